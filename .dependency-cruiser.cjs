@@ -1,0 +1,55 @@
+/** The layers of the house: core <- workers, storage <- app; cli and server may use the core. */
+const coreAllows = '^(src/core|node_modules/(immer|class-validator|class-transformer|reflect-metadata)/)';
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'core-is-pure',
+      comment: 'The core knows no interface, no browser, no database, no Node.',
+      severity: 'error',
+      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: coreAllows },
+    },
+    {
+      name: 'solver-knows-no-rule',
+      comment: 'Rules judge what the power picture reports; the picture never asks a rule.',
+      severity: 'error',
+      from: { path: '^src/core/(build|power|parts|connectors|quantity)' },
+      to: { path: '^src/core/(rules|check|procedure)' },
+    },
+    {
+      name: 'workers-and-storage-use-only-core',
+      severity: 'error',
+      from: { path: '^src/(workers|storage)' },
+      to: { path: '^src/(app|cli)|^server' },
+    },
+    {
+      name: 'server-and-cli-never-use-the-app',
+      severity: 'error',
+      from: { path: '^(server|src/cli|scripts)' },
+      to: { path: '^src/(app|storage|workers)' },
+    },
+    {
+      name: 'app-never-reaches-the-server',
+      severity: 'error',
+      from: { path: '^src/app' },
+      to: { path: '^(server|src/cli|scripts)' },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'no-test-code-in-the-product',
+      severity: 'error',
+      from: { path: '^(src|server)', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^tests|\\.test\\.tsx?$' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'browser', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4310;
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  forbidOnly: Boolean(process.env.CI),
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node_modules/.bin/tsx server/main.ts --port ${port}`,
+    url: `http://127.0.0.1:${port}/api/health`,
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,29 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [react()],
+  worker: { format: 'es' },
+  build: {
+    outDir: 'dist/app',
+    // Inlined fonts break the strict content policy the server sends.
+    assetsInlineLimit: (file) => (/\.woff2$/.test(file) ? false : undefined),
+    chunkSizeWarningLimit: 900,
+  },
+  test: {
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'core',
+          environment: 'node',
+          include: ['src/{core,cli,storage,workers}/**/*.test.ts', 'server/**/*.test.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: { name: 'app', environment: 'jsdom', include: ['src/app/**/*.test.{ts,tsx}'] },
+      },
+    ],
+  },
+});
