@@ -1,0 +1,61 @@
+import type { Build } from '../core/build/build';
+import { applyEdits } from '../core/build/edits';
+import { checkBuild, type CheckResult } from '../core/check/check-build';
+import type { Finding } from '../core/check/finding';
+import { wellNames, wells } from '../core/check/wells';
+import { writeBuildFile } from '../core/file/write-file';
+import { formatQuantity } from '../core/quantity/format';
+import { failure, success, type Result } from '../core/result';
+import { starterLocker } from '../core/starter/starter-locker';
+
+export interface CheckOptions {
+  json: boolean;
+  apply: string | undefined;
+}
+
+export interface CommandOutput {
+  text: string;
+  /** 0 fine, 1 an open `stop`. */
+  exitCode: 0 | 1;
+}
+
+/** `hull check`: the findings of the screen, as text or JSON; or the build with one put-right applied. */
+export function checkCommand(build: Build, { json, apply }: CheckOptions): Result<CommandOutput, string> {
+  const result = checkBuild(build, starterLocker);
+  if (apply !== undefined) {
+    const patch = result.findings.flatMap((one) => one.patches).find((one) => one.id === apply);
+    if (!patch) return failure(`no finding of this build offers the patch "${apply}"`);
+    return success({ text: writeBuildFile(applyEdits(build, patch.edits)), exitCode: 0 });
+  }
+  const hasStop = result.findings.some((one) => one.severity === 'stop' && !one.accepted);
+  return success({ text: json ? checkJson(result) : checkText(build, result), exitCode: hasStop ? 1 : 0 });
+}
+
+function checkJson({ wells: reports, findings, unknowns, figures }: CheckResult): string {
+  const plain = { wells: reports, findings: findings.map(findingJson), unknowns, figures };
+  return `${JSON.stringify(plain, null, 2)}\n`;
+}
+
+function findingJson(finding: Finding) {
+  return { ...finding, patches: finding.patches.map(({ id, label }) => ({ id, label })) };
+}
+
+function checkText(build: Build, { wells: reports, findings, unknowns }: CheckResult): string {
+  const lines = [build.name, ''];
+  for (const well of wells) {
+    const { state, headline } = reports[well];
+    lines.push(`${wellNames[well].padEnd(11)}${state}${headline ? `, ${headline}` : ''}`);
+  }
+  for (const one of findings) {
+    const accepted = one.accepted ? ', accepted' : '';
+    lines.push('', `${one.severity.toUpperCase()} (${wellNames[one.well]}${accepted}): ${one.text}.`);
+    const limit = { most: 'may be', least: 'needs', exactly: 'must be' }[one.bound];
+    lines.push(
+      `  ${formatQuantity(one.actual, one.unit)}, ${limit} ${formatQuantity(one.limit, one.unit)}; ${one.provenance}`,
+    );
+    lines.push(`  ${one.why}`);
+    for (const patch of one.patches) lines.push(`  put right: ${patch.label}  [${patch.id}]`);
+  }
+  for (const one of unknowns) lines.push('', `NOT KNOWN (${wellNames[one.well]}): ${one.missing}`);
+  return `${lines.join('\n')}\n`;
+}

@@ -1,0 +1,79 @@
+import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
+import type { PortSpec } from '../parts/port';
+import type { Build } from './build';
+import type { Fitting } from './fitting';
+import type { Lead, PortRef } from './lead';
+
+/** A fitting together with its sheet. */
+export interface Fitted<K extends PartKind = PartKind> {
+  readonly fitting: Fitting;
+  readonly part: PartOfKind<K>;
+}
+
+/** Look-ups over one build, made once per check. Unknown ids throw: a validated build has none. */
+export class BuildIndex {
+  private readonly byId = new Map<string, Fitted>();
+  private readonly leadByPort = new Map<string, Lead>();
+  private readonly leadsByFitting = new Map<string, Lead[]>();
+
+  constructor(readonly build: Build) {
+    const parts = new Map<string, PartSpec>(build.parts.map((part) => [part.id, part]));
+    for (const fitting of build.fittings) {
+      const part = parts.get(fitting.part);
+      if (!part) throw new Error(`fitting ${fitting.id} names part ${fitting.part}, which the build lacks`);
+      this.byId.set(fitting.id, { fitting, part });
+    }
+    for (const lead of build.leads) {
+      for (const end of [lead.from, lead.to]) {
+        this.leadByPort.set(portKey(end), lead);
+        const list = this.leadsByFitting.get(end.fitting) ?? [];
+        list.push(lead);
+        this.leadsByFitting.set(end.fitting, list);
+      }
+    }
+  }
+
+  get(fittingId: string): Fitted {
+    const fitted = this.byId.get(fittingId);
+    if (!fitted) throw new Error(`fitting not found: ${fittingId}`);
+    return fitted;
+  }
+
+  has(fittingId: string): boolean {
+    return this.byId.has(fittingId);
+  }
+
+  all(): Fitted[] {
+    return [...this.byId.values()];
+  }
+
+  ofKind<K extends PartKind>(kind: K): Fitted<K>[] {
+    return this.all().filter((one) => one.part.kind === kind) as Fitted[] as Fitted<K>[];
+  }
+
+  port(ref: PortRef): PortSpec {
+    const port = this.get(ref.fitting).part.ports.find((one) => one.id === ref.port);
+    if (!port) throw new Error(`port not found: ${portKey(ref)}`);
+    return port;
+  }
+
+  leadAt(ref: PortRef): Lead | undefined {
+    return this.leadByPort.get(portKey(ref));
+  }
+
+  leadsOf(fittingId: string): Lead[] {
+    return this.leadsByFitting.get(fittingId) ?? [];
+  }
+
+  /** Names of a fitting and one of its ports, as a person says them. */
+  portName(ref: PortRef): string {
+    return `${this.get(ref.fitting).fitting.name}, ${this.port(ref).name}`;
+  }
+}
+
+export const portKey = (ref: PortRef): string => `${ref.fitting}.${ref.port}`;
+
+/** The other end of a lead, seen from one fitting's port. */
+export function farEnd(lead: Lead, here: PortRef): PortRef {
+  return portKey(lead.from) === portKey(here) ? lead.to : lead.from;
+}

@@ -1,0 +1,121 @@
+import { current, produce, type Draft } from 'immer';
+import type { PartSpec } from '../parts/part-spec';
+import type { Build } from './build';
+import type { Fitting } from './fitting';
+import type { Conductor, Lead, PortRef } from './lead';
+import type { ModelFunction } from './model-function';
+import type { Policies } from './policies';
+import type { Acceptance, Tick } from './records';
+
+/** One pure change to a build, as data: it can be previewed, listed, applied and undone. */
+export type Edit =
+  | { type: 'setRegulatorVolts'; fitting: string; volts: number }
+  | { type: 'setProtocol'; fitting: string; protocol: string }
+  | { type: 'swapPart'; fitting: string; part: PartSpec }
+  | { type: 'addFitting'; fitting: Fitting; part: PartSpec }
+  | { type: 'removeFitting'; fitting: string }
+  | { type: 'addLead'; lead: Lead }
+  | { type: 'removeLead'; lead: string }
+  | { type: 'moveLeadEnd'; lead: string; end: 'from' | 'to'; port: PortRef }
+  | { type: 'setConductors'; lead: string; conductors: Conductor[] }
+  | { type: 'setFunction'; function: string; change: Partial<Pick<ModelFunction, 'control' | 'channel'>> }
+  | { type: 'setPolicies'; change: Partial<Policies> }
+  | { type: 'accept'; acceptance: Acceptance }
+  | { type: 'withdrawAcceptance'; finding: string }
+  | { type: 'tick'; tick: Tick }
+  | { type: 'untick'; step: string };
+
+/**
+ * The build after some edits; the one passed in is left as it was.
+ * @throws if an edit names a fitting, lead or function that the build lacks: a bug in whoever made it
+ */
+export function applyEdits(build: Build, edits: readonly Edit[]): Build {
+  return produce(build, (draft) => {
+    for (const edit of edits) applyEdit(draft, edit);
+    dropUnusedParts(draft);
+  });
+}
+
+function applyEdit(build: Draft<Build>, edit: Edit): void {
+  switch (edit.type) {
+    case 'setRegulatorVolts':
+      find(build.fittings, edit.fitting).regulatorVolts = edit.volts;
+      return;
+    case 'setProtocol':
+      find(build.fittings, edit.fitting).protocol = edit.protocol;
+      return;
+    case 'swapPart':
+      putPart(build, edit.part);
+      find(build.fittings, edit.fitting).part = edit.part.id;
+      return;
+    case 'addFitting':
+      putPart(build, edit.part);
+      build.fittings.push(edit.fitting);
+      return;
+    case 'removeFitting': {
+      remove(build.fittings, edit.fitting);
+      const touches = (lead: Lead) => lead.from.fitting === edit.fitting || lead.to.fitting === edit.fitting;
+      build.leads = build.leads.filter((lead) => !touches(lead));
+      for (const one of build.functions) one.devices = one.devices.filter((id) => id !== edit.fitting);
+      return;
+    }
+    case 'addLead':
+      build.leads.push(edit.lead);
+      return;
+    case 'removeLead':
+      remove(build.leads, edit.lead);
+      return;
+    case 'moveLeadEnd':
+      find(build.leads, edit.lead)[edit.end] = edit.port;
+      return;
+    case 'setConductors':
+      find(build.leads, edit.lead).conductors = edit.conductors;
+      return;
+    case 'setFunction':
+      Object.assign(find(build.functions, edit.function), edit.change);
+      return;
+    case 'setPolicies':
+      Object.assign(build.policies, edit.change);
+      return;
+    case 'accept':
+      build.acceptances = build.acceptances.filter((one) => one.finding !== edit.acceptance.finding);
+      build.acceptances.push(edit.acceptance);
+      return;
+    case 'withdrawAcceptance':
+      build.acceptances = build.acceptances.filter((one) => one.finding !== edit.finding);
+      return;
+    case 'tick':
+      build.ticks = build.ticks.filter((one) => one.step !== edit.tick.step);
+      build.ticks.push(edit.tick);
+      return;
+    case 'untick':
+      build.ticks = build.ticks.filter((one) => one.step !== edit.step);
+      return;
+  }
+}
+
+/** A sheet is replaced only by itself: another sheet under a known id would change other fittings. */
+function putPart(build: Draft<Build>, part: PartSpec): void {
+  const known = build.parts.find((one) => one.id === part.id);
+  if (!known) build.parts.push(part);
+  else if (JSON.stringify(current(known)) !== JSON.stringify(part))
+    throw new Error(`part ${part.id} is in the build with another sheet`);
+}
+
+function dropUnusedParts(build: Draft<Build>): void {
+  const used = new Set(build.fittings.map((one) => one.part));
+  if (build.parts.some((part) => !used.has(part.id)))
+    build.parts = build.parts.filter((part) => used.has(part.id));
+}
+
+function find<T extends { id: string }>(list: T[], id: string): T {
+  const found = list.find((one) => one.id === id);
+  if (!found) throw new Error(`edit names ${id}, which the build lacks`);
+  return found;
+}
+
+function remove<T extends { id: string }>(list: T[], id: string): void {
+  const at = list.findIndex((one) => one.id === id);
+  if (at < 0) throw new Error(`edit removes ${id}, which the build lacks`);
+  list.splice(at, 1);
+}

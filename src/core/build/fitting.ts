@@ -1,0 +1,30 @@
+import { IsNumber, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+
+/** A part in this build, in a role. */
+export class Fitting {
+  @IsString()
+  @Length(1, 60)
+  id!: string;
+
+  @IsString()
+  @Length(1, 60)
+  name!: string;
+
+  /** Id of its `PartSpec` in the build. */
+  @IsString()
+  @Length(1, 60)
+  part!: string;
+
+  /** Output volts its regulator is set to; its lowest choice where not set. */
+  @IsOptional()
+  @IsNumber()
+  @Min(1)
+  @Max(30)
+  regulatorVolts?: number;
+
+  /** Transmitters: the link protocol it is set to. */
+  @IsOptional()
+  @IsString()
+  @Length(1, 30)
+  protocol?: string;
+}

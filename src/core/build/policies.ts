@@ -1,0 +1,48 @@
+import { IsIn, IsNumber, Max, Min } from 'class-validator';
+
+export const regulatorSizings = ['twoWorst', 'allStalled', 'typical'] as const;
+export type RegulatorSizing = (typeof regulatorSizings)[number];
+
+/** The schools that practitioners differ on, as chosen for one build; defaults are the first of each list. */
+export class Policies {
+  /** Which servos count as stalled when a regulator is sized. */
+  @IsIn(regulatorSizings)
+  regulatorSizing!: RegulatorSizing;
+
+  @IsIn(['modelFirst', 'transmitterFirst'])
+  switchOff!: 'modelFirst' | 'transmitterFirst';
+
+  @IsIn(['smallFirst', 'fullFirst'])
+  endPoints!: 'smallFirst' | 'fullFirst';
+
+  @IsIn(['tester', 'radio'])
+  centring!: 'tester' | 'radio';
+
+  /** Share of a pack's label amps that is believed, 0 to 1. */
+  @IsNumber()
+  @Min(0.1)
+  @Max(1)
+  labelShare!: number;
+
+  /** Share of a pack's capacity that a run may use, 0 to 1. */
+  @IsNumber()
+  @Min(0.1)
+  @Max(1)
+  usableShare!: number;
+
+  /** Mean amps under way as a share of the peak, 0 to 1. */
+  @IsNumber()
+  @Min(0.01)
+  @Max(1)
+  meanShare!: number;
+}
+
+export const defaultPolicies = (): Policies => ({
+  regulatorSizing: 'twoWorst',
+  switchOff: 'modelFirst',
+  endPoints: 'smallFirst',
+  centring: 'tester',
+  labelShare: 0.6,
+  usableShare: 0.8,
+  meanShare: 0.45,
+});

@@ -1,0 +1,66 @@
+import { BuildIndex } from '../build/build-index';
+import type { Build } from '../build/build';
+import type { PartSpec } from '../parts/part-spec';
+import { packLoads } from '../power/pack-load';
+import { powerPicture } from '../power/power-picture';
+import { railsOf } from '../power/rails';
+import { signalPaths } from '../power/signals';
+import { rules } from '../rules';
+import type { CheckContext } from '../rules/rule';
+import { figuresOf } from './figures';
+import type { Finding, Unknown } from './finding';
+import { renderReport } from './render';
+import { wellReports, worstFirst, type Well, type WellReport } from './wells';
+
+/** The whole verdict on one build. */
+export interface CheckResult {
+  wells: Record<Well, WellReport>;
+  /** Worst first. */
+  findings: Finding[];
+  unknowns: Unknown[];
+  /** Named numbers that the checks rest on; the unit is in each name. */
+  figures: Record<string, number>;
+  context: CheckContext;
+}
+
+/** Wells that some rule looks into; the rest are hatched. */
+const surveyed = new Set(rules.map((rule) => rule.meta.well));
+
+/** Looks at a build with every rule. Never throws on an unfinished build. */
+export function checkBuild(build: Build, locker: readonly PartSpec[]): CheckResult {
+  const context = checkContext(build, locker);
+  const acceptances = new Map(build.acceptances.map((one) => [one.finding, one]));
+  const findings: Finding[] = [];
+  const unknowns: Unknown[] = [];
+  for (const rule of rules) {
+    for (const said of rule.check(context)) {
+      if ('missing' in said) unknowns.push({ rule: rule.meta.id, well: rule.meta.well, ...said });
+      else findings.push(renderReport(rule, said, acceptances));
+    }
+  }
+  findings.sort(worstFirst);
+  const isSurveyed = build.fittings.length > 0 ? surveyed : new Set<Well>();
+  return {
+    wells: wellReports(findings, unknowns, isSurveyed),
+    findings,
+    unknowns,
+    figures: figuresOf(context),
+    context,
+  };
+}
+
+/** What the rules look at: the build traced and summed up. */
+export function checkContext(build: Build, locker: readonly PartSpec[]): CheckContext {
+  const index = new BuildIndex(build);
+  const picture = powerPicture(index);
+  const rails = railsOf(picture, build.policies);
+  return {
+    build,
+    index,
+    picture,
+    rails,
+    packs: packLoads(index, picture, rails),
+    paths: signalPaths(index, picture),
+    locker,
+  };
+}

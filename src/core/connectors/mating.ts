@@ -1,0 +1,49 @@
+import type { Unit } from '../quantity/format';
+import { connectorFamily, type ConnectorFamilyId } from './families';
+
+export const genders = ['plug', 'socket', 'none'] as const;
+export type Gender = (typeof genders)[number];
+
+export interface Connector {
+  family: ConnectorFamilyId;
+  /** `plug` has the pins or blades, `socket` receives them; `none` for bare wire and solder tabs. */
+  gender: Gender;
+}
+
+export type Mating =
+  | { result: 'mates' }
+  | { result: 'solder' }
+  | { result: 'nearMiss' | 'refuses'; reason: MatingReason; actual: number; limit: number; unit: Unit };
+
+export type MatingReason = 'pitch' | 'poles' | 'gender' | 'form' | 'size';
+
+/**
+ * Whether two connectors go together, and the two numbers that decide it.
+ * Pitches of 2.0, 2.5 and 2.54 mm look alike and are the usual near miss.
+ */
+export function mating(one: Connector, other: Connector): Mating {
+  const a = connectorFamily(one.family);
+  const b = connectorFamily(other.family);
+  if (a.form === 'open' || b.form === 'open') return { result: 'solder' };
+
+  const looksAlike = isPinRow(a.form) && isPinRow(b.form);
+  if (a.form !== b.form && !looksAlike) return refusal('form', a.sizeMillimetres, b.sizeMillimetres, 'mm');
+  if (a.poles !== b.poles) return refusal('poles', a.poles, b.poles, 'poles');
+  if (a.sizeMillimetres !== b.sizeMillimetres) {
+    const reason = looksAlike ? 'pitch' : 'size';
+    const difference = Math.abs(a.sizeMillimetres - b.sizeMillimetres);
+    return {
+      ...refusal(reason, a.sizeMillimetres, b.sizeMillimetres, 'mm'),
+      result: difference < 0.6 ? 'nearMiss' : 'refuses',
+    };
+  }
+  if (a.form !== b.form) return refusal('form', a.sizeMillimetres, b.sizeMillimetres, 'mm');
+  if (one.gender === other.gender) return refusal('gender', 2, 1, 'plugs');
+  return { result: 'mates' };
+}
+
+const isPinRow = (form: string) => form === 'servo' || form === 'balance' || form === 'box';
+
+function refusal(reason: MatingReason, actual: number, limit: number, unit: Unit) {
+  return { result: 'refuses' as const, reason, actual, limit, unit };
+}

@@ -1,0 +1,84 @@
+import type { Build } from '../build/build';
+import { portKey } from '../build/build-index';
+import type { Lead } from '../build/lead';
+import type { PartSpec } from '../parts/part-spec';
+import type { FileProblem } from './problem';
+
+/** The first reference in a well-formed build that leads nowhere, or thing that is there twice. */
+export function firstInconsistency(build: Build): FileProblem | undefined {
+  return (
+    duplicate(build.parts, 'build.parts') ??
+    duplicate(build.fittings, 'build.fittings') ??
+    duplicate(build.leads, 'build.leads') ??
+    duplicate(build.functions, 'build.functions') ??
+    strayFitting(build) ??
+    strayLead(build) ??
+    strayDevice(build)
+  );
+}
+
+function duplicate(list: readonly { id: string }[], path: string): FileProblem | undefined {
+  const seen = new Set<string>();
+  for (const [n, { id }] of list.entries()) {
+    if (seen.has(id)) return { where: `${path}[${n}].id`, why: `"${id}" is there twice` };
+    seen.add(id);
+  }
+  return undefined;
+}
+
+function strayFitting({ fittings, parts }: Build): FileProblem | undefined {
+  const known = new Set(parts.map((one) => one.id));
+  const at = fittings.findIndex((one) => !known.has(one.part));
+  return at < 0
+    ? undefined
+    : { where: `build.fittings[${at}].part`, why: `no part "${fittings[at]?.part}" in build.parts` };
+}
+
+function strayDevice({ functions, fittings }: Build): FileProblem | undefined {
+  const known = new Set(fittings.map((one) => one.id));
+  for (const [n, one] of functions.entries()) {
+    const at = one.devices.findIndex((device) => !known.has(device));
+    if (at >= 0)
+      return {
+        where: `build.functions[${n}].devices[${at}]`,
+        why: `no fitting "${one.devices[at]}" in build.fittings`,
+      };
+  }
+  return undefined;
+}
+
+function strayLead({ leads, fittings, parts }: Build): FileProblem | undefined {
+  const sheets = new Map(parts.map((one) => [one.id, one]));
+  const fitted = new Map<string, PartSpec | undefined>(fittings.map((one) => [one.id, sheets.get(one.part)]));
+  const taken = new Map<string, string>();
+  for (const [n, lead] of leads.entries()) {
+    for (const end of ['from', 'to'] as const) {
+      const problem = strayEnd(lead, end, `build.leads[${n}]`, fitted, taken);
+      if (problem) return problem;
+    }
+  }
+  return undefined;
+}
+
+function strayEnd(
+  lead: Lead,
+  end: 'from' | 'to',
+  path: string,
+  fitted: ReadonlyMap<string, PartSpec | undefined>,
+  taken: Map<string, string>,
+): FileProblem | undefined {
+  const ref = lead[end];
+  const port = fitted.get(ref.fitting)?.ports.find((one) => one.id === ref.port);
+  if (!fitted.has(ref.fitting))
+    return { where: `${path}.${end}.fitting`, why: `no fitting "${ref.fitting}"` };
+  if (!port) return { where: `${path}.${end}.port`, why: `"${ref.fitting}" has no port "${ref.port}"` };
+  const other = taken.get(portKey(ref));
+  if (other) return { where: `${path}.${end}`, why: `lead "${other}" is in that port already` };
+  taken.set(portKey(ref), lead.id);
+  const at = lead.conductors.findIndex((one) => !port.pins.some((pin) => pin.name === one[end]));
+  if (at < 0) return undefined;
+  return {
+    where: `${path}.conductors[${at}].${end}`,
+    why: `port "${ref.port}" of "${ref.fitting}" has no contact "${lead.conductors[at]?.[end]}"`,
+  };
+}

@@ -1,0 +1,76 @@
+import { Build } from '../build/build';
+import { partKinds } from '../parts/part-spec';
+import { failure, success, type Result } from '../result';
+import { firstInconsistency } from './consistency';
+import type { FileProblem } from './problem';
+import { firstProblem } from './validate';
+
+export const fileFormat = 'dry-hull';
+export const fileVersion = 1;
+export const fileSuffix = '.dryhull.json';
+
+/** Longest file that is looked at, in characters. */
+const mostCharacters = 8_000_000;
+
+/** Reads the text of a build file. Nothing is taken from a file that is wrong anywhere. */
+export function readBuildFile(text: string): Result<Build, FileProblem> {
+  if (text.length > mostCharacters)
+    return failure({
+      where: 'the file',
+      why: `is larger than ${mostCharacters / 1_000_000} million characters`,
+    });
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    return failure(syntaxProblem(text, error));
+  }
+  if (!isObject(data)) return failure({ where: 'the file', why: 'must hold one JSON object' });
+  const { format, version, build, ...others } = data;
+  if (format !== fileFormat)
+    return failure({ where: 'format', why: `must be "${fileFormat}"; this is not a Dry Hull file` });
+  if ('locker' in others)
+    return failure({ where: 'locker', why: 'this is a locker file; a build file was expected' });
+  if (version !== fileVersion)
+    return failure({
+      where: 'version',
+      why: `is ${JSON.stringify(version) ?? 'missing'}; this Dry Hull reads version ${fileVersion}`,
+    });
+  const [stray] = Object.keys(others);
+  if (stray !== undefined) return failure({ where: stray, why: 'is not a field that Dry Hull knows' });
+  if (!isObject(build)) return failure({ where: 'build', why: 'is missing' });
+  return readBuild(build);
+}
+
+/** Checks plain data as a build: shape first, then references. */
+export function readBuild(data: Record<string, unknown>): Result<Build, FileProblem> {
+  const problem = unknownKind(data.parts) ?? firstProblem(Build, data, 'build');
+  if (problem) return failure(problem);
+  // The plain data has just been checked field by field, so it is a Build in shape.
+  const build = data as unknown as Build;
+  const inconsistency = firstInconsistency(build);
+  return inconsistency ? failure(inconsistency) : success(build);
+}
+
+/** The kind decides which sheet a part is checked against, so it is looked at first. */
+function unknownKind(parts: unknown): FileProblem | undefined {
+  if (!Array.isArray(parts)) return { where: 'build.parts', why: 'must be a list' };
+  const at = parts.findIndex(
+    (one: unknown) => !isObject(one) || !(partKinds as unknown[]).includes(one.kind),
+  );
+  return at < 0
+    ? undefined
+    : { where: `build.parts[${at}].kind`, why: `must be one of ${partKinds.join(', ')}` };
+}
+
+function syntaxProblem(text: string, error: unknown): FileProblem {
+  const message = error instanceof Error ? error.message : 'cannot be read';
+  const position = /position (\d+)/.exec(message)?.[1];
+  const before = text.slice(0, position === undefined ? text.length : Number(position)).split('\n');
+  const where = `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
+  return { where, why: `not valid JSON (${message.replace(/ in JSON at position.*$/, '')})` };
+}
+
+function isObject(data: unknown): data is Record<string, unknown> {
+  return typeof data === 'object' && data !== null && !Array.isArray(data);
+}

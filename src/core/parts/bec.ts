@@ -1,0 +1,23 @@
+import { Type } from 'class-transformer';
+import { IsDefined, IsIn, ValidateNested } from 'class-validator';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
+import { PartBase } from './part-base';
+import { Regulator } from './regulator';
+
+/** A stand-alone BEC. Nets: `power+`, `ground`, `bec+`. */
+export class BecSpec extends PartBase {
+  @IsIn(['bec'])
+  kind!: 'bec';
+
+  @FigureField({ least: 1, most: 120, optional: true })
+  minInputVolts?: Figure;
+
+  @FigureField({ least: 1, most: 120, optional: true })
+  maxInputVolts?: Figure;
+
+  @IsDefined()
+  @ValidateNested()
+  @Type(() => Regulator)
+  regulator!: Regulator;
+}

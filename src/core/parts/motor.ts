@@ -1,0 +1,33 @@
+import { IsIn } from 'class-validator';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
+import { PartBase } from './part-base';
+
+export const motorKinds = ['brushed', 'brushless'] as const;
+export type MotorKind = (typeof motorKinds)[number];
+
+/** Wires between controller and motor: two brushes, or three phases. */
+export const phaseCount: Record<MotorKind, number> = { brushed: 2, brushless: 3 };
+
+/** A drive motor. Nets: `m1`, `m2`, and `m3` for brushless. */
+export class MotorSpec extends PartBase {
+  @IsIn(['motor'])
+  kind!: 'motor';
+
+  @IsIn(motorKinds)
+  motorKind!: MotorKind;
+
+  /** Unloaded speed per volt, rev/min per volt. */
+  @FigureField({ least: 1, most: 50000, optional: true })
+  kv?: Figure;
+
+  /** Amps at full throttle under its usual load. */
+  @FigureField({ least: 0.05, most: 500, optional: true })
+  fullLoadAmps?: Figure;
+
+  @FigureField({ least: 0.1, most: 2000, optional: true })
+  stallAmps?: Figure;
+
+  @FigureField({ least: 1, most: 120, optional: true })
+  maxVolts?: Figure;
+}

@@ -1,0 +1,27 @@
+import { IsIn, IsInt, Max, Min } from 'class-validator';
+import { chemistries, type Chemistry } from '../packs/chemistry';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
+import { PartBase } from './part-base';
+
+/** A battery pack. Nets: `plus`, `minus`. */
+export class PackSpec extends PartBase {
+  @IsIn(['pack'])
+  kind!: 'pack';
+
+  @IsIn(chemistries)
+  chemistry!: Chemistry;
+
+  /** Cells in series. */
+  @IsInt()
+  @Min(1)
+  @Max(24)
+  cells!: number;
+
+  @FigureField({ least: 0.01, most: 200, optional: true })
+  ampHours?: Figure;
+
+  /** Continuous discharge rate by the label, in multiples of the capacity per hour (C). */
+  @FigureField({ least: 0.1, most: 300, optional: true })
+  dischargeRate?: Figure;
+}

@@ -1,0 +1,36 @@
+import { ArrayMinSize, IsIn, IsInt, IsString, Length, Max, Min } from 'class-validator';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
+import { PartBase } from './part-base';
+
+/** A receiver. Nets: `rail`, `ground`, and one per channel (`ch1`, `ch2`, …). */
+export class ReceiverSpec extends PartBase {
+  @IsIn(['receiver'])
+  kind!: 'receiver';
+
+  /** Radio link protocols it speaks. */
+  @IsString({ each: true })
+  @Length(1, 30, { each: true })
+  @ArrayMinSize(1)
+  protocols!: string[];
+
+  @IsInt()
+  @Min(1)
+  @Max(32)
+  channels!: number;
+
+  /** The channel its port map gives to the throttle. */
+  @IsInt()
+  @Min(1)
+  @Max(32)
+  throttleChannel!: number;
+
+  @FigureField({ least: 1, most: 30, optional: true })
+  minVolts?: Figure;
+
+  @FigureField({ least: 1, most: 30, optional: true })
+  maxVolts?: Figure;
+
+  @FigureField({ least: 0, most: 5, optional: true })
+  amps?: Figure;
+}

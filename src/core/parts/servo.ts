@@ -1,0 +1,40 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsIn, ValidateNested } from 'class-validator';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
+import { PartBase } from './part-base';
+
+/** What a servo's sheet says at one voltage. */
+export class ServoPoint {
+  @FigureField({ least: 1, most: 30 })
+  volts!: Figure;
+
+  /** Stall torque at the output shaft, newton-metres. */
+  @FigureField({ least: 0.001, most: 100, optional: true })
+  stallNewtonMetres?: Figure;
+
+  @FigureField({ least: 0.01, most: 60, optional: true })
+  stallAmps?: Figure;
+
+  /** Amps while moving its usual load. */
+  @FigureField({ least: 0.005, most: 30, optional: true })
+  runningAmps?: Figure;
+}
+
+/** A three-wire servo. Nets: `signal`, `plus`, `minus`. */
+export class ServoSpec extends PartBase {
+  @IsIn(['servo'])
+  kind!: 'servo';
+
+  @FigureField({ least: 1, most: 30, optional: true })
+  minVolts?: Figure;
+
+  @FigureField({ least: 1, most: 30, optional: true })
+  maxVolts?: Figure;
+
+  /** The sheet, lowest volts first. */
+  @ValidateNested({ each: true })
+  @Type(() => ServoPoint)
+  @ArrayMaxSize(8)
+  sheet!: ServoPoint[];
+}

@@ -1,0 +1,61 @@
+/** Units of the bench, as they are written after a number. */
+export type Unit =
+  | 'V'
+  | 'N·m'
+  | 'A'
+  | 'Ah'
+  | 'W'
+  | 'min'
+  | 'mm'
+  | '%'
+  | 'C'
+  | 'cells'
+  | 'sources'
+  | 'grounds'
+  | 'phases'
+  | 'poles'
+  | 'plugs'
+  | 'links'
+  | 'channels'
+  | 'ports'
+  | 'port'
+  | 'contact'
+  | 'channel'
+  | 'positions'
+  | 'springs';
+
+const decimals: Partial<Record<Unit, number>> = { V: 1, 'N·m': 2, A: 1, Ah: 1, W: 1, mm: 1, '%': 0, min: 0 };
+
+const singulars: Partial<Record<Unit, string>> = {
+  cells: 'cell',
+  sources: 'source',
+  grounds: 'ground',
+  phases: 'phase',
+  poles: 'pole',
+  plugs: 'plug',
+  links: 'link',
+  channels: 'channel',
+  ports: 'port',
+  positions: 'position',
+  springs: 'spring',
+};
+
+/**
+ * A quantity as the bench writes it: `6.0 V`, `2 sources`, `port 3`.
+ * Two decimals where one would hide the figure (0.24 A, 2.54 mm), one otherwise.
+ */
+export function formatQuantity(value: number, unit: Unit): string {
+  if (unit === 'port' || unit === 'contact' || unit === 'channel') return `${unit} ${value}`;
+  const usual = decimals[unit] ?? 0;
+  const rounded = value.toFixed(usual);
+  const hidden = usual > 0 && Math.abs(value) < 10 && Math.abs(value - Number(rounded)) >= 0.015;
+  const text = hidden ? value.toFixed(usual + 1) : rounded;
+  const word = Math.abs(value) === 1 ? (singulars[unit] ?? unit) : unit;
+  return `${text.replace('-', '−')} ${word}`;
+}
+
+/** The margin of a finding with its sign: `+0.8 V`, `−4.3 A`. */
+export function formatSigned(value: number, unit: Unit): string {
+  const text = formatQuantity(Math.abs(value), unit);
+  return value > 0 ? `+${text}` : value < 0 ? `−${text}` : text;
+}

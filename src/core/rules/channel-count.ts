@@ -1,0 +1,52 @@
+import type { Fitted } from '../build/build-index';
+import { offerSwaps } from './offers/swap-part';
+import { defineRule, fittingSubject, functionSubject } from './rule';
+import { plannedTerm } from './support/terms';
+
+/** Channels that the functions ask for, against those of the transmitter and of the receiver. */
+export const channelCount = defineRule({
+  meta: {
+    id: 'channel-count',
+    well: 'control',
+    title: 'Channels asked for against channels there',
+    messages: {
+      tooFewChannels: {
+        severity: 'stop',
+        bound: 'most',
+        text: 'the functions ask for more channels than the {{part}} has',
+        why: 'Some functions stay dead: usually the lights, found out after everything is soldered.',
+      },
+    },
+  },
+  check(context) {
+    const { build, index } = context;
+    if (build.functions.length === 0) return [];
+    const channels = new Set(build.functions.map((one) => one.channel ?? one.id));
+    const highest = Math.max(0, ...build.functions.map((one) => one.channel ?? 0));
+    const asked = Math.max(channels.size, highest);
+    const carriers: Fitted<'transmitter' | 'receiver'>[] = [
+      ...index.ofKind('transmitter'),
+      ...index.ofKind('receiver'),
+    ];
+    return carriers
+      .filter(({ part }) => part.channels < asked)
+      .map((carrier) => {
+        const { fitting, part } = carrier;
+        const beyond = build.functions.filter((one) => (one.channel ?? asked) > part.channels);
+        return {
+          messageId: 'tooFewChannels' as const,
+          data: { part: fitting.name },
+          subjects: [fittingSubject(fitting.id), ...beyond.map((one) => functionSubject(one.id))],
+          actual: asked,
+          limit: part.channels,
+          unit: 'channels' as const,
+          formula: 'larger of the channels counted and the highest channel used',
+          terms: [
+            plannedTerm('functions and their channels', asked, 'channels'),
+            plannedTerm(`on the ${fitting.name}`, part.channels, 'channels'),
+          ],
+          offers: offerSwaps(context, carrier, (one) => one.channels >= asked),
+        };
+      });
+  },
+});

@@ -1,0 +1,141 @@
+import type { ModelFunction } from '../build/model-function';
+import type { Patch } from '../build/patch';
+import type { ControlKind, ControlSpec } from '../parts/transmitter';
+import type { Unit } from '../quantity/format';
+import {
+  defineRule,
+  fittingSubject,
+  functionSubject,
+  type CheckContext,
+  type Missing,
+  type Report,
+} from './rule';
+import { plannedTerm } from './support/terms';
+
+type Message = 'noProportion' | 'positionsMissing' | 'springsBack' | 'doesNotCentre' | 'staysOn';
+
+export const controlWords: Record<ControlKind, string> = {
+  centring: 'a proportional control that centres itself',
+  staying: 'a proportional control that stays put',
+  twoPosition: 'a two-position switch',
+  threePosition: 'a three-position switch',
+  momentary: 'a momentary button',
+};
+
+/** Steps of a proportional control: one per microsecond of the usual 1000 to 2000 µs. */
+const proportionalSteps = 1000;
+const positions: Record<ControlKind, number> = {
+  centring: proportionalSteps,
+  staying: proportionalSteps,
+  twoPosition: 2,
+  threePosition: 3,
+  momentary: 2,
+};
+const springs: Record<ControlKind, number> = {
+  centring: 1,
+  momentary: 1,
+  staying: 0,
+  twoPosition: 0,
+  threePosition: 0,
+};
+
+/** The kind of control that each function wants, against the one it was given. */
+export const controlKind = defineRule({
+  meta: {
+    id: 'control-kind',
+    well: 'control',
+    title: 'Kind of control against function',
+    messages: {
+      noProportion: {
+        severity: 'stop',
+        bound: 'least',
+        text: '{{function}} wants {{wanted}}, but the {{control}} only switches',
+        why: 'It can be hard over or off, and nothing between: no way to steer or to creep.',
+      },
+      positionsMissing: {
+        severity: 'mind',
+        bound: 'least',
+        text: '{{function}} wants {{wanted}}, but the {{control}} has fewer positions',
+        why: 'One state can never be chosen from the transmitter.',
+      },
+      springsBack: {
+        severity: 'mind',
+        bound: 'exactly',
+        text: '{{function}} wants {{wanted}}, but the {{control}} springs back',
+        why: 'It returns as soon as the thumb lets go; it has to be held all the time.',
+      },
+      doesNotCentre: {
+        severity: 'mind',
+        bound: 'exactly',
+        text: '{{function}} wants {{wanted}}, but the {{control}} stays where it is left',
+        why: 'Let go, it keeps turning or driving; it must be brought back to centre by eye.',
+      },
+      staysOn: {
+        severity: 'mind',
+        bound: 'exactly',
+        text: '{{function}} wants {{wanted}}, but the {{control}} stays on',
+        why: 'It goes on until it is switched off again.',
+      },
+    },
+  },
+  check(context) {
+    const [transmitter] = context.index.ofKind('transmitter');
+    if (!transmitter) return [];
+    const { controls } = transmitter.part;
+    return context.build.functions.flatMap((one): (Report<Message> | Missing)[] => {
+      const control = controls.find((candidate) => candidate.id === one.control);
+      const subjects = [functionSubject(one.id), fittingSubject(transmitter.fitting.id)];
+      if (!control) return [{ missing: `the control for ${one.name}`, subjects }];
+      const messageId = mismatch(one.wants, control.kind);
+      if (!messageId) return [];
+      const isCounted = messageId === 'noProportion' || messageId === 'positionsMissing';
+      const table = isCounted ? positions : springs;
+      const unit: Unit = isCounted ? 'positions' : 'springs';
+      return [
+        {
+          messageId,
+          data: { function: one.name, wanted: controlWords[one.wants], control: control.name },
+          subjects,
+          actual: table[control.kind],
+          limit: table[one.wants],
+          unit,
+          formula: isCounted
+            ? 'positions the control can take, against those wanted'
+            : 'return springs, against those wanted',
+          terms: [
+            plannedTerm(`${control.name}`, table[control.kind], unit),
+            plannedTerm(`wanted for ${one.name}`, table[one.wants], unit),
+          ],
+          offers: offerControls(context, one, controls),
+        },
+      ];
+    });
+  },
+});
+
+/** What is wrong with a control for a want; `undefined` where nothing is. */
+function mismatch(want: ControlKind, have: ControlKind): Message | undefined {
+  if (want === have) return undefined;
+  if (positions[have] < positions[want])
+    return positions[want] === proportionalSteps ? 'noProportion' : 'positionsMissing';
+  if (springs[have] === springs[want]) return undefined;
+  if (springs[have] > springs[want]) return 'springsBack';
+  return want === 'momentary' ? 'staysOn' : 'doesNotCentre';
+}
+
+/** Free controls of the wanted kind; at most two. */
+function offerControls(
+  { build }: CheckContext,
+  one: ModelFunction,
+  controls: readonly ControlSpec[],
+): Patch[] {
+  const taken = new Set(build.functions.map((other) => other.control));
+  return controls
+    .filter((control) => control.kind === one.wants && !taken.has(control.id))
+    .slice(0, 2)
+    .map((control) => ({
+      id: `assign-control:${one.id}:${control.id}`,
+      label: `Give ${one.name} the ${control.name}, ${controlWords[control.kind]}`,
+      edits: [{ type: 'setFunction', function: one.id, change: { control: control.id } }],
+    }));
+}

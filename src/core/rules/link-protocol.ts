@@ -1,0 +1,78 @@
+import { offerSwaps } from './offers/swap-part';
+import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { plannedTerm } from './support/terms';
+
+type Message = 'noSharedLink' | 'setToOtherLink';
+
+/** The link that transmitter and receiver speak. */
+export const linkProtocol = defineRule({
+  meta: {
+    id: 'link-protocol',
+    well: 'control',
+    title: 'Transmitter and receiver speak one link',
+    messages: {
+      noSharedLink: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{transmitter}} and the {{receiver}} share no radio link',
+        why: 'They never bind. {{transmitterLinks}} on one side, {{receiverLinks}} on the other.',
+      },
+      setToOtherLink: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{transmitter}} is set to {{set}}, which the {{receiver}} does not speak',
+        why: 'It never binds, however often the button is pressed; both could speak {{shared}}.',
+      },
+    },
+  },
+  check(context) {
+    const { index } = context;
+    const [transmitter] = index.ofKind('transmitter');
+    return index.ofKind('receiver').flatMap((receiver): (Report<Message> | Missing)[] => {
+      const subjects = [fittingSubject(receiver.fitting.id)];
+      if (!transmitter) return [{ missing: 'the transmitter', subjects }];
+      const shared = transmitter.part.protocols.filter((one) => receiver.part.protocols.includes(one));
+      const [first] = shared;
+      const set = transmitter.fitting.protocol ?? transmitter.part.protocols[0] ?? '';
+      if (shared.includes(set)) return [];
+      const common = {
+        subjects: [fittingSubject(transmitter.fitting.id), ...subjects],
+        actual: 0,
+        limit: 1,
+        unit: 'links' as const,
+        formula: 'links as set on the transmitter that the receiver speaks too',
+        terms: [plannedTerm('links in common, as set', 0, 'links'), plannedTerm('links needed', 1, 'links')],
+      };
+      const names = { transmitter: transmitter.fitting.name, receiver: receiver.fitting.name };
+      if (first === undefined)
+        return [
+          {
+            ...common,
+            messageId: 'noSharedLink',
+            data: {
+              ...names,
+              transmitterLinks: transmitter.part.protocols.join(', '),
+              receiverLinks: receiver.part.protocols.join(', '),
+            },
+            offers: offerSwaps(context, receiver, (one) =>
+              one.protocols.some((link) => transmitter.part.protocols.includes(link)),
+            ),
+          },
+        ];
+      return [
+        {
+          ...common,
+          messageId: 'setToOtherLink',
+          data: { ...names, set, shared: first },
+          offers: [
+            {
+              id: `set-link:${transmitter.fitting.id}:${first}`,
+              label: `Set the ${transmitter.fitting.name} to ${first}`,
+              edits: [{ type: 'setProtocol', fitting: transmitter.fitting.id, protocol: first }],
+            },
+          ],
+        },
+      ];
+    });
+  },
+});

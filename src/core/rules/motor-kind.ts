@@ -1,0 +1,56 @@
+import { phaseCount } from '../parts/motor';
+import { controllerOf } from '../power/pack-load';
+import { offerSwaps } from './offers/swap-part';
+import { defineRule, fittingSubject } from './rule';
+import { plannedTerm } from './support/terms';
+
+/** The kind of each motor against the kind its controller drives. */
+export const motorKind = defineRule({
+  meta: {
+    id: 'motor-kind',
+    well: 'connection',
+    title: 'Motor kind against controller kind',
+    messages: {
+      wrongKind: {
+        severity: 'stop',
+        bound: 'exactly',
+        text: 'the {{motor}} is {{motorKind}}, the {{controller}} drives {{drives}} motors',
+        why: 'The motor twitches or stands still, and one of the two gets hot and fails.',
+      },
+    },
+  },
+  check(context) {
+    const { index, picture } = context;
+    return index.ofKind('motor').flatMap((motor) => {
+      const controller = controllerOf(index, picture, motor);
+      if (!controller) return [];
+      const needs = phaseCount[motor.part.motorKind];
+      const gives = phaseCount[controller.part.drives];
+      if (needs === gives) return [];
+      return [
+        {
+          messageId: 'wrongKind' as const,
+          data: {
+            motor: motor.fitting.name,
+            motorKind: motor.part.motorKind,
+            controller: controller.fitting.name,
+            drives: controller.part.drives,
+          },
+          subjects: [fittingSubject(motor.fitting.id), fittingSubject(controller.fitting.id)],
+          actual: gives,
+          limit: needs,
+          unit: 'phases' as const,
+          formula: 'motor wires the controller drives, against motor wires the motor has',
+          terms: [
+            plannedTerm(`driven by the ${controller.fitting.name}`, gives, 'phases'),
+            plannedTerm(`on the ${motor.fitting.name}`, needs, 'phases'),
+          ],
+          offers: [
+            ...offerSwaps(context, controller, (one) => one.drives === motor.part.motorKind, 1),
+            ...offerSwaps(context, motor, (one) => one.motorKind === controller.part.drives, 1),
+          ],
+        },
+      ];
+    });
+  },
+});

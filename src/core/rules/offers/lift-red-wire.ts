@@ -1,0 +1,37 @@
+import type { Edit } from '../../build/edits';
+import type { Patch } from '../../build/patch';
+import type { Source } from '../../power/power-picture';
+import type { CheckContext } from '../rule';
+import { nameList } from '../words';
+
+/** Keeps one source of a rail and lifts the red wires of the others. */
+export function offerKeepOne(context: CheckContext, keep: Source, others: readonly Source[]): Patch[] {
+  const edits = others.map((one) => liftRed(context, one));
+  if (edits.some((one) => one === undefined)) return [];
+  const ids = others.map((one) => one.fitted.fitting.id);
+  const names = others.map((one) => `the ${one.fitted.fitting.name}`);
+  return [
+    {
+      id: `lift-red:${ids.join('+')}`,
+      label: `Lift the red wire at ${nameList(names)}, keep the ${keep.fitted.fitting.name}`,
+      edits: edits.filter((one) => one !== undefined),
+    },
+  ];
+}
+
+/** The edit that lifts a regulator's plus out of its lead; `undefined` where no single lead carries it. */
+export function liftRed({ index }: CheckContext, source: Source): Edit | undefined {
+  const { fitting, part } = source.fitted;
+  for (const port of part.ports) {
+    const pin = port.pins.find((one) => one.net === source.terminal.plus);
+    const here = { fitting: fitting.id, port: port.id };
+    const lead = pin && index.leadAt(here);
+    if (!pin || !lead) continue;
+    const end = lead.from.fitting === here.fitting && lead.from.port === here.port ? 'from' : 'to';
+    const conductors = lead.conductors.map((one) =>
+      one[end] === pin.name ? { ...one, state: 'lifted' as const } : one,
+    );
+    return { type: 'setConductors', lead: lead.id, conductors };
+  }
+  return undefined;
+}

@@ -1,0 +1,44 @@
+import { portKey, type Fitted } from '../../build/build-index';
+import type { Patch } from '../../build/patch';
+import { mating } from '../../connectors/mating';
+import type { PartKind, PartOfKind, PartSpec } from '../../parts/part-spec';
+import type { CheckContext } from '../rule';
+
+/**
+ * Parts from the locker of the same kind that suit, and that take the same leads on the same ports.
+ * At most `most`, in the locker's order.
+ */
+export function offerSwaps<K extends PartKind>(
+  context: CheckContext,
+  { fitting, part }: Fitted<K>,
+  suits: (candidate: PartOfKind<K>) => boolean,
+  most = 2,
+): Patch[] {
+  return context.locker
+    .filter((one): one is PartOfKind<K> => one.kind === part.kind && one.id !== part.id)
+    .filter((one) => suits(one) && takesSameLeads(context, fitting.id, one))
+    .slice(0, most)
+    .map((candidate) => ({
+      id: `swap:${fitting.id}:${candidate.id}`,
+      label: `Swap the ${fitting.name} for: ${candidate.name}`,
+      edits: [{ type: 'swapPart', fitting: fitting.id, part: candidate }],
+    }));
+}
+
+function takesSameLeads({ build, index }: CheckContext, fittingId: string, candidate: PartSpec): boolean {
+  return build.leads.every((lead) => {
+    for (const [here, there] of [
+      [lead.from, lead.to],
+      [lead.to, lead.from],
+    ] as const) {
+      if (here.fitting !== fittingId) continue;
+      const port = candidate.ports.find((one) => one.id === here.port);
+      if (!port) return false;
+      const now = mating(index.port(here).connector, index.port(there).connector).result;
+      const then = mating(port.connector, index.port(there).connector).result;
+      if (portKey(here) !== portKey(there) && then !== now && then !== 'mates' && then !== 'solder')
+        return false;
+    }
+    return true;
+  });
+}

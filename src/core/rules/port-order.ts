@@ -1,0 +1,108 @@
+import type { SignalPath } from '../power/signals';
+import { offerMovedPlug } from './offers/swap-plugs';
+import {
+  defineRule,
+  fittingSubject,
+  functionSubject,
+  type CheckContext,
+  type Missing,
+  type Report,
+} from './rule';
+import { plannedTerm } from './support/terms';
+
+type Message = 'motorOnWrongPort' | 'deviceOnWrongPort';
+
+/** The receiver port that each part is plugged into, against the receiver's own port map. */
+export const portOrder = defineRule({
+  meta: {
+    id: 'port-order',
+    well: 'control',
+    title: 'Parts on the ports that the receiver’s map names',
+    messages: {
+      motorOnWrongPort: {
+        severity: 'stop',
+        bound: 'exactly',
+        text: 'the {{device}} is in the port for {{there}}: moving that runs its motor',
+        why: 'A screw or wheel starts by surprise when another control is touched. By this receiver’s map, {{function}} belongs elsewhere.',
+      },
+      deviceOnWrongPort: {
+        severity: 'mind',
+        bound: 'exactly',
+        text: 'the {{device}} is in the port for {{there}}, not for {{function}}',
+        why: 'It answers the wrong control, and its own control does nothing or moves something else.',
+      },
+    },
+  },
+  check(context) {
+    const { build, paths, index, picture } = context;
+    const turned = new Set(
+      picture.supplies.filter((one) => one.status === 'plugTurned').map((one) => one.fitted),
+    );
+    const said: (Report<Message> | Missing)[] = [];
+    const settled = new Set<string>();
+    // Motors first: a plug swapped with a motor's is said once, as the motor's.
+    const inOrder = [...build.functions].sort(
+      (a, b) => Number(b.role === 'drive') - Number(a.role === 'drive'),
+    );
+    for (const one of inOrder) {
+      for (const deviceId of one.devices) {
+        const path = paths.find((candidate) => candidate.device.fitting.id === deviceId);
+        if (!path) {
+          const device = index.get(deviceId);
+          const { fitting } = device;
+          if (turned.has(device)) continue;
+          said.push({
+            missing: `the receiver port of the ${fitting.name}`,
+            subjects: [fittingSubject(deviceId)],
+          });
+          continue;
+        }
+        const report = one.channel === undefined ? undefined : portReport(context, one.id, path, settled);
+        if (report) said.push(report);
+      }
+    }
+    return said;
+  },
+});
+
+function portReport(
+  context: CheckContext,
+  functionId: string,
+  { device, receiver, port }: SignalPath,
+  settled: Set<string>,
+): Report<Message> | undefined {
+  const { build } = context;
+  const one = build.functions.find((candidate) => candidate.id === functionId)!;
+  if (port.channel === one.channel) return undefined;
+  const right = receiver.part.ports.find((candidate) => candidate.channel === one.channel);
+  if (!right || settled.has(port.id)) return undefined;
+  settled.add(port.id).add(right.id);
+  const there = build.functions.find((candidate) => candidate.channel === port.channel);
+  const isDrive = one.role === 'drive';
+  return {
+    messageId: isDrive ? 'motorOnWrongPort' : 'deviceOnWrongPort',
+    data: {
+      device: device.fitting.name,
+      function: one.name.toLowerCase(),
+      there: there ? there.name.toLowerCase() : `channel ${port.channel}`,
+    },
+    subjects: [
+      fittingSubject(device.fitting.id),
+      fittingSubject(receiver.fitting.id),
+      functionSubject(one.id),
+    ],
+    actual: Number(port.id),
+    limit: Number(right.id),
+    unit: 'port',
+    formula: 'port it is plugged into, against the port that carries its channel by the receiver’s map',
+    terms: [
+      plannedTerm(`${device.fitting.name} is in`, Number(port.id), 'port'),
+      plannedTerm(
+        `channel ${one.channel}, ${one.name.toLowerCase()}, comes out of`,
+        Number(right.id),
+        'port',
+      ),
+    ],
+    offers: offerMovedPlug(context, { fitting: receiver.fitting.id, port: port.id }, right),
+  };
+}

@@ -1,0 +1,68 @@
+import type { Rail } from '../power/rails';
+import type { Source } from '../power/power-picture';
+import { offerKeepOne } from './offers/lift-red-wire';
+import { offerStandAloneBec } from './offers/stand-alone-bec';
+import { defineRule, fittingSubject } from './rule';
+import { plannedTerm, sourceTerm } from './support/terms';
+import { nameList } from './words';
+
+/** More than one source on a rail: regulators in parallel do not share, the highest takes all. */
+export const railTwoSources = defineRule({
+  meta: {
+    id: 'rail-two-sources',
+    well: 'connection',
+    title: 'Several sources on one rail',
+    messages: {
+      sourcesInParallel: {
+        severity: 'stop',
+        bound: 'most',
+        text: '{{sources}} both push onto {{rail}}',
+        why: 'Regulators in parallel do not share: the {{highest}} carries everything, runs hot and takes the other with it.',
+      },
+      manySourcesInParallel: {
+        severity: 'stop',
+        bound: 'most',
+        text: '{{sources}} all push onto {{rail}}',
+        why: 'Regulators in parallel do not share: the {{highest}} carries everything, runs hot and takes the others with it.',
+      },
+    },
+  },
+  check(context) {
+    return context.rails.filter(hasFight).map((rail) => {
+      const { sources } = rail;
+      const names = sources.map((one) => `the ${one.fitted.fitting.name}`);
+      const byStrength = [...sources].sort((a, b) => ampsOf(b) - ampsOf(a));
+      return {
+        messageId: sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const),
+        data: { sources: nameList(names), rail: rail.name, highest: sources[0]?.fitted.fitting.name ?? '' },
+        subjects: sources.map((one) => fittingSubject(one.fitted.fitting.id)),
+        actual: sources.length,
+        limit: 1,
+        unit: 'sources' as const,
+        formula: 'sources whose plus reaches the rail through whole conductors',
+        terms: [
+          ...sources.map((one) => sourceTerm(one, one.volts.full)),
+          plannedTerm('sources a rail may have', 1, 'sources'),
+        ],
+        offers: [
+          ...byStrength.slice(0, 2).flatMap((keep) => keepOnly(rail, keep)),
+          ...offerStandAloneBec(context, rail),
+        ],
+      };
+    });
+
+    function keepOnly(rail: Rail, keep: Source) {
+      return offerKeepOne(
+        context,
+        keep,
+        rail.sources.filter((one) => one !== keep),
+      );
+    }
+  },
+});
+
+/** Packs in parallel with packs are another matter; here at least one regulator fights. */
+const hasFight = ({ sources }: Rail): boolean =>
+  sources.length > 1 && sources.some((one) => one.terminal.regulator);
+
+const ampsOf = (source: Source): number => source.terminal.regulator?.maxAmps.value ?? 0;

@@ -1,0 +1,127 @@
+import type { CableSpec } from '../parts/cable';
+import type { ElectronicSwitchSpec } from '../parts/electronic-switch';
+import type { LoadForm, LoadSpec } from '../parts/load';
+import type { PortSpec } from '../parts/port';
+import { stated } from '../quantity/figure';
+import { powerPort, servoLead, threePins } from './ports';
+
+const nets = { plus: 'plus', minus: 'minus' };
+
+function load(
+  id: string,
+  name: string,
+  form: LoadForm,
+  volts: [number, number],
+  amps: number,
+  port: PortSpec,
+): LoadSpec {
+  return {
+    id,
+    kind: 'load',
+    name,
+    maker: 'Oakum & Pitch',
+    form,
+    minVolts: stated(volts[0]),
+    maxVolts: stated(volts[1]),
+    amps: stated(amps),
+    ports: [port],
+  };
+}
+
+const twoWires = (name: string) => powerPort('power', name, 'box-25', 'in', nets);
+
+export const loads: LoadSpec[] = [
+  load('pump-6', 'monitor pump, 6 V', 'pump', [4, 7.5], 1.1, twoWires('pump wires')),
+  load('pump-12', 'monitor pump, 12 V', 'pump', [8, 14], 0.6, twoWires('pump wires')),
+  load('lamp-board', 'lamp board, three states', 'lamps', [4, 6.5], 0.24, servoLead(nets)),
+  load('horn-board', 'horn board', 'horn', [4.5, 6.5], 0.35, servoLead(nets)),
+];
+
+export const electronicSwitches: ElectronicSwitchSpec[] = [
+  {
+    id: 'switch-electronic-5a',
+    kind: 'electronicSwitch',
+    name: 'electronic switch, 5 A',
+    maker: 'Oakum & Pitch',
+    minVolts: stated(4),
+    maxVolts: stated(6.5),
+    maxFeedVolts: stated(16),
+    amps: stated(0.02),
+    ports: [
+      powerPort('in', 'supply wires', 'box-25', 'in', { plus: 'feed+', minus: 'ground' }),
+      powerPort('out', 'switched wires', 'box-25', 'out', { plus: 'feed+', minus: 'ground' }),
+      servoLead({ plus: 'logic+', minus: 'ground' }),
+    ],
+  },
+];
+
+const servoIn = (id: string, family: 'servo-3-flat' | 'servo-3-small'): PortSpec => ({
+  id,
+  name: id === 'in' ? 'plug' : `socket ${id.replace('out', '').trim()}`.trim(),
+  use: 'servo',
+  flow: id === 'in' ? 'in' : 'out',
+  connector: { family, gender: id === 'in' ? 'socket' : 'plug' },
+  pins: threePins('signal', 'plus', 'minus'),
+});
+
+export const cables: CableSpec[] = [
+  {
+    id: 'harness-five-way',
+    kind: 'cable',
+    form: 'harness',
+    name: 'power harness, two large and three small outlets',
+    ports: [
+      powerPort('in', 'inlet', 'blade-t', 'in', nets),
+      powerPort('large 1', 'large outlet 1', 'blade-t', 'out', nets),
+      powerPort('large 2', 'large outlet 2', 'blade-t', 'out', nets),
+      powerPort('small 1', 'small outlet 1', 'box-25', 'out', nets),
+      powerPort('small 2', 'small outlet 2', 'box-25', 'out', nets),
+      powerPort('small 3', 'small outlet 3', 'box-25', 'out', nets),
+    ],
+  },
+  {
+    id: 'adapter-sleeve-blade',
+    kind: 'cable',
+    form: 'adapter',
+    name: 'adapter, 3.5 mm sleeve to flat-blade T',
+    ports: [
+      powerPort('in', 'sleeve end', 'sleeve-35', 'in', nets),
+      powerPort('out', 'blade end', 'blade-t', 'out', nets),
+    ],
+  },
+  {
+    id: 'adapter-servo-small',
+    kind: 'cable',
+    form: 'adapter',
+    name: 'adapter, 2.0 mm to 2.54 mm three-pin',
+    ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-small')],
+  },
+  {
+    id: 'y-lead',
+    kind: 'cable',
+    form: 'yLead',
+    name: 'Y-lead, three-pin',
+    ports: [
+      servoIn('in', 'servo-3-flat'),
+      servoIn('out 1', 'servo-3-flat'),
+      servoIn('out 2', 'servo-3-flat'),
+    ],
+  },
+  {
+    id: 'extension-300',
+    kind: 'cable',
+    form: 'extension',
+    name: 'extension, 300 mm, three-pin',
+    ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-flat')],
+  },
+  {
+    id: 'hand-switch-blade',
+    kind: 'cable',
+    form: 'switch',
+    name: 'hand switch, flat-blade T',
+    ports: [
+      powerPort('in', 'pack side', 'blade-t', 'in', nets),
+      powerPort('out', 'model side', 'blade-t', 'out', nets),
+    ],
+  },
+];

@@ -1,0 +1,117 @@
+import type { ReceiverSpec } from '../parts/receiver';
+import type { ServoSpec } from '../parts/servo';
+import type { TransmitterSpec } from '../parts/transmitter';
+import { stated } from '../quantity/figure';
+import { batteryPort, channelPort, servoLead } from './ports';
+
+const servoNets = { plus: 'plus', minus: 'minus' };
+
+/** Rows of a servo's sheet: volts, stall torque in N·m, stall amps, running amps. */
+type SheetRow = [volts: number, newtonMetres: number, stallAmps: number, runningAmps: number];
+
+function servo(
+  id: string,
+  name: string,
+  least: number,
+  most: number,
+  rows: SheetRow[],
+  small = false,
+): ServoSpec {
+  return {
+    id,
+    kind: 'servo',
+    name,
+    maker: 'Quillet',
+    minVolts: stated(least),
+    maxVolts: stated(most),
+    sheet: rows.map(([volts, newtonMetres, stallAmps, runningAmps]) => ({
+      volts: stated(volts),
+      stallNewtonMetres: stated(newtonMetres),
+      stallAmps: stated(stallAmps),
+      runningAmps: stated(runningAmps),
+    })),
+    ports: [servoLead(servoNets, small ? 'servo-3-small' : 'servo-3-flat')],
+  };
+}
+
+export const servos: ServoSpec[] = [
+  servo('servo-micro-52', 'micro servo, low volts', 4, 5.2, [[4.8, 0.16, 0.85, 0.2]]),
+  servo('servo-micro-60', 'micro servo', 4.5, 6.6, [
+    [4.8, 0.15, 0.8, 0.2],
+    [6, 0.19, 1, 0.25],
+  ]),
+  servo('servo-standard', 'standard servo', 4.5, 6.6, [
+    [4.8, 0.55, 1.45, 0.28],
+    [6, 0.68, 1.8, 0.35],
+  ]),
+  servo(
+    'servo-winch',
+    'winch servo, six turns',
+    4.8,
+    7.4,
+    [
+      [4.8, 0.9, 2.5, 0.9],
+      [6, 1.1, 3.1, 1.2],
+    ],
+    true,
+  ),
+];
+
+function receiver(
+  id: string,
+  name: string,
+  channels: number,
+  protocols: string[],
+  throttleChannel: number,
+): ReceiverSpec {
+  const ports = Array.from({ length: channels }, (_, n) => channelPort(n + 1));
+  return {
+    id,
+    kind: 'receiver',
+    name,
+    maker: 'Sandling Radio',
+    protocols,
+    channels,
+    throttleChannel,
+    minVolts: stated(3.8),
+    maxVolts: stated(8.4),
+    amps: stated(0.1),
+    ports: [batteryPort(), ...ports],
+  };
+}
+
+export const receivers: ReceiverSpec[] = [
+  receiver('receiver-8-skerry', 'receiver, 8 channels, skerry link', 8, ['skerry link'], 3),
+  receiver('receiver-6-holm', 'receiver, 6 channels, holm link', 6, ['holm link'], 2),
+  receiver(
+    'receiver-10-both',
+    'receiver, 10 channels, skerry and holm links',
+    10,
+    ['skerry link', 'holm link'],
+    3,
+  ),
+];
+
+export const transmitters: TransmitterSpec[] = [
+  {
+    id: 'transmitter-10',
+    kind: 'transmitter',
+    name: 'transmitter, 10 channels, two links',
+    maker: 'Sandling Radio',
+    protocols: ['holm link', 'skerry link'],
+    channels: 10,
+    controls: [
+      { id: 'right-x', name: 'right stick, sideways', kind: 'centring' },
+      { id: 'right-y', name: 'right stick, up and down', kind: 'centring' },
+      { id: 'left-x', name: 'left stick, sideways', kind: 'centring' },
+      { id: 'left-y', name: 'left stick, up and down', kind: 'centring' },
+      { id: 'dial-1', name: 'left dial', kind: 'staying' },
+      { id: 'dial-2', name: 'right dial', kind: 'staying' },
+      { id: 'switch-a', name: 'switch A', kind: 'twoPosition' },
+      { id: 'switch-b', name: 'switch B', kind: 'twoPosition' },
+      { id: 'switch-c', name: 'switch C', kind: 'threePosition' },
+      { id: 'button', name: 'button on the left', kind: 'momentary' },
+    ],
+    ports: [],
+  },
+];

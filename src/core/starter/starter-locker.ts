@@ -1,0 +1,25 @@
+import type { PartSpec } from '../parts/part-spec';
+import { cables, electronicSwitches, loads } from './load-parts';
+import { becs, controllers, motors, packs } from './power-parts';
+import { receivers, servos, transmitters } from './radio-parts';
+
+/** Generic parts to begin with; makers and names are invented. */
+export const starterLocker: readonly PartSpec[] = [
+  ...packs,
+  ...controllers,
+  ...becs,
+  ...motors,
+  ...servos,
+  ...receivers,
+  ...transmitters,
+  ...loads,
+  ...electronicSwitches,
+  ...cables,
+];
+
+/** A part of the starter locker by its id. @throws if there is none */
+export function starterPart(id: string): PartSpec {
+  const part = starterLocker.find((one) => one.id === id);
+  if (!part) throw new Error(`starter locker has no part ${id}`);
+  return part;
+}
