@@ -1,0 +1,114 @@
+import { loomSizes, portHeight, type LoomModel, type LoomNode, type LoomPort } from './loom-model';
+
+/** The part of the layered-layout library's JSON that is used here, both ways. */
+export interface ElkGraph {
+  id: string;
+  layoutOptions: Record<string, string>;
+  children: ElkBox[];
+  edges: ElkEdge[];
+  width?: number;
+  height?: number;
+}
+
+export interface ElkBox {
+  id: string;
+  width: number;
+  height: number;
+  x?: number;
+  y?: number;
+  layoutOptions: Record<string, string>;
+  ports: ElkPort[];
+}
+
+export interface ElkPort {
+  id: string;
+  width: number;
+  height: number;
+  x?: number;
+  y?: number;
+  layoutOptions: Record<string, string>;
+}
+
+interface ElkEdge {
+  id: string;
+  sources: string[];
+  targets: string[];
+  sections?: { startPoint: Point; endPoint: Point; bendPoints?: Point[] }[];
+}
+
+export interface Point {
+  x: number;
+  y: number;
+}
+
+const options = {
+  'elk.algorithm': 'layered',
+  'elk.direction': 'RIGHT',
+  'elk.edgeRouting': 'ORTHOGONAL',
+  'elk.layered.spacing.nodeNodeBetweenLayers': '34',
+  'elk.layered.spacing.edgeNodeBetweenLayers': '22',
+  'elk.layered.spacing.edgeEdgeBetweenLayers': '17',
+  'elk.spacing.nodeNode': '16',
+  'elk.spacing.edgeNode': '16',
+  'elk.spacing.edgeEdge': '17',
+  'elk.spacing.componentComponent': '30',
+  'elk.padding': '[left=4,top=26,right=4,bottom=8]',
+  'elk.layered.nodePlacement.strategy': 'NETWORK_SIMPLEX',
+  'elk.layered.crossingMinimization.strategy': 'LAYER_SWEEP',
+  'elk.layered.thoroughness': '30',
+  'elk.randomSeed': '7',
+};
+
+/** The layout task for a wiring picture: boxes with ports on their sides, and bundles between them. */
+export function elkGraph(model: LoomModel): ElkGraph {
+  const known = new Set(model.nodes.map((one) => one.id));
+  return {
+    id: 'loom',
+    layoutOptions: options,
+    children: model.nodes.map(elkBox),
+    edges: model.leads
+      .filter(({ source, target }) => known.has(source.node) && known.has(target.node))
+      .map(({ id, source, target }) => ({
+        id,
+        sources: [elkPortId(source.node, source.port)],
+        targets: [elkPortId(target.node, target.port)],
+      })),
+  };
+}
+
+export const elkPortId = (node: string, port: string): string => `${node}.${port}`;
+
+function elkBox(node: LoomNode): ElkBox {
+  const layoutOptions: Record<string, string> = {
+    'elk.portConstraints': node.keepsOrder ? 'FIXED_POS' : 'FIXED_SIDE',
+    'elk.spacing.portPort': String(loomSizes.portGap),
+  };
+  // What is served stands in one column at the right, however many cables lead there.
+  if (node.column === 'served' && node.ports.some((port) => port.pins.length === 3)) {
+    layoutOptions['elk.layered.layering.layerConstraint'] = 'LAST';
+  }
+  if (node.column === 'pack') layoutOptions['elk.layered.layering.layerConstraint'] = 'FIRST';
+  return { id: node.id, width: node.width, height: node.height, layoutOptions, ports: elkPorts(node) };
+}
+
+function elkPorts(node: LoomNode): ElkPort[] {
+  const nextY = { left: firstPortY(node), right: firstPortY(node) };
+  return node.ports.map((port) => {
+    const y = nextY[port.side];
+    nextY[port.side] += portHeight(port) + loomSizes.portGap;
+    const x = port.side === 'left' ? -loomSizes.pinSize : node.width;
+    return { ...elkPort(node, port), ...(node.keepsOrder && { x, y }) };
+  });
+}
+
+const firstPortY = (node: LoomNode): number =>
+  loomSizes.titleHeight + node.lines.length * loomSizes.lineHeight + loomSizes.padding;
+
+function elkPort(node: LoomNode, port: LoomPort): ElkPort {
+  return {
+    id: elkPortId(node.id, port.id),
+    width: loomSizes.pinSize,
+    height: portHeight(port),
+    layoutOptions: { 'elk.port.side': port.side === 'left' ? 'WEST' : 'EAST' },
+  };
+}

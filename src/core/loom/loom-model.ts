@@ -1,0 +1,153 @@
+import { farEnd, type BuildIndex, type Fitted } from '../build/build-index';
+import type { Conductor, Lead } from '../build/lead';
+import type { PortSpec } from '../parts/port';
+import type { CheckContext } from '../rules/rule';
+import { capital } from '../rules/words';
+import { columnOf, feedDepths, type Column } from './column';
+import { partLines } from './part-lines';
+
+/** Sizes of the picture, in its own pixels. */
+export const loomSizes = {
+  partWidth: 142,
+  receiverWidth: 112,
+  inlineWidth: 20,
+  titleHeight: 20,
+  lineHeight: 14,
+  padding: 8,
+  pinPitch: 8,
+  pinSize: 7,
+  portGap: 7,
+  wirePitch: 4.4,
+} as const;
+
+export interface LoomPort {
+  id: string;
+  /** `1`, `B`, or the port's name. */
+  label: string;
+  side: 'left' | 'right';
+  pins: PortSpec['pins'];
+  /** Whether a lead is in it. */
+  used: boolean;
+}
+
+export interface LoomNode {
+  id: string;
+  title: string;
+  lines: string[];
+  column: Column | 'inline';
+  ports: LoomPort[];
+  width: number;
+  height: number;
+  /** Ports in their numbered order, as on the part; otherwise free to be ordered along their side. */
+  keepsOrder: boolean;
+}
+
+export interface LoomLead {
+  id: string;
+  /** The end nearer to the pack comes first. */
+  source: { node: string; port: string };
+  target: { node: string; port: string };
+  conductors: LoomConductor[];
+}
+
+/** A conductor with its contacts numbered from the top at both ends. */
+export interface LoomConductor extends Pick<Conductor, 'colour' | 'state'> {
+  sourcePin: number;
+  targetPin: number;
+}
+
+export interface LoomModel {
+  nodes: LoomNode[];
+  leads: LoomLead[];
+}
+
+/** The wiring of a build as boxes with ports and leads with conductors; no positions yet. */
+export function loomModel(context: CheckContext): LoomModel {
+  const { index } = context;
+  const depths = feedDepths(index);
+  return {
+    nodes: index.all().flatMap((fitted) => loomNode(context, depths, fitted) ?? []),
+    leads: index.build.leads.map((lead) => loomLead(index, depths, lead)),
+  };
+}
+
+function loomNode(
+  context: CheckContext,
+  depths: ReadonlyMap<string, number>,
+  fitted: Fitted,
+): LoomNode | undefined {
+  const column = columnOf(fitted);
+  if (!column) return undefined;
+  const { fitting, part } = fitted;
+  const keepsOrder = part.kind === 'receiver';
+  // Ports with nothing in them are drawn only where they are a choice: on a receiver, and on a harness.
+  const ports = part.ports
+    .map((port) => loomPort(context.index, depths, fitting.id, port))
+    .filter((port) => port.used || part.kind === 'receiver' || part.kind === 'cable');
+  const lines = partLines(context, fitted);
+  const { titleHeight, lineHeight, padding, partWidth, receiverWidth, inlineWidth } = loomSizes;
+  const text = titleHeight + lines.length * lineHeight + padding;
+  const stacks = Math.max(stackHeight(ports, 'left'), stackHeight(ports, 'right')) + padding;
+  const isInline = column === 'inline';
+  return {
+    id: fitting.id,
+    title: capital(fitting.name),
+    lines,
+    column,
+    ports,
+    width: isInline ? inlineWidth : keepsOrder ? receiverWidth : partWidth,
+    height: isInline ? Math.max(stacks, 40) : keepsOrder ? text + stacks : Math.max(text, stacks),
+    keepsOrder,
+  };
+}
+
+/** Height that the ports of one side need, one above the other. */
+export function stackHeight(ports: readonly LoomPort[], side: 'left' | 'right'): number {
+  return ports
+    .filter((port) => port.side === side)
+    .reduce((sum, port) => sum + portHeight(port) + loomSizes.portGap, 0);
+}
+
+export const portHeight = (port: LoomPort): number => port.pins.length * loomSizes.pinPitch;
+
+function loomPort(
+  index: BuildIndex,
+  depths: ReadonlyMap<string, number>,
+  fittingId: string,
+  port: PortSpec,
+): LoomPort {
+  const here = { fitting: fittingId, port: port.id };
+  const lead = index.leadAt(here);
+  const isFed = lead ? isDeeper(depths, fittingId, farEnd(lead, here).fitting) : port.flow === 'in';
+  return {
+    id: port.id,
+    label: port.channel === undefined ? (port.id.length <= 2 ? port.id : port.name) : String(port.channel),
+    side: isFed ? 'left' : 'right',
+    pins: port.pins,
+    used: lead !== undefined,
+  };
+}
+
+/** Whether `one` stands further from the pack than `other`; ids break ties, so that a lead has one direction. */
+function isDeeper(depths: ReadonlyMap<string, number>, one: string, other: string): boolean {
+  const [a, b] = [depths.get(one) ?? Infinity, depths.get(other) ?? Infinity];
+  return a === b ? one > other : a > b;
+}
+
+function loomLead(index: BuildIndex, depths: ReadonlyMap<string, number>, lead: Lead): LoomLead {
+  const fromFeeds = isDeeper(depths, lead.to.fitting, lead.from.fitting);
+  const [near, far] = fromFeeds ? (['from', 'to'] as const) : (['to', 'from'] as const);
+  const pinNumber = (end: 'from' | 'to', conductor: Conductor) =>
+    index.port(lead[end]).pins.findIndex((pin) => pin.name === conductor[end]);
+  return {
+    id: lead.id,
+    source: { node: lead[near].fitting, port: lead[near].port },
+    target: { node: lead[far].fitting, port: lead[far].port },
+    conductors: lead.conductors.map((one) => ({
+      colour: one.colour,
+      state: one.state,
+      sourcePin: pinNumber(near, one),
+      targetPin: pinNumber(far, one),
+    })),
+  };
+}

@@ -1,0 +1,95 @@
+import type { Fitted } from '../build/build-index';
+import type { ModelFunction } from '../build/model-function';
+import type { CheckContext } from '../rules/rule';
+import { capital, nameList } from '../rules/words';
+import type { Step } from './step';
+
+/** Centre before horn, one channel at a time, end points by the chosen school, then fail-safe. */
+export function setUpSteps(context: CheckContext): Step[] {
+  const { build, index, paths } = context;
+  if (paths.length === 0) return [];
+  const inOrder = [...build.functions].sort((a, b) => (a.channel ?? 99) - (b.channel ?? 99));
+  const steps = inOrder.flatMap((one) => {
+    const devices = one.devices.map((id) => index.get(id));
+    const servos = devices.filter((fitted) => fitted.part.kind === 'servo');
+    return [
+      ...servos.map((servo) => centreStep(context, one, servo)),
+      functionStep(context, one, devices),
+      ...(servos.length > 0 ? [endPointStep(context, one, servos)] : []),
+    ];
+  });
+  return [...steps, failSafeStep(build.functions)];
+}
+
+const powered = { phase: 'setUp', needsPower: true, isHold: false } as const;
+
+function centreStep({ build }: CheckContext, one: ModelFunction, servo: Fitted): Step {
+  const how = { tester: 'a servo tester at 1500 µs', radio: 'the radio at neutral, trims at zero' }[
+    build.policies.centring
+  ];
+  return {
+    ...powered,
+    id: `centre:${servo.fitting.id}`,
+    title: `Centre the ${servo.fitting.name}, then fit its horn`,
+    lines: [
+      `With ${how}, horn off. Then the horn on the nearest tooth, square to its rod.`,
+      `Only the last few degrees by sub-trim on channel ${one.channel ?? '?'}.`,
+    ],
+    cautions: ['stand'],
+  };
+}
+
+function functionStep({ index, paths }: CheckContext, one: ModelFunction, devices: readonly Fitted[]): Step {
+  const [transmitter] = index.ofKind('transmitter');
+  const control =
+    transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name ?? 'its control';
+  const ports = [
+    ...new Set(paths.filter((path) => devices.includes(path.device)).map((path) => path.port.name)),
+  ];
+  return {
+    ...powered,
+    id: `function:${one.id}`,
+    title: `${one.name}: try it by itself`,
+    lines: [
+      `${capital(control)}, channel ${one.channel ?? '?'}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
+      one.role === 'drive'
+        ? 'Calibrate its throttle range as the maker says; ahead must be ahead. Reverse the channel if not.'
+        : 'Wrong way round: reverse the channel. Wrong part moves: pack out, then swap the ports.',
+    ],
+    cautions: one.role === 'drive' ? ['stand', 'heat'] : one.role === 'pump' ? ['water'] : [],
+  };
+}
+
+function endPointStep({ build }: CheckContext, one: ModelFunction, servos: readonly Fitted[]): Step {
+  const names = nameList(servos.map((fitted) => fitted.fitting.name));
+  const first = {
+    smallFirst: 'Start at 30 % both ways and open up until it reaches fully without buzzing.',
+    fullFirst: 'Start at full travel, ready to switch off, and pull in until the buzzing stops.',
+  }[build.policies.endPoints];
+  return {
+    ...powered,
+    id: `end-points:${one.id}`,
+    title: `${one.name}: end points`,
+    lines: [
+      `Channel ${one.channel ?? '?'}, ${names}. ${first}`,
+      'Too wide burns the servo; too narrow does not reach.',
+    ],
+    cautions: ['heat'],
+  };
+}
+
+function failSafeStep(functions: readonly ModelFunction[]): Step {
+  const drives = functions.filter((one) => one.role === 'drive').map((one) => one.name.toLowerCase());
+  return {
+    ...powered,
+    id: 'fail-safe',
+    title: 'Set and try the fail-safe',
+    lines: [
+      drives.length > 0
+        ? `Neutral for ${nameList(drives)}; the rest hold.`
+        : 'Choose what each channel does when the link is lost.',
+      'On the stand, switch the transmitter off: drives must stop. Switch it on again.',
+    ],
+    cautions: ['stand'],
+  };
+}
