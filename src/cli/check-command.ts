@@ -2,9 +2,9 @@ import type { Build } from '../core/build/build';
 import { applyEdits } from '../core/build/edits';
 import { checkBuild, type CheckResult } from '../core/check/check-build';
 import type { Finding } from '../core/check/finding';
+import { numberWords } from '../core/check/finding-words';
 import { wellNames, wells } from '../core/check/wells';
 import { writeBuildFile } from '../core/file/write-file';
-import { formatQuantity } from '../core/quantity/format';
 import { failure, success, type Result } from '../core/result';
 import { starterLocker } from '../core/starter/starter-locker';
 
@@ -49,10 +49,8 @@ function checkText(build: Build, { wells: reports, findings, unknowns }: CheckRe
   for (const one of findings) {
     const accepted = one.accepted ? ', accepted' : '';
     lines.push('', `${one.severity.toUpperCase()} (${wellNames[one.well]}${accepted}): ${one.text}.`);
-    const limit = { most: 'may be', least: 'needs', exactly: 'must be' }[one.bound];
-    lines.push(
-      `  ${formatQuantity(one.actual, one.unit)}, ${limit} ${formatQuantity(one.limit, one.unit)}; ${one.provenance}`,
-    );
+    const { actual, bound, limit } = numberWords(one);
+    lines.push(`  ${actual}, ${bound} ${limit}; ${one.provenance}`);
     lines.push(`  ${one.why}`);
     for (const patch of one.patches) lines.push(`  put right: ${patch.label}  [${patch.id}]`);
   }

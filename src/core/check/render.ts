@@ -4,6 +4,7 @@ import type { Message, Report, Rule } from '../rules/rule';
 import { capital } from '../rules/words';
 import type { Acceptance } from '../build/records';
 import type { Finding } from './finding';
+import { isMeasured } from './finding-words';
 
 /** Turns a rule's report into a finding with its sentence, margin and acceptance. */
 export function renderReport(
@@ -50,8 +51,8 @@ function marginOf({ bound }: Message, { actual, limit }: Report<string>): number
 
 function headlineOf({ bound }: Message, { actual, limit, unit }: Report<string>): string {
   if (bound === 'exactly') return `${formatQuantity(actual, unit)}, not ${limit}`;
-  const counted = !['V', 'A', 'Ah', 'W', '%', 'min', 'mm'].includes(unit);
-  if (counted) return `${formatQuantity(actual, unit)}, ${bound === 'most' ? 'may be' : 'needs'} ${limit}`;
+  if (!isMeasured(unit))
+    return `${formatQuantity(actual, unit)}, ${bound === 'most' ? 'may be' : 'needs'} ${limit}`;
   const gap = formatQuantity(Math.abs(actual - limit), unit);
   const within = bound === 'most' ? actual <= limit : actual >= limit;
   if (within) return `${gap} spare`;

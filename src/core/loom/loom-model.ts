@@ -8,7 +8,7 @@ import { partLines } from './part-lines';
 
 /** Sizes of the picture, in its own pixels. */
 export const loomSizes = {
-  partWidth: 142,
+  partWidth: 146,
   receiverWidth: 112,
   inlineWidth: 20,
   titleHeight: 20,
@@ -96,7 +96,11 @@ function loomNode(
     column,
     ports,
     width: isInline ? inlineWidth : keepsOrder ? receiverWidth : partWidth,
-    height: isInline ? Math.max(stacks, 40) : keepsOrder ? text + stacks : Math.max(text, stacks),
+    height: isInline
+      ? Math.max(stacks, fitting.name.length * 6.3 + 12)
+      : keepsOrder
+        ? text + stacks
+        : Math.max(text, stacks),
     keepsOrder,
   };
 }

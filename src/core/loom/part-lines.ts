@@ -59,7 +59,7 @@ export function partLines(context: CheckContext, fitted: Fitted): string[] {
 function regulatorLine(fitted: Fitted, regulator: Regulator): string {
   const volts = formatQuantity(regulatorVolts(fitted) ?? 0, 'V');
   const kind = regulator.type === 'linear' ? 'linear BEC' : 'BEC';
-  return `${kind} ${volts} ${formatQuantity(regulator.maxAmps.value, 'A')}`;
+  return `${kind} ${volts} ${formatQuantity(regulator.maxAmps.value, 'A').replace('.0 ', ' ')}`;
 }
 
 function redWireState({ index }: CheckContext, { fitting }: Fitted): 'in' | 'lifted' | 'not plugged' {

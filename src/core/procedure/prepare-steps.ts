@@ -11,7 +11,14 @@ const unpowered = { needsPower: false, isHold: false } as const;
 
 /** Joints, lifted wires, adapters, polarity and shorts, and then every plug in its port, with the pack out. */
 export function prepareSteps(context: CheckContext): Step[] {
-  return [...jointSteps(context), ...liftSteps(context), ...inspectSteps(context), ...plugSteps(context)];
+  const plugs = plugSteps(context);
+  return [
+    ...jointSteps(context),
+    ...liftSteps(context),
+    ...plugs.filter((step) => step.phase === 'prepare'),
+    ...inspectSteps(context),
+    ...plugs.filter((step) => step.phase === 'plugIn'),
+  ];
 }
 
 function jointSteps({ build, index }: CheckContext): Step[] {
@@ -21,6 +28,7 @@ function jointSteps({ build, index }: CheckContext): Step[] {
     )
     .map((lead) => ({
       id: `joint:${lead.id}`,
+      lead: lead.id,
       phase: 'prepare',
       title: `Solder the ${index.get(lead.from.fitting).fitting.name} to the ${index.get(lead.to.fitting).fitting.name}`,
       lines: [
@@ -40,6 +48,7 @@ function liftSteps({ build, index }: CheckContext): Step[] {
     return [
       {
         id: `lift:${lead.id}`,
+        lead: lead.id,
         phase: 'prepare' as const,
         title: `Lift the ${lifted.map((one) => one.colour).join(' and ')} wire of the ${name}`,
         lines: [
@@ -112,7 +121,9 @@ function plugStep(index: CheckContext['index'], build: CheckContext['build'], le
   const family = connectorFamily(index.port(lead.from).connector.family).name;
   return {
     id: `plug:${lead.id}`,
-    phase: 'plugIn',
+    lead: lead.id,
+    // Power leads are joined first, so that polarity can be followed through them.
+    phase: index.port(lead.from).use === 'servo' ? 'plugIn' : 'prepare',
     title: receiverEnd
       ? `${capital(device.name)} into receiver ${port?.name ?? ''}`
       : `${capital(index.get(lead.from.fitting).fitting.name)} to the ${index.get(lead.to.fitting).fitting.name}`,

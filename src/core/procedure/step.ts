@@ -5,9 +5,9 @@ export const phases = ['prepare', 'inspect', 'plugIn', 'power', 'setUp', 'measur
 export type Phase = (typeof phases)[number];
 
 export const phaseNames: Record<Phase, string> = {
-  prepare: 'Prepare the leads',
+  prepare: 'Prepare and join, pack out',
   inspect: 'Check before power',
-  plugIn: 'Plug in, pack out',
+  plugIn: 'Plug in the channels, pack out',
   power: 'First power-up',
   setUp: 'Set up, one at a time',
   measure: 'Measure',
@@ -36,6 +36,8 @@ export interface Step {
   /** Later powered steps wait until this is done. */
   isHold: boolean;
   measurement?: Measurement;
+  /** The lead it is about, to be drawn. */
+  lead?: string;
 }
 
 /** What a step says, as kept with its tick: another text later means the step changed. */

@@ -1,8 +1,8 @@
 import type { Rail } from '../power/rails';
 import type { Source } from '../power/power-picture';
-import { offerKeepOne } from './offers/lift-red-wire';
+import { offerKeepOne, redWireOf } from './offers/lift-red-wire';
 import { offerStandAloneBec } from './offers/stand-alone-bec';
-import { defineRule, fittingSubject } from './rule';
+import { defineRule, fittingSubject, leadSubject } from './rule';
 import { plannedTerm, sourceTerm } from './support/terms';
 import { nameList } from './words';
 
@@ -35,7 +35,10 @@ export const railTwoSources = defineRule({
       return {
         messageId: sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const),
         data: { sources: nameList(names), rail: rail.name, highest: sources[0]?.fitted.fitting.name ?? '' },
-        subjects: sources.map((one) => fittingSubject(one.fitted.fitting.id)),
+        subjects: [
+          ...sources.map((one) => fittingSubject(one.fitted.fitting.id)),
+          ...sources.flatMap((one) => redWireOf(context, one)?.lead.id ?? []).map(leadSubject),
+        ],
         actual: sources.length,
         limit: 1,
         unit: 'sources' as const,

@@ -1,4 +1,5 @@
 import type { Edit } from '../../build/edits';
+import type { Conductor, Lead } from '../../build/lead';
 import type { Patch } from '../../build/patch';
 import type { Source } from '../../power/power-picture';
 import type { CheckContext } from '../rule';
@@ -20,7 +21,20 @@ export function offerKeepOne(context: CheckContext, keep: Source, others: readon
 }
 
 /** The edit that lifts a regulator's plus out of its lead; `undefined` where no single lead carries it. */
-export function liftRed({ index }: CheckContext, source: Source): Edit | undefined {
+export function liftRed(context: CheckContext, source: Source): Edit | undefined {
+  const red = redWireOf(context, source);
+  if (!red) return undefined;
+  const conductors = red.lead.conductors.map((one) =>
+    one === red.conductor ? { ...one, state: 'lifted' as const } : one,
+  );
+  return { type: 'setConductors', lead: red.lead.id, conductors };
+}
+
+/** The lead, and its wire, that takes a regulator's plus out of its part. */
+export function redWireOf(
+  { index }: CheckContext,
+  source: Source,
+): { lead: Lead; conductor: Conductor } | undefined {
   const { fitting, part } = source.fitted;
   for (const port of part.ports) {
     const pin = port.pins.find((one) => one.net === source.terminal.plus);
@@ -28,10 +42,8 @@ export function liftRed({ index }: CheckContext, source: Source): Edit | undefin
     const lead = pin && index.leadAt(here);
     if (!pin || !lead) continue;
     const end = lead.from.fitting === here.fitting && lead.from.port === here.port ? 'from' : 'to';
-    const conductors = lead.conductors.map((one) =>
-      one[end] === pin.name ? { ...one, state: 'lifted' as const } : one,
-    );
-    return { type: 'setConductors', lead: lead.id, conductors };
+    const conductor = lead.conductors.find((one) => one[end] === pin.name);
+    if (conductor) return { lead, conductor };
   }
   return undefined;
 }

@@ -1,0 +1,46 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import path from 'node:path';
+
+/** Serves the built application, with headers that let the page load nothing but its own files. */
+export function createServer(builtApp: string): Express {
+  const server = express();
+  server.disable('x-powered-by');
+  server.use(
+    helmet({
+      // Plain http on the loopback address: nothing to upgrade to.
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          // The interface library writes its styles into the page.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          workerSrc: ["'self'", 'blob:'],
+          objectSrc: ["'none'"],
+          frameAncestors: ["'none'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+        },
+      },
+    }),
+  );
+  server.use(compression());
+  server.get('/api/health', (_, response) => {
+    response.json({ name: 'dry-hull' });
+  });
+  server.use('/api', (_, response) => {
+    response.status(404).json({ problem: 'no such address' });
+  });
+  server.use(
+    '/assets',
+    express.static(path.join(builtApp, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
+  server.use(express.static(builtApp, { index: 'index.html' }));
+  server.get('/{*splat}', (_, response) => {
+    response.sendFile(path.join(builtApp, 'index.html'));
+  });
+  return server;
+}

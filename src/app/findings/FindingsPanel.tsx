@@ -1,0 +1,84 @@
+import Close from '@mui/icons-material/Close';
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import { wellNames } from '../../core/check/wells';
+import { useCheck } from '../state/use-check';
+import { usePanel } from '../state/use-panel';
+import { AcceptedFinding } from './AcceptedFinding';
+import { FindingCard } from './FindingCard';
+import styles from './FindingsPanel.module.css';
+
+/** The findings of one well, or of all: worst first, then what is not known, then what is accepted. */
+export function FindingsPanel({ onClose }: { onClose?: () => void }) {
+  const { findings, unknowns } = useCheck();
+  const { view, findingId, showFinding, showWell } = usePanel();
+  const isShown = (one: { well: string }) => view === 'all' || one.well === view;
+  const here = findings.filter(isShown);
+  const open = here.filter((one) => !one.accepted);
+  const accepted = here.filter((one) => one.accepted);
+  const missing = unknowns.filter(isShown);
+  const chosen = open.find((one) => one.id === findingId) ?? (findingId === '' ? undefined : open[0]);
+  const openEverywhere = findings.filter((one) => !one.accepted).length;
+  return (
+    <div className={styles.panel}>
+      <div className={styles.head}>
+        <h2 className={styles.title}>{view === 'all' ? 'In all wells' : `In the ${wellNames[view]} well`}</h2>
+        {view !== 'all' && (
+          <Button size="small" onClick={() => showWell('all')}>
+            All wells {openEverywhere}
+          </Button>
+        )}
+        {onClose && (
+          <IconButton size="small" aria-label="Close findings" onClick={onClose}>
+            <Close fontSize="small" />
+          </IconButton>
+        )}
+      </div>
+      {open.map((one) => (
+        <FindingCard
+          key={one.id}
+          finding={one}
+          isOpen={one === chosen}
+          onToggle={() => showFinding(one === chosen ? '' : one.id)}
+        />
+      ))}
+      {open.length === 0 && <NothingOpen isSpace={view === 'space'} isAllDry={openEverywhere === 0} />}
+      {missing.length > 0 && (
+        <section className={styles.group} aria-label="Not known">
+          <h3 className={styles.groupTitle}>Not known yet</h3>
+          <ul className={styles.list}>
+            {missing.map((one) => (
+              <li key={`${one.rule} ${one.missing}`}>{one.missing}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {accepted.length > 0 && (
+        <section className={styles.group} aria-label="Accepted">
+          <h3 className={styles.groupTitle}>Accepted, still true</h3>
+          {accepted.map((one) => (
+            <AcceptedFinding key={one.id} finding={one} />
+          ))}
+        </section>
+      )}
+    </div>
+  );
+}
+
+function NothingOpen({ isSpace, isAllDry }: { isSpace: boolean; isAllDry: boolean }) {
+  if (isSpace) {
+    return (
+      <p className={styles.nothing}>
+        Whether it all fits, reaches and stays above the water has not been surveyed. Until then, lay the
+        parts out with the lid on before you fix anything.
+      </p>
+    );
+  }
+  return (
+    <p className={styles.nothing}>
+      {isAllDry
+        ? 'Nothing leaks that can be known from parts and wires. On to Fit-out.'
+        : 'Nothing open in this well.'}
+    </p>
+  );
+}

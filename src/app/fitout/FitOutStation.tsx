@@ -1,0 +1,51 @@
+import { useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { planProcedure } from '../../core/procedure/plan-procedure';
+import { stepStates } from '../../core/procedure/step-states';
+import { useBuild } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import { StepInHand } from './StepInHand';
+import { StepList } from './StepList';
+import styles from './FitOutStation.module.css';
+
+/** The order of work for this build: a list of steps, and the one in hand, large. */
+export function Component() {
+  const build = useBuild();
+  const { context, findings } = useCheck();
+  const [params, setParams] = useSearchParams();
+  const states = useMemo(
+    () => stepStates(build, planProcedure(context), findings),
+    [build, context, findings],
+  );
+  const firstOpen = states.find((one) => one.state !== 'done');
+  const inHand = states.find((one) => one.step.id === params.get('step')) ?? firstOpen ?? states.at(-1);
+  const show = (id: string | undefined) => {
+    const next = new URLSearchParams(params);
+    if (id === undefined) next.delete('step');
+    else next.set('step', id);
+    setParams(next, { replace: true });
+  };
+  if (!inHand) {
+    return (
+      <div className={styles.empty}>
+        <h1>Fit-out</h1>
+        <p>
+          There is nothing to fit out yet: a pack, a receiver and a lead between them make the first steps.
+        </p>
+      </div>
+    );
+  }
+  const done = states.filter((one) => one.state === 'done').length;
+  return (
+    <div className={styles.station}>
+      <StepList states={states} inHand={inHand} done={done} onShow={show} />
+      <StepInHand
+        key={inHand.step.id}
+        state={inHand}
+        number={states.indexOf(inHand) + 1}
+        total={states.length}
+        onNext={() => show(undefined)}
+      />
+    </div>
+  );
+}

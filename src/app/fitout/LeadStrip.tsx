@@ -1,0 +1,83 @@
+import type { PortRef } from '../../core/build/lead';
+import type { PortSpec } from '../../core/parts/port';
+import { useCheck } from '../state/use-check';
+import { wireColourValues } from '../theme/tokens';
+import styles from './LeadStrip.module.css';
+
+const pinNames: Record<string, string> = {
+  signal: 'signal',
+  plus: '+',
+  minus: '−',
+  a: 'wire 1',
+  b: 'wire 2',
+  c: 'wire 3',
+};
+
+const rowHeight = 34;
+const left = 150;
+const right = 410;
+
+/** One lead, large: which colour goes from which contact to which. */
+export function LeadStrip({ leadId }: { leadId: string }) {
+  const { context } = useCheck();
+  const { index } = context;
+  const lead = index.build.leads.find((one) => one.id === leadId);
+  if (!lead) return null;
+  const [from, to] = [index.port(lead.from), index.port(lead.to)];
+  const rows = Math.max(from.pins.length, to.pins.length);
+  const pinY = (port: PortSpec, pin: string) =>
+    44 + port.pins.findIndex((one) => one.name === pin) * rowHeight;
+  return (
+    <svg className={styles.strip} viewBox={`0 0 560 ${rows * rowHeight + 36}`} aria-hidden>
+      <End name={name(lead.from)} port={from} x={left} anchor="end" />
+      <End name={name(lead.to)} port={to} x={right} anchor="start" />
+      {lead.conductors.map((one) => {
+        const [y1, y2] = [pinY(from, one.from), pinY(to, one.to)];
+        const stop = one.state === 'lifted' ? right - 70 : right;
+        const path = `M${left + 9},${y1}C${left + 100},${y1} ${stop - 100},${y2} ${stop - 9},${one.state === 'lifted' ? y2 - 14 : y2}`;
+        return (
+          <g key={one.from}>
+            <path d={path} className={styles.casing} />
+            <path d={path} className={styles.wire} stroke={wireColourValues[one.colour]} />
+            {one.state === 'lifted' && (
+              <text x={stop - 2} y={y2 - 10} className={styles.pin}>
+                lifted
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+
+  function name(ref: PortRef) {
+    return { part: index.get(ref.fitting).fitting.name, port: index.port(ref).name };
+  }
+}
+
+interface EndProps {
+  name: { part: string; port: string };
+  port: PortSpec;
+  x: number;
+  anchor: 'start' | 'end';
+}
+
+function End({ name, port, x, anchor }: EndProps) {
+  const out = anchor === 'start' ? 14 : -14;
+  return (
+    <g>
+      <text x={x} y={16} textAnchor={anchor} className={styles.part}>
+        {name.part}
+        <tspan className={styles.port}> {name.port}</tspan>
+      </text>
+      {port.pins.map((pin, n) => (
+        <g key={pin.name}>
+          <rect x={x - 9} y={35 + n * rowHeight} width={18} height={18} className={styles.contact} />
+          <text x={x + out} y={49 + n * rowHeight} textAnchor={anchor} className={styles.pin}>
+            {pinNames[pin.name]}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,101 @@
+import Button from '@mui/material/Button';
+import { cautions } from '../../core/procedure/cautions';
+import { phaseNames, stepText } from '../../core/procedure/step';
+import type { StepState } from '../../core/procedure/step-states';
+import { useBuildStore } from '../state/build-store';
+import { LeadStrip } from './LeadStrip';
+import { HoldNotice } from './HoldNotice';
+import { ReadingField } from './ReadingField';
+import styles from './StepInHand.module.css';
+
+interface StepInHandProps {
+  state: StepState;
+  number: number;
+  total: number;
+  /** Goes on to the first step that is not done. */
+  onNext: () => void;
+}
+
+/** The step in hand, large, with its safety lines first. */
+export function StepInHand({
+  state: { step, state, tick, heldBy, verdict },
+  number,
+  total,
+  onNext,
+}: StepInHandProps) {
+  const apply = useBuildStore((store) => store.apply);
+  const setTick = (reading?: number) => {
+    const made = { step: step.id, said: stepText(step), on: new Date().toISOString() };
+    apply(`tick: ${step.title}`, [
+      { type: 'tick', tick: reading === undefined ? made : { ...made, reading } },
+    ]);
+  };
+  return (
+    <article className={styles.step} aria-labelledby="step-title">
+      <p className={styles.place}>
+        {phaseNames[step.phase]} ·{' '}
+        <span className="figure">
+          step {number} of {total}
+        </span>
+      </p>
+      <h2 id="step-title" className={styles.title}>
+        {step.title}
+      </h2>
+      {step.cautions.length > 0 && (
+        <ul className={styles.cautions} aria-label="Safety">
+          {step.cautions.map((id) => (
+            <li key={id}>{cautions[id]}</li>
+          ))}
+        </ul>
+      )}
+      {step.lines.map((line) => (
+        <p key={line} className={styles.line}>
+          {line}
+        </p>
+      ))}
+      {step.lead !== undefined && <LeadStrip leadId={step.lead} />}
+      {heldBy && <HoldNotice heldBy={heldBy} />}
+      {state === 'changed' && tick && (
+        <p className={styles.changed}>
+          The build has changed since you ticked this. Then it said: “{tick.said}”
+        </p>
+      )}
+      {step.measurement && !heldBy && (
+        <ReadingField
+          measurement={step.measurement}
+          reading={tick?.reading}
+          verdict={verdict}
+          onTake={setTick}
+        />
+      )}
+      <div className={styles.buttons}>
+        {!step.measurement && (
+          <Button
+            variant="contained"
+            size="large"
+            disabled={heldBy !== undefined}
+            onClick={() => {
+              setTick();
+              onNext();
+            }}
+          >
+            {state === 'changed' ? 'Looked again, done' : 'Done, next step'}
+          </Button>
+        )}
+        {state !== 'open' && (
+          <Button
+            size="large"
+            onClick={() => apply(`untick: ${step.title}`, [{ type: 'untick', step: step.id }])}
+          >
+            Take the tick back
+          </Button>
+        )}
+        {state === 'done' && (
+          <Button size="large" onClick={onNext}>
+            Next open step
+          </Button>
+        )}
+      </div>
+    </article>
+  );
+}

@@ -1,0 +1,71 @@
+import { useEffect, useRef } from 'react';
+import { phases, phaseNames } from '../../core/procedure/step';
+import type { StepState } from '../../core/procedure/step-states';
+import styles from './StepList.module.css';
+
+interface StepListProps {
+  states: readonly StepState[];
+  inHand: StepState;
+  done: number;
+  onShow: (id: string) => void;
+}
+
+/** All steps by phase, with what is done, what changed since, and what is held. */
+export function StepList({ states, inHand, done, onShow }: StepListProps) {
+  const current = useRef<HTMLButtonElement>(null);
+  useEffect(() => current.current?.scrollIntoView({ block: 'nearest' }), [inHand.step.id]);
+  return (
+    <div className={styles.list}>
+      <div className={styles.head}>
+        <h1 className={styles.title}>Fit-out</h1>
+        <span className="figure">
+          {done} of {states.length} done
+        </span>
+      </div>
+      {phases.map((phase) => {
+        const here = states.filter((one) => one.step.phase === phase);
+        if (here.length === 0) return null;
+        const isHeld = here.every((one) => one.heldBy?.by === 'stops');
+        return (
+          <section key={phase} aria-label={phaseNames[phase]}>
+            <h2 className={styles.phase}>
+              {phaseNames[phase]}
+              {isHeld && <span className={styles.held}>held</span>}
+            </h2>
+            <ol className={styles.steps}>
+              {here.map((one) => (
+                <li key={one.step.id}>
+                  <button
+                    ref={one === inHand ? current : undefined}
+                    type="button"
+                    className={styles.step}
+                    aria-current={one === inHand ? 'step' : undefined}
+                    onClick={() => onShow(one.step.id)}
+                  >
+                    <span className={styles.mark} data-state={one.heldBy ? 'held' : one.state} aria-hidden>
+                      {markOf(one)}
+                    </span>
+                    <span>{one.step.title}</span>
+                    <span className="visually-hidden">{stateWords(one)}</span>
+                  </button>
+                </li>
+              ))}
+            </ol>
+          </section>
+        );
+      })}
+    </div>
+  );
+}
+
+function markOf({ state, heldBy }: StepState): string {
+  if (state === 'done') return '✓';
+  if (state === 'changed') return '!';
+  return heldBy ? '–' : '';
+}
+
+function stateWords({ state, heldBy }: StepState): string {
+  if (state === 'done') return ', done';
+  if (state === 'changed') return ', changed since it was ticked';
+  return heldBy ? ', held' : '';
+}

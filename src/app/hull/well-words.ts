@@ -1,0 +1,23 @@
+import type { Well, WellReport } from '../../core/check/wells';
+
+/** What a well says of itself: `flooded · 2 stop, 1 mind` and its worst figure. */
+export function wellWords(well: Well, report: WellReport): { state: string; figure: string } {
+  const { state, stop, mind, note, accepted, unknown, headline } = report;
+  if (state === 'hatched') {
+    return {
+      state: well === 'space' && unknown === 0 ? 'not surveyed yet' : 'facts missing',
+      figure: unknown > 0 ? `${unknown} unknown` : '',
+    };
+  }
+  const counts = [
+    stop > 0 ? `${stop} stop` : '',
+    mind > 0 ? `${mind} mind` : '',
+    accepted > 0 ? `${accepted} accepted` : '',
+    note > 0 ? `${note} note` : '',
+  ].filter(Boolean);
+  const word = state === 'damp' && stop + mind === 0 ? 'damp, known' : state;
+  return {
+    state: counts.length > 0 ? `${word} · ${counts.join(', ')}` : word,
+    figure: headline ?? (unknown > 0 ? `${unknown} unknown` : state === 'dry' ? '0 findings' : ''),
+  };
+}

@@ -1,0 +1,78 @@
+import { scaleLinear } from 'd3-scale';
+import type { Ladder } from '../../core/check/ladders';
+import { formatQuantity } from '../../core/quantity/format';
+import { useWidth } from './use-width';
+import styles from './LadderBar.module.css';
+
+const barHeight = 22;
+const labelWidth = 92;
+
+/** One bar: what each part asks, end to end, and a mark where the source stops giving. */
+export function LadderBar({ ladder }: { ladder: Ladder }) {
+  const { title, shares, askedAmps, givenAmps, giver } = ladder;
+  const [frame, width] = useWidth();
+  const most = Math.max(askedAmps, givenAmps ?? 0) * 1.06;
+  const x = scaleLinear()
+    .domain([0, most])
+    .range([labelWidth, Math.max(width - 2, labelWidth)]);
+  const asked = formatQuantity(askedAmps, 'A');
+  const given = givenAmps === undefined ? undefined : formatQuantity(givenAmps, 'A');
+  const isShort = givenAmps !== undefined && askedAmps > givenAmps;
+  const summary = `${title}: asked ${asked}${given ? `, ${giver} gives ${given}` : ''}`;
+  const starts = shares.map((_, n) => shares.slice(0, n).reduce((sum, one) => sum + one.amps, 0));
+  return (
+    <div ref={frame} className={styles.bar}>
+      <svg width={width} height={barHeight + 20} role="img" aria-label={summary}>
+        <text x={0} y={15} className={styles.title}>
+          {title}
+        </text>
+        <rect x={x(0)} y={0} width={x(most) - x(0)} height={barHeight} className={styles.ground} />
+        {shares.map((share, n) => (
+          <Share key={share.id} share={share} left={x(starts[n]!)} right={x(starts[n]! + share.amps)} />
+        ))}
+        {givenAmps !== undefined && (
+          <line
+            x1={x(givenAmps)}
+            x2={x(givenAmps)}
+            y1={-1}
+            y2={barHeight + 4}
+            className={styles.limit}
+            data-short={isShort}
+          />
+        )}
+        <text x={x(0)} y={barHeight + 15} className={styles.words}>
+          <tspan>asked {asked}</tspan>
+          {given && (
+            <tspan data-short={isShort} className={styles.given}>
+              {' '}
+              · {giver} gives {given}
+              {isShort ? `, ${formatQuantity(askedAmps - givenAmps, 'A')} short` : ''}
+            </tspan>
+          )}
+        </text>
+      </svg>
+    </div>
+  );
+}
+
+function Share({ share, left, right }: { share: Ladder['shares'][number]; left: number; right: number }) {
+  const words = `${share.name} ${formatQuantity(share.amps, 'A')}`;
+  const room = Math.floor((right - left - 10) / 6.4);
+  const label = words.length <= room ? words : share.name.length <= room ? share.name : '';
+  return (
+    <g>
+      <title>{words}</title>
+      <rect
+        x={left}
+        y={0}
+        width={Math.max(right - left - 1, 0.5)}
+        height={barHeight}
+        className={styles.share}
+        data-worst={share.isWorst}
+      />
+      <text x={left + 6} y={15} className={styles.label} data-worst={share.isWorst}>
+        {label}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,51 @@
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+import { regulatorSizings, type RegulatorSizing } from '../../core/build/policies';
+import { laddersOf } from '../../core/check/ladders';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import { LadderBar } from './LadderBar';
+import styles from './Ladders.module.css';
+
+const schoolNames: Record<RegulatorSizing, string> = {
+  twoWorst: 'two worst servos stalled, the rest moving',
+  allStalled: 'every servo stalled at once',
+  typical: 'every servo moving its usual load',
+};
+
+/** Amps asked against amps given at the worst second, to scale, for each rail and pack. */
+export function Ladders() {
+  const { context } = useCheck();
+  const { policies } = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const ladders = laddersOf(context);
+  if (ladders.length === 0) return null;
+  return (
+    <section className={styles.ladders} aria-label="At the worst second">
+      <div className={styles.head}>
+        <h2 className={styles.title}>At the worst second</h2>
+        <Select
+          size="small"
+          variant="standard"
+          value={policies.regulatorSizing}
+          inputProps={{ 'aria-label': 'Which servos count as stalled' }}
+          sx={{ fontSize: 13 }}
+          onChange={({ target }) =>
+            apply('count servos another way', [
+              { type: 'setPolicies', change: { regulatorSizing: target.value } },
+            ])
+          }
+        >
+          {regulatorSizings.map((school) => (
+            <MenuItem key={school} value={school}>
+              {schoolNames[school]}
+            </MenuItem>
+          ))}
+        </Select>
+      </div>
+      {ladders.map((ladder) => (
+        <LadderBar key={ladder.id} ladder={ladder} />
+      ))}
+    </section>
+  );
+}

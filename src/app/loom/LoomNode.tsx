@@ -1,0 +1,131 @@
+import type { KeyboardEvent } from 'react';
+import { loomSizes } from '../../core/loom/loom-model';
+import type { PlacedNode, PlacedPort } from '../../core/loom/loom-layout';
+import type { Badge } from './badges';
+import styles from './LoomNode.module.css';
+
+const pinGlyphs: Record<string, string> = { signal: 'S', plus: '+', minus: '−', a: '~', b: '~', c: '~' };
+
+interface LoomNodeProps {
+  node: PlacedNode;
+  badge: Badge | undefined;
+  isLit: boolean;
+  isDim: boolean;
+  onTrace: () => void;
+}
+
+/** A part with its facts and its pins. */
+export function LoomNode({ node, badge, isLit, isDim, onTrace }: LoomNodeProps) {
+  const { x, y, width, height, title, lines, column } = node;
+  const isInline = column === 'inline';
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    onTrace();
+  };
+  return (
+    <g
+      className={styles.node}
+      data-lit={isLit}
+      data-dim={isDim}
+      data-node={node.id}
+      role="button"
+      tabIndex={0}
+      aria-label={[title, ...lines, badgeWords(badge)].filter(Boolean).join(', ')}
+      onClick={onTrace}
+      onKeyDown={onKeyDown}
+    >
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        rx={4}
+        className={styles.box}
+        data-stop={(badge?.stops ?? 0) > 0}
+      />
+      {isInline ? (
+        <text
+          transform={`translate(${x + width / 2 + 4},${y + height / 2}) rotate(-90)`}
+          className={styles.inline}
+        >
+          {shortened(title, height)}
+        </text>
+      ) : (
+        <>
+          <text x={x + 9} y={y + 16} className={styles.title}>
+            {title}
+          </text>
+          {lines.map((line, n) => (
+            <text key={line} x={x + 9} y={y + 16 + (n + 1) * loomSizes.lineHeight} className={styles.line}>
+              {line}
+            </text>
+          ))}
+        </>
+      )}
+      {node.ports.map((port) => (
+        <Pins key={port.id} port={port} hasLabel={node.keepsOrder} />
+      ))}
+      {badge && <BadgeMark x={x + width - 4} y={y} badge={badge} />}
+    </g>
+  );
+}
+
+function Pins({ port, hasLabel }: { port: PlacedPort; hasLabel: boolean }) {
+  const half = loomSizes.pinSize / 2;
+  const middle = port.contacts[Math.floor((port.contacts.length - 1) / 2)]!;
+  const side = port.side === 'left' ? 1 : -1;
+  return (
+    <>
+      {port.contacts.map((contact, n) => (
+        <g key={port.pins[n]?.name}>
+          <rect
+            x={contact.x - half}
+            y={contact.y - half}
+            width={half * 2}
+            height={half * 2}
+            className={styles.pin}
+          />
+          <text x={contact.x} y={contact.y + 2.1} className={styles.glyph}>
+            {pinGlyphs[port.pins[n]?.name ?? '']}
+          </text>
+        </g>
+      ))}
+      {hasLabel && (
+        <text
+          x={middle.x + side * 9}
+          y={middle.y + 4}
+          className={styles.portLabel}
+          textAnchor={port.side === 'left' ? 'start' : 'end'}
+        >
+          {port.label}
+        </text>
+      )}
+    </>
+  );
+}
+
+function BadgeMark({ x, y, badge }: { x: number; y: number; badge: Badge }) {
+  const isStop = badge.stops > 0;
+  return (
+    <g className={styles.badge} data-stop={isStop}>
+      <circle cx={x} cy={y} r={8.5} />
+      <text x={x} y={y + 4}>
+        {isStop ? badge.stops : badge.minds}
+      </text>
+    </g>
+  );
+}
+
+function badgeWords(badge: Badge | undefined): string {
+  if (!badge) return '';
+  return [badge.stops > 0 ? `${badge.stops} stop` : '', badge.minds > 0 ? `${badge.minds} mind` : '']
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** Inline parts are narrow: their name runs along them as far as it goes. */
+function shortened(title: string, length: number): string {
+  const most = Math.floor((length - 8) / 6.2);
+  return title.length <= most ? title : `${title.slice(0, Math.max(most - 1, 1))}…`;
+}

@@ -1,0 +1,115 @@
+import Add from '@mui/icons-material/Add';
+import FitScreen from '@mui/icons-material/FitScreen';
+import Remove from '@mui/icons-material/Remove';
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
+import { useState, type KeyboardEvent } from 'react';
+import type { Focus } from '../../core/loom/focus';
+import { columnHeads } from '../../core/loom/column-heads';
+import type { PlacedLead, PlacedNode } from '../../core/loom/loom-layout';
+import { useCheck } from '../state/use-check';
+import { LoomHeads } from './LoomHeads';
+import { LoomLead } from './LoomLead';
+import { LoomNode } from './LoomNode';
+import { badgesOf } from './badges';
+import { TracedLine } from './TracedLine';
+import { useLoomLayout } from './use-loom-layout';
+import { useZoom } from './use-zoom';
+import styles from './LoomPicture.module.css';
+
+interface LoomPictureProps {
+  focus: Focus | undefined;
+  tracedLead: string | undefined;
+  onTrace: (lead: string | undefined) => void;
+}
+
+/** The wiring as a picture: parts with their pins, leads wire by wire in their true colours. */
+export function LoomPicture({ focus, tracedLead, onTrace }: LoomPictureProps) {
+  const { layout, failure } = useLoomLayout();
+  const { context, findings } = useCheck();
+  const [svg, setSvg] = useState<SVGSVGElement | null>(null);
+  const [tracedNode, setTracedNode] = useState<string>();
+  const { transform, zoomBy, fit } = useZoom(svg);
+  const badges = badgesOf(findings);
+
+  const trace = (lead: string | undefined, node: string | undefined) => {
+    onTrace(lead === tracedLead ? undefined : lead);
+    setTracedNode(node === tracedNode ? undefined : node);
+  };
+  const isTracing = tracedLead !== undefined || tracedNode !== undefined;
+  const isLitLead = (lead: PlacedLead) => {
+    if (isTracing) return lead.id === tracedLead || touches(lead, tracedNode);
+    return focus?.leads.has(lead.id) ?? false;
+  };
+  const lit = layout?.leads.filter(isLitLead) ?? [];
+  const isLitNode = (node: PlacedNode) => {
+    if (isTracing) return node.id === tracedNode || lit.some((lead) => touches(lead, node.id));
+    return focus?.nodes.has(node.id) ?? false;
+  };
+  const isDimming = isTracing || (focus !== undefined && (focus.nodes.size > 0 || focus.leads.size > 0));
+
+  if (failure)
+    return (
+      <p className={styles.failure}>
+        The picture could not be laid out ({failure.message}). The table shows the same leads.
+      </p>
+    );
+  if (!layout) return <div className={styles.frame} aria-busy="true" />;
+  if (layout.nodes.length === 0) return <p className={styles.failure}>No parts are in this build yet.</p>;
+  return (
+    <div className={styles.frame}>
+      <svg
+        ref={setSvg}
+        className={styles.picture}
+        viewBox={`0 0 ${layout.width} ${layout.height}`}
+        preserveAspectRatio="xMidYMin meet"
+        role="group"
+        aria-label="Wiring picture"
+        onClick={(event) => event.target === event.currentTarget && trace(undefined, undefined)}
+        onKeyDown={(event: KeyboardEvent) => event.key === 'Escape' && trace(undefined, undefined)}
+      >
+        <g transform={transform.toString()}>
+          <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
+          {layout.leads.map((lead) => (
+            <LoomLead
+              key={lead.id}
+              lead={lead}
+              isLit={isLitLead(lead)}
+              isDim={isDimming && !isLitLead(lead)}
+              onClick={() => trace(lead.id, undefined)}
+            />
+          ))}
+          {layout.nodes.map((node) => (
+            <LoomNode
+              key={node.id}
+              node={node}
+              badge={badges.get(node.id)}
+              isLit={isLitNode(node)}
+              isDim={isDimming && !isLitNode(node)}
+              onTrace={() => trace(undefined, node.id)}
+            />
+          ))}
+        </g>
+      </svg>
+      <div className={styles.tools}>
+        <ZoomButton title="Closer" onClick={() => zoomBy(1.4)} icon={<Add fontSize="small" />} />
+        <ZoomButton title="Further" onClick={() => zoomBy(1 / 1.4)} icon={<Remove fontSize="small" />} />
+        <ZoomButton title="Whole picture" onClick={fit} icon={<FitScreen fontSize="small" />} />
+      </div>
+      <TracedLine leadId={tracedLead} nodeId={tracedNode} />
+    </div>
+  );
+}
+
+const touches = (lead: PlacedLead, node: string | undefined): boolean =>
+  node !== undefined && (lead.source.node === node || lead.target.node === node);
+
+function ZoomButton({ title, icon, onClick }: { title: string; icon: React.ReactNode; onClick: () => void }) {
+  return (
+    <Tooltip title={title}>
+      <IconButton size="small" aria-label={title} onClick={onClick}>
+        {icon}
+      </IconButton>
+    </Tooltip>
+  );
+}

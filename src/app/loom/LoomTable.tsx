@@ -1,0 +1,73 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import type { Focus } from '../../core/loom/focus';
+import { leadRows } from '../../core/loom/lead-rows';
+import { loomModel } from '../../core/loom/loom-model';
+import { useCheck } from '../state/use-check';
+import styles from './LoomTable.module.css';
+
+/** The content of the picture in rows: every lead wire by wire, and every part with its facts. */
+export function LoomTable({ focus }: { focus: Focus | undefined }) {
+  const { context } = useCheck();
+  const { nodes } = loomModel(context);
+  return (
+    <div className={styles.tables}>
+      <Table size="small" aria-label="Leads">
+        <TableHead>
+          <TableRow>
+            <TableCell>From</TableCell>
+            <TableCell>To</TableCell>
+            <TableCell>Wires</TableCell>
+            <TableCell>Plugs</TableCell>
+            <TableCell>Carries</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {leadRows(context).map((row) => (
+            <TableRow key={row.id} selected={focus?.leads.has(row.id) ?? false}>
+              <TableCell component="th" scope="row">
+                {row.from}
+              </TableCell>
+              <TableCell>{row.to}</TableCell>
+              <TableCell>
+                <ul className={styles.wires}>
+                  {row.conductors.map((one) => (
+                    <li key={one}>{one}</li>
+                  ))}
+                </ul>
+              </TableCell>
+              <TableCell>
+                {row.plugs}
+                {!row.fits && <span className={styles.refused}>: do not fit</span>}
+              </TableCell>
+              <TableCell>{row.carries}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+      <Table size="small" aria-label="Parts" sx={{ mt: 3 }}>
+        <TableHead>
+          <TableRow>
+            <TableCell>Part</TableCell>
+            <TableCell>Sheet</TableCell>
+            <TableCell>In this build</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {nodes.map((node) => (
+            <TableRow key={node.id} selected={focus?.nodes.has(node.id) ?? false}>
+              <TableCell component="th" scope="row">
+                {node.title}
+              </TableCell>
+              <TableCell>{context.index.get(node.id).part.name}</TableCell>
+              <TableCell className="figure">{node.lines.join(' · ')}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </div>
+  );
+}

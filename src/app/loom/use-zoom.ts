@@ -1,0 +1,30 @@
+import { select } from 'd3-selection';
+import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+/** Pan and zoom of a picture by wheel, pinch, drag and buttons. */
+export function useZoom(svg: SVGSVGElement | null) {
+  const [transform, setTransform] = useState(zoomIdentity);
+  const behaviour = useRef<ZoomBehavior<SVGSVGElement, unknown>>(null);
+  useEffect(() => {
+    if (!svg) return undefined;
+    const made = zoom<SVGSVGElement, unknown>()
+      .scaleExtent([0.5, 5])
+      .on('zoom', (event: D3ZoomEvent<SVGSVGElement, unknown>) => setTransform(event.transform));
+    behaviour.current = made;
+    const selection = select(svg).call(made).on('dblclick.zoom', null);
+    return () => {
+      selection.on('.zoom', null);
+    };
+  }, [svg]);
+  const zoomBy = useCallback(
+    (factor: number) => {
+      if (svg && behaviour.current) select(svg).call(behaviour.current.scaleBy, factor);
+    },
+    [svg],
+  );
+  const fit = useCallback(() => {
+    if (svg && behaviour.current) select(svg).call(behaviour.current.transform, zoomIdentity);
+  }, [svg]);
+  return { transform, zoomBy, fit };
+}

@@ -1,0 +1,28 @@
+import 'reflect-metadata';
+import '@fontsource-variable/archivo/wdth.css';
+import '@fontsource-variable/jetbrains-mono/wght.css';
+import './theme/base.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { RouterProvider } from 'react-router';
+import { router } from './routes';
+import { saveEachChange } from './state/saving';
+import { BenchProvider } from './theme/BenchProvider';
+
+saveEachChange();
+
+// Everything is local: nothing goes stale by itself, and a failure will not mend by asking again.
+const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });
+
+const root = document.getElementById('root');
+if (!root) throw new Error('the page has no root element');
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <BenchProvider>
+        <RouterProvider router={router} />
+      </BenchProvider>
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,123 @@
+import ExpandMore from '@mui/icons-material/ExpandMore';
+import Button from '@mui/material/Button';
+import Divider from '@mui/material/Divider';
+import ListSubheader from '@mui/material/ListSubheader';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { fileSuffix } from '../../core/file/read-file';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { demos, openDemo, openStored, type DemoId } from '../state/open-build';
+import { repository } from '../state/saving';
+import { downloadBuild, importFile } from './build-files';
+import { Refusal } from './Refusal';
+
+const demoIds = Object.keys(demos) as DemoId[];
+
+/** The name of the open build; a click opens stored builds, demos, import and export. */
+export function BuildMenu() {
+  const build = useBuild();
+  const recordKey = useBuildStore((state) => state.recordKey);
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const [refusal, setRefusal] = useState<{ title: string; why: string }>();
+  const fileInput = useRef<HTMLInputElement>(null);
+  const queries = useQueryClient();
+  const stored = useQuery({
+    queryKey: ['stored-builds'],
+    queryFn: () => repository.list(),
+    enabled: anchor !== null,
+  });
+
+  const open = (target: HTMLElement) => {
+    void queries.invalidateQueries({ queryKey: ['stored-builds'] });
+    setAnchor(target);
+  };
+  const close = () => setAnchor(null);
+  const openRecord = async (key: string, name: string) => {
+    close();
+    const why = await openStored(key);
+    if (why !== undefined) setRefusal({ title: `${name} cannot be opened`, why });
+  };
+  const takeFile = async (file: File) => {
+    const why = await importFile(file);
+    if (why !== undefined) setRefusal({ title: `${file.name} cannot be imported`, why });
+  };
+
+  return (
+    <>
+      <Button
+        color="inherit"
+        endIcon={<ExpandMore />}
+        onClick={(event) => open(event.currentTarget)}
+        aria-haspopup="menu"
+        aria-label={`Build: ${build.name}`}
+        sx={{
+          ml: -0.6,
+          py: 0,
+          px: 0.6,
+          maxWidth: '100%',
+          fontWeight: 500,
+          fontSize: 13,
+          whiteSpace: 'nowrap',
+        }}
+      >
+        <span style={{ overflow: 'hidden', textOverflow: 'ellipsis' }}>{build.name}</span>
+      </Button>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={close} slotProps={{ list: { dense: true } }}>
+        <ListSubheader>In this browser</ListSubheader>
+        {(stored.data ?? []).map(({ key, name, savedAt }) => (
+          <MenuItem key={key} selected={key === recordKey} onClick={() => void openRecord(key, name)}>
+            {name}
+            <span className="figure" style={{ marginLeft: 12, color: 'var(--soft-ink)' }}>
+              {savedAt.slice(0, 16).replace('T', ' ')}
+            </span>
+          </MenuItem>
+        ))}
+        <Divider />
+        <ListSubheader>A fresh copy of a demo</ListSubheader>
+        {demoIds.map((id) => (
+          <MenuItem
+            key={id}
+            onClick={() => {
+              close();
+              void openDemo(id);
+            }}
+          >
+            {demos[id].name}
+          </MenuItem>
+        ))}
+        <Divider />
+        <MenuItem
+          onClick={() => {
+            close();
+            fileInput.current?.click();
+          }}
+        >
+          Import a build file…
+        </MenuItem>
+        <MenuItem
+          onClick={() => {
+            close();
+            downloadBuild(build);
+          }}
+        >
+          Export this build
+        </MenuItem>
+      </Menu>
+      <input
+        ref={fileInput}
+        type="file"
+        hidden
+        accept={`${fileSuffix},.json`}
+        aria-label="Build file to import"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = '';
+          if (file) void takeFile(file);
+        }}
+      />
+      <Refusal refusal={refusal} onClose={() => setRefusal(undefined)} />
+    </>
+  );
+}

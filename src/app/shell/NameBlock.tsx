@@ -1,0 +1,55 @@
+import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
+import Redo from '@mui/icons-material/Redo';
+import Undo from '@mui/icons-material/Undo';
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
+import { useHistory } from '../state/build-store';
+import { useSaveState, type SaveState } from '../state/saving';
+import { useBench } from '../theme/bench-store';
+import { BuildMenu } from './BuildMenu';
+import styles from './NameBlock.module.css';
+
+const saveWords: Record<SaveState, string> = {
+  saved: 'saved',
+  saving: 'saving…',
+  failed: 'not saved: storage is full or shut',
+};
+
+export function NameBlock() {
+  const { undo, redo, undoDepth, redoDepth, undoWords, redoWords } = useHistory();
+  const saveState = useSaveState((state) => state.state);
+  const { bench, toggle } = useBench();
+  const otherBench = bench === 'day' ? 'Night bench' : 'Day bench';
+  return (
+    <div className={styles.block}>
+      <div className={styles.name}>Dry Hull</div>
+      <BuildMenu />
+      <div className={styles.row}>
+        <Tooltip title={undoDepth > 0 ? `Undo: ${undoWords}` : 'Nothing to undo'}>
+          <span>
+            <IconButton size="small" aria-label="Undo" disabled={undoDepth === 0} onClick={undo}>
+              <Undo fontSize="small" />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title={redoDepth > 0 ? `Redo: ${redoWords}` : 'Nothing to redo'}>
+          <span>
+            <IconButton size="small" aria-label="Redo" disabled={redoDepth === 0} onClick={redo}>
+              <Redo fontSize="small" />
+            </IconButton>
+          </span>
+        </Tooltip>
+        <Tooltip title={otherBench}>
+          <IconButton size="small" aria-label={otherBench} onClick={toggle}>
+            {bench === 'day' ? <DarkModeOutlined fontSize="small" /> : <LightModeOutlined fontSize="small" />}
+          </IconButton>
+        </Tooltip>
+        <span className={saveState === 'failed' ? styles.failed : styles.saved} role="status">
+          {saveWords[saveState]}
+          {undoDepth > 0 && saveState !== 'failed' ? ` · undo ${undoDepth}` : ''}
+        </span>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,23 @@
+import type { Build } from '../../core/build/build';
+import { problemText } from '../../core/file/problem';
+import { fileSuffix, readBuildFile } from '../../core/file/read-file';
+import { writeBuildFile } from '../../core/file/write-file';
+import { addAndOpen } from '../state/open-build';
+
+/** Imports a file as a new build and opens it. @returns what is wrong with it, if it was refused */
+export async function importFile(file: File): Promise<string | undefined> {
+  const read = readBuildFile(await file.text());
+  if (!read.ok) return problemText(read.problem);
+  await addAndOpen(read.value);
+  return undefined;
+}
+
+/** Hands the build to the browser as a file. */
+export function downloadBuild(build: Build): void {
+  const url = URL.createObjectURL(new Blob([writeBuildFile(build)], { type: 'application/json' }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = `${build.id}${fileSuffix}`;
+  link.click();
+  URL.revokeObjectURL(url);
+}

@@ -1,0 +1,5 @@
+/** The stations that work, with the digit that leads to each; the digits follow the order of work. */
+export const stations = [
+  { digit: 3, name: 'Loom', path: '/loom' },
+  { digit: 6, name: 'Fit-out', path: '/fit-out' },
+] as const;

@@ -1,0 +1,31 @@
+import { useEffect } from 'react';
+import { useNavigate } from 'react-router';
+import { useBuildStore } from '../state/build-store';
+import { stations } from './stations';
+
+/** Digits lead to stations; control (or command) with Z and Y undo and redo. Not while typing. */
+export function useShortcuts(): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.target instanceof HTMLElement && event.target.closest('input, textarea, [contenteditable]'))
+        return;
+      const isCommand = event.ctrlKey || event.metaKey;
+      const key = event.key.toLowerCase();
+      const history = useBuildStore.temporal.getState();
+      if (isCommand && key === 'z') {
+        event.preventDefault();
+        if (event.shiftKey) history.redo();
+        else history.undo();
+      } else if (isCommand && key === 'y') {
+        event.preventDefault();
+        history.redo();
+      } else if (!isCommand && !event.altKey) {
+        const station = stations.find((one) => String(one.digit) === event.key);
+        if (station) void navigate({ pathname: station.path, search: location.search });
+      }
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [navigate]);
+}

@@ -1,0 +1,60 @@
+import { temporal } from 'zundo';
+import { create, useStore } from 'zustand';
+import type { Build } from '../../core/build/build';
+import { applyEdits, type Edit } from '../../core/build/edits';
+
+interface BuildState {
+  /** Key of the stored record; empty until a build is open. */
+  recordKey: string;
+  build: Build | undefined;
+  /** What the last change was, for the undo button. */
+  lastAction: string;
+  apply: (action: string, edits: readonly Edit[]) => void;
+}
+
+/** The one place that holds the open build. Every change is a list of edits, and can be undone. */
+export const useBuildStore = create<BuildState>()(
+  temporal(
+    (set, get) => ({
+      recordKey: '',
+      build: undefined,
+      lastAction: '',
+      apply: (action, edits) => {
+        const { build } = get();
+        if (build) set({ build: applyEdits(build, edits), lastAction: action });
+      },
+    }),
+    {
+      partialize: ({ build, lastAction }) => ({ build, lastAction }),
+      equality: (past, now) => past.build === now.build,
+      limit: 200,
+    },
+  ),
+);
+
+/** Opens a build; its history starts empty. */
+export function openInStore(recordKey: string, build: Build): void {
+  useBuildStore.setState({ recordKey, build, lastAction: '' });
+  useBuildStore.temporal.getState().clear();
+}
+
+/** Undo and redo with their depths. */
+export function useHistory() {
+  const temporalState = useStore(useBuildStore.temporal);
+  const lastAction = useBuildStore((state) => state.lastAction);
+  return {
+    undo: () => temporalState.undo(),
+    redo: () => temporalState.redo(),
+    undoDepth: temporalState.pastStates.length,
+    redoDepth: temporalState.futureStates.length,
+    undoWords: lastAction,
+    redoWords: temporalState.futureStates.at(-1)?.lastAction ?? '',
+  };
+}
+
+/** The open build. Screens are only shown once there is one. */
+export function useBuild(): Build {
+  const build = useBuildStore((state) => state.build);
+  if (!build) throw new Error('no build is open');
+  return build;
+}

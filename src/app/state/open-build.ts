@@ -1,0 +1,49 @@
+import type { Build } from '../../core/build/build';
+import { problemText } from '../../core/file/problem';
+import { readBuildFile } from '../../core/file/read-file';
+import { openInStore } from './build-store';
+import { repository } from './saving';
+
+/** The demo builds that ship with the application. */
+export const demos = {
+  'harbour-tug-as-planned': {
+    name: 'Harbour tug, as planned',
+    load: () => import('../../../demo/harbour-tug-as-planned.dryhull.json?raw'),
+  },
+  'harbour-tug': {
+    name: 'Harbour tug, put right',
+    load: () => import('../../../demo/harbour-tug.dryhull.json?raw'),
+  },
+} as const;
+
+export type DemoId = keyof typeof demos;
+
+/** Stores a build as a new record and opens it. */
+export async function addAndOpen(build: Build): Promise<void> {
+  const key = await repository.add(build);
+  await repository.setLastOpen(key);
+  openInStore(key, build);
+}
+
+export async function openDemo(id: DemoId): Promise<void> {
+  const { default: text } = await demos[id].load();
+  const read = readBuildFile(text);
+  if (!read.ok) throw new Error(`demo ${id}: ${problemText(read.problem)}`);
+  await addAndOpen(read.value);
+}
+
+/** Opens a stored build. @returns what is wrong with it, if it cannot be opened */
+export async function openStored(key: string): Promise<string | undefined> {
+  const read = await repository.load(key);
+  if (!read.ok) return problemText(read.problem);
+  await repository.setLastOpen(key);
+  openInStore(key, read.value);
+  return undefined;
+}
+
+/** What was open last, or the tug as planned on a first start. */
+export async function openAtStart(): Promise<void> {
+  const key = await repository.lastOpen();
+  if (key !== undefined && (await openStored(key)) === undefined) return;
+  await openDemo('harbour-tug-as-planned');
+}

@@ -1,0 +1,18 @@
+import { ThemeProvider } from '@mui/material/styles';
+import { useLayoutEffect, useMemo, type PropsWithChildren } from 'react';
+import { useBench } from './bench-store';
+import { benchTheme } from './theme';
+import { cssVariables } from './tokens';
+
+/** Puts the chosen bench's tokens on the page and in the interface library. */
+export function BenchProvider({ children }: PropsWithChildren) {
+  const bench = useBench((state) => state.bench);
+  const theme = useMemo(() => benchTheme(bench), [bench]);
+  useLayoutEffect(() => {
+    const root = document.documentElement;
+    for (const [name, value] of Object.entries(cssVariables(bench))) root.style.setProperty(name, value);
+    root.dataset.bench = bench;
+    root.style.colorScheme = bench === 'day' ? 'light' : 'dark';
+  }, [bench]);
+  return <ThemeProvider theme={theme}>{children}</ThemeProvider>;
+}

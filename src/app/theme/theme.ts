@@ -1,0 +1,30 @@
+import { createTheme, type Theme } from '@mui/material/styles';
+import { benches, type Bench } from './tokens';
+
+export const textFace = "'Archivo Variable', 'Archivo', sans-serif";
+
+/** The interface library dressed in the tokens of a bench: square-ish, flat, quiet. */
+export function benchTheme(bench: Bench): Theme {
+  const token = benches[bench];
+  return createTheme({
+    palette: {
+      mode: bench === 'day' ? 'light' : 'dark',
+      primary: { main: token.action, contrastText: token.onAction },
+      error: { main: token.keelRed, contrastText: token.onKeelRed },
+      warning: { main: token.brass },
+      success: { main: token.bottleGreen },
+      background: { default: token.paper, paper: token.panel },
+      text: { primary: token.ink, secondary: token.softInk },
+      divider: token.line,
+    },
+    shape: { borderRadius: 3 },
+    typography: { fontFamily: textFace, fontSize: 13, button: { textTransform: 'none', fontWeight: 600 } },
+    components: {
+      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButton: { defaultProps: { disableElevation: true, size: 'small' } },
+      MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true } },
+      MuiMenu: { defaultProps: { elevation: 2 } },
+      MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
+    },
+  });
+}

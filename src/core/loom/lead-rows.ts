@@ -1,0 +1,54 @@
+import type { Conductor, Lead } from '../build/lead';
+import { connectorFamily } from '../connectors/families';
+import { mating } from '../connectors/mating';
+import { formatQuantity } from '../quantity/format';
+import type { CheckContext } from '../rules/rule';
+import { capital } from '../rules/words';
+
+/** One lead in words, for the table and for the line under the picture. */
+export interface LeadRow {
+  id: string;
+  from: string;
+  to: string;
+  conductors: string[];
+  plugs: string;
+  fits: boolean;
+  /** Channel and function, or length and gauge. */
+  carries: string;
+}
+
+/** Every lead of the build in words; the same content as the wiring picture. */
+export function leadRows(context: CheckContext): LeadRow[] {
+  return context.build.leads.map((lead) => leadRow(context, lead));
+}
+
+function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
+  const [a, b] = [index.port(lead.from), index.port(lead.to)];
+  const result = mating(a.connector, b.connector).result;
+  const names = [...new Set([a, b].map((port) => connectorFamily(port.connector.family).name))];
+  const channel = a.channel ?? b.channel;
+  const served = build.functions.find((one) => one.channel === channel);
+  const size = [
+    lead.metres && formatQuantity(lead.metres.value * 1000, 'mm').replace('.0', ''),
+    lead.awg !== undefined && `AWG ${lead.awg}`,
+  ].filter(Boolean);
+  return {
+    id: lead.id,
+    from: capital(index.portName(lead.from)),
+    to: capital(index.portName(lead.to)),
+    conductors: lead.conductors.map(conductorWords),
+    plugs: result === 'solder' ? 'soldered' : names.join(' to '),
+    fits: result === 'mates' || result === 'solder',
+    carries: [
+      channel === undefined ? '' : `channel ${channel}${served ? `, ${served.name.toLowerCase()}` : ''}`,
+      ...size,
+    ]
+      .filter(Boolean)
+      .join(' · '),
+  };
+}
+
+function conductorWords({ colour, from, to, state }: Conductor): string {
+  const pin = from === to ? from : `${from} on ${to}`;
+  return state === 'lifted' ? `${colour}: ${pin}, lifted` : `${colour}: ${pin}`;
+}

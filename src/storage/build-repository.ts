@@ -1,0 +1,49 @@
+import { nanoid } from 'nanoid';
+import type { Build } from '../core/build/build';
+import type { FileProblem } from '../core/file/problem';
+import { readBuild } from '../core/file/read-file';
+import { failure, success, type Result } from '../core/result';
+import type { BuildRecord, DryHullDatabase } from './database';
+
+export type StoredBuild = Omit<BuildRecord, 'build'>;
+
+/** Keeps builds in the browser's database. */
+export class BuildRepository {
+  constructor(
+    private readonly database: DryHullDatabase,
+    private readonly now: () => Date = () => new Date(),
+  ) {}
+
+  /** What is stored, newest first, without the builds themselves. */
+  async list(): Promise<StoredBuild[]> {
+    const records = await this.database.builds.orderBy('savedAt').reverse().toArray();
+    return records.map(({ key, name, savedAt }) => ({ key, name, savedAt }));
+  }
+
+  /** Stores a build under a new key. */
+  async add(build: Build): Promise<string> {
+    const key = nanoid();
+    await this.save(key, build);
+    return key;
+  }
+
+  async save(key: string, build: Build): Promise<void> {
+    await this.database.builds.put({ key, name: build.name, savedAt: this.now().toISOString(), build });
+  }
+
+  /** Reads a build back; what lies in the database is checked like a file. */
+  async load(key: string): Promise<Result<Build, FileProblem>> {
+    const record = await this.database.builds.get(key);
+    if (!record) return failure({ where: 'this browser', why: 'no such build is stored here' });
+    const read = readBuild({ ...record.build });
+    return read.ok ? success(record.build) : read;
+  }
+
+  async lastOpen(): Promise<string | undefined> {
+    return (await this.database.settings.get('openBuild'))?.value;
+  }
+
+  async setLastOpen(key: string): Promise<void> {
+    await this.database.settings.put({ name: 'openBuild', value: key });
+  }
+}

@@ -1,0 +1,27 @@
+import { Dexie, type EntityTable } from 'dexie';
+import type { Build } from '../core/build/build';
+
+/** A build as it lies in the browser's database. */
+export interface BuildRecord {
+  /** Key of the record; the build's own id comes from its file and may be there twice. */
+  key: string;
+  name: string;
+  savedAt: string;
+  build: Build;
+}
+
+interface Setting {
+  name: 'openBuild';
+  value: string;
+}
+
+export class DryHullDatabase extends Dexie {
+  declare builds: EntityTable<BuildRecord, 'key'>;
+  declare settings: EntityTable<Setting, 'name'>;
+
+  constructor(name = 'dry-hull') {
+    // Strict: a save has reached the disk before it counts as saved, so that a killed browser loses nothing.
+    super(name, { chromeTransactionDurability: 'strict' });
+    this.version(1).stores({ builds: 'key, savedAt', settings: 'name' });
+  }
+}
