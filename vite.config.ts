@@ -17,7 +17,7 @@ export default defineConfig({
         test: {
           name: 'core',
           environment: 'node',
-          include: ['src/{core,cli,storage,workers}/**/*.test.ts', 'server/**/*.test.ts'],
+          include: ['src/{core,cli,storage,workers}/**/*.test.ts', '{server,scripts}/**/*.test.ts'],
         },
       },
       {

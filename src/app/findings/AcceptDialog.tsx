@@ -32,7 +32,6 @@ export function AcceptDialog({ finding, onClose }: { finding: Finding; onClose: 
           <strong>{finding.text}.</strong> {finding.why}
         </p>
         <TextField
-          autoFocus
           fullWidth
           multiline
           margin="normal"

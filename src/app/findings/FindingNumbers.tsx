@@ -1,4 +1,5 @@
-import type { Finding, Severity } from '../../core/check/finding';
+import type { Finding } from '../../core/check/finding';
+import type { Severity } from '../../core/check/severity';
 import { numberWords } from '../../core/check/finding-words';
 import styles from './FindingNumbers.module.css';
 

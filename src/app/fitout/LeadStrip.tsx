@@ -26,9 +26,9 @@ export function LeadStrip({ leadId }: { leadId: string }) {
   const [from, to] = [index.port(lead.from), index.port(lead.to)];
   const rows = Math.max(from.pins.length, to.pins.length);
   const pinY = (port: PortSpec, pin: string) =>
-    44 + port.pins.findIndex((one) => one.name === pin) * rowHeight;
+    54 + port.pins.findIndex((one) => one.name === pin) * rowHeight;
   return (
-    <svg className={styles.strip} viewBox={`0 0 560 ${rows * rowHeight + 36}`} aria-hidden>
+    <svg className={styles.strip} viewBox={`0 0 560 ${rows * rowHeight + 46}`} aria-hidden>
       <End name={name(lead.from)} port={from} x={left} anchor="end" />
       <End name={name(lead.to)} port={to} x={right} anchor="start" />
       {lead.conductors.map((one) => {
@@ -63,17 +63,20 @@ interface EndProps {
 }
 
 function End({ name, port, x, anchor }: EndProps) {
-  const out = anchor === 'start' ? 14 : -14;
+  const isLeft = anchor === 'end';
+  const out = isLeft ? -14 : 14;
   return (
     <g>
-      <text x={x} y={16} textAnchor={anchor} className={styles.part}>
-        {name.part}
-        <tspan className={styles.port}> {name.port}</tspan>
+      <text y={14} className={styles.part} textAnchor={isLeft ? 'start' : 'end'}>
+        <tspan x={isLeft ? 0 : 560}>{name.part}</tspan>
+        <tspan x={isLeft ? 0 : 560} dy={17} className={styles.port}>
+          {name.port}
+        </tspan>
       </text>
       {port.pins.map((pin, n) => (
         <g key={pin.name}>
-          <rect x={x - 9} y={35 + n * rowHeight} width={18} height={18} className={styles.contact} />
-          <text x={x + out} y={49 + n * rowHeight} textAnchor={anchor} className={styles.pin}>
+          <rect x={x - 9} y={45 + n * rowHeight} width={18} height={18} className={styles.contact} />
+          <text x={x + out} y={59 + n * rowHeight} textAnchor={anchor} className={styles.pin}>
             {pinNames[pin.name]}
           </text>
         </g>

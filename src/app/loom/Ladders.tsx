@@ -1,17 +1,12 @@
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
-import { regulatorSizings, type RegulatorSizing } from '../../core/build/policies';
+import { regulatorSizings } from '../../core/build/policies';
 import { laddersOf } from '../../core/check/ladders';
+import { schoolWords } from '../../core/rules/rail-amps';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { LadderBar } from './LadderBar';
 import styles from './Ladders.module.css';
-
-const schoolNames: Record<RegulatorSizing, string> = {
-  twoWorst: 'two worst servos stalled, the rest moving',
-  allStalled: 'every servo stalled at once',
-  typical: 'every servo moving its usual load',
-};
 
 /** Amps asked against amps given at the worst second, to scale, for each rail and pack. */
 export function Ladders() {
@@ -38,7 +33,7 @@ export function Ladders() {
         >
           {regulatorSizings.map((school) => (
             <MenuItem key={school} value={school}>
-              {schoolNames[school]}
+              {schoolWords[school]}
             </MenuItem>
           ))}
         </Select>

@@ -19,12 +19,12 @@ export function useZoom(svg: SVGSVGElement | null) {
   }, [svg]);
   const zoomBy = useCallback(
     (factor: number) => {
-      if (svg && behaviour.current) select(svg).call(behaviour.current.scaleBy, factor);
+      if (svg && behaviour.current) behaviour.current.scaleBy(select(svg), factor);
     },
     [svg],
   );
   const fit = useCallback(() => {
-    if (svg && behaviour.current) select(svg).call(behaviour.current.transform, zoomIdentity);
+    if (svg && behaviour.current) behaviour.current.transform(select(svg), zoomIdentity);
   }, [svg]);
   return { transform, zoomBy, fit };
 }

@@ -19,7 +19,7 @@ export function Refusal({ refusal, onClose }: RefusalProps) {
         <p style={{ marginTop: 12 }}>Nothing was changed: the build you had open is as it was.</p>
       </DialogContent>
       <DialogActions>
-        <Button variant="contained" onClick={onClose} autoFocus>
+        <Button variant="contained" onClick={onClose}>
           Back to the bench
         </Button>
       </DialogActions>

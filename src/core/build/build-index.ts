@@ -48,7 +48,8 @@ export class BuildIndex {
   }
 
   ofKind<K extends PartKind>(kind: K): Fitted<K>[] {
-    return this.all().filter((one) => one.part.kind === kind) as Fitted[] as Fitted<K>[];
+    const isOfKind = (one: Fitted): boolean => one.part.kind === kind;
+    return this.all().filter(isOfKind) as unknown as Fitted<K>[];
   }
 
   port(ref: PortRef): PortSpec {

@@ -1,4 +1,5 @@
 import { current, produce, type Draft } from 'immer';
+import { canonicalText } from '../canonical';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from './build';
 import type { Fitting } from './fitting';
@@ -98,7 +99,7 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
 function putPart(build: Draft<Build>, part: PartSpec): void {
   const known = build.parts.find((one) => one.id === part.id);
   if (!known) build.parts.push(part);
-  else if (JSON.stringify(current(known)) !== JSON.stringify(part))
+  else if (canonicalText(current(known)) !== canonicalText(part))
     throw new Error(`part ${part.id} is in the build with another sheet`);
 }
 

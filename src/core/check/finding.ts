@@ -1,11 +1,8 @@
 import type { Patch } from '../build/patch';
 import type { Unit } from '../quantity/format';
 import type { Provenance } from '../quantity/figure';
+import type { Severity } from './severity';
 import type { Well } from './wells';
-
-export const severities = ['stop', 'mind', 'note'] as const;
-/** `stop`: damages, fails or hurts. `mind`: works, but weak or to be watched. `note`: good to know. */
-export type Severity = (typeof severities)[number];
 
 /** How the limit binds: at most, at least, or exactly. */
 export type Bound = 'most' | 'least' | 'exactly';

@@ -1,4 +1,4 @@
-import type { Severity } from './finding';
+import type { Severity } from './severity';
 
 /** The five wells, in the order they stand in the hull. */
 export const wells = ['voltage', 'current', 'connection', 'control', 'space'] as const;

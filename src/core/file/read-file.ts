@@ -1,3 +1,4 @@
+import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import { Build } from '../build/build';
 import { partKinds } from '../parts/part-spec';
 import { failure, success, type Result } from '../result';
@@ -22,8 +23,8 @@ export function readBuildFile(text: string): Result<Build, FileProblem> {
   let data: unknown;
   try {
     data = JSON.parse(text);
-  } catch (error) {
-    return failure(syntaxProblem(text, error));
+  } catch {
+    return failure(syntaxProblem(text));
   }
   if (!isObject(data)) return failure({ where: 'the file', why: 'must hold one JSON object' });
   const { format, version, build, ...others } = data;
@@ -63,12 +64,14 @@ function unknownKind(parts: unknown): FileProblem | undefined {
     : { where: `build.parts[${at}].kind`, why: `must be one of ${partKinds.join(', ')}` };
 }
 
-function syntaxProblem(text: string, error: unknown): FileProblem {
-  const message = error instanceof Error ? error.message : 'cannot be read';
-  const position = /position (\d+)/.exec(message)?.[1];
-  const before = text.slice(0, position === undefined ? text.length : Number(position)).split('\n');
+function syntaxProblem(text: string): FileProblem {
+  const errors: ParseError[] = [];
+  parse(text, errors, { disallowComments: true });
+  const [first] = errors;
+  const before = text.slice(0, first?.offset ?? 0).split('\n');
   const where = `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
-  return { where, why: `not valid JSON (${message.replace(/ in JSON at position.*$/, '')})` };
+  const what = first ? printParseErrorCode(first.error).replace(/(?<=[a-z])(?=[A-Z])/g, ' ') : 'unreadable';
+  return { where, why: `not valid JSON (${what.toLowerCase()})` };
 }
 
 function isObject(data: unknown): data is Record<string, unknown> {

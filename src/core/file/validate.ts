@@ -18,9 +18,16 @@ function deepest(error: ValidationError, path: string): FileProblem {
   const here = /^\d+$/.test(error.property) ? `${path}[${error.property}]` : `${path}.${error.property}`;
   const [child] = error.children ?? [];
   if (child) return deepest(child, here);
-  const [why = 'is not usable'] = Object.values(error.constraints ?? {});
+  // A wrong type says more than the range it also misses.
+  const byType = Object.entries(error.constraints ?? {}).sort(
+    ([a], [b]) => Number(isTypeCheck(b)) - Number(isTypeCheck(a)),
+  );
+  const why = byType[0]?.[1] ?? 'is not usable';
   return {
     where: here,
     why: why.replace(/^property \S+ should not exist$/, 'is not a field that Dry Hull knows'),
   };
 }
+
+const isTypeCheck = (constraint: string): boolean =>
+  /^is(String|Number|Int|Array|In|Iso8601)$/.test(constraint);

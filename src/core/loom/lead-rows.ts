@@ -1,7 +1,6 @@
 import type { Conductor, Lead } from '../build/lead';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
-import { formatQuantity } from '../quantity/format';
 import type { CheckContext } from '../rules/rule';
 import { capital } from '../rules/words';
 
@@ -29,7 +28,7 @@ function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
   const channel = a.channel ?? b.channel;
   const served = build.functions.find((one) => one.channel === channel);
   const size = [
-    lead.metres && formatQuantity(lead.metres.value * 1000, 'mm').replace('.0', ''),
+    lead.metres && `${Math.round(lead.metres.value * 1000)} mm`,
     lead.awg !== undefined && `AWG ${lead.awg}`,
   ].filter(Boolean);
   return {

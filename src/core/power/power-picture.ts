@@ -45,7 +45,8 @@ export function powerPicture(index: BuildIndex): PowerPicture {
   const nets = new Nets(index);
   const sources = index.ofKind('pack').map((fitted): Source => {
     const cell = cellVolts(fitted.part.chemistry);
-    const volts = byState((state) => cell[state] * fitted.part.cells);
+    // Rounded to the microvolt: three cells of 4.2 V are 12.6 V, and not a hair over.
+    const volts = byState((state) => Math.round(cell[state] * fitted.part.cells * 1e6) / 1e6);
     return sourceAt(nets, fitted, { plus: 'plus', minus: 'minus' }, volts);
   });
   // A regulator wakes when its input is fed, which may wake the next behind it.

@@ -2,7 +2,6 @@ import type { Lead } from '../build/lead';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
 import type { PinName } from '../parts/port';
-import { formatQuantity } from '../quantity/format';
 import type { CheckContext } from '../rules/rule';
 import { capital } from '../rules/words';
 import type { Step } from './step';
@@ -129,7 +128,7 @@ function plugStep(index: CheckContext['index'], build: CheckContext['build'], le
       : `${capital(index.get(lead.from.fitting).fitting.name)} to the ${index.get(lead.to.fitting).fitting.name}`,
     lines: [
       ...(carried ? [`Channel ${carried.channel}, ${carried.name.toLowerCase()}.`] : []),
-      `${capital(words)}; ${family}.${lead.metres ? ` The run is ${formatQuantity(lead.metres.value * 1000, 'mm')}.` : ''}`,
+      `${capital(words)}; ${family}.${lead.metres ? ` The run is ${Math.round(lead.metres.value * 1000)} mm.` : ''}`,
     ],
     cautions: [],
     ...unpowered,

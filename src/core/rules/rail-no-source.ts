@@ -26,7 +26,9 @@ export const railNoSource = defineRule({
       .flatMap((supply): (Report<'nothingFeeds'> | Missing)[] => {
         const { fitting } = supply.fitted;
         const subjects = [fittingSubject(fitting.id)];
-        const isBegun = picture.sources.length > 0 && index.leadsOf(fitting.id).length > 0;
+        // With no pack plugged in anywhere the plan is unfinished, not wrong.
+        const isBegun =
+          picture.supplies.some((one) => one.status === 'fed') && index.leadsOf(fitting.id).length > 0;
         const least = supply.terminal.minVolts;
         if (!isBegun || !least)
           return [

@@ -1,7 +1,8 @@
 import type { BuildIndex } from '../build/build-index';
 import type { Build } from '../build/build';
 import type { Patch } from '../build/patch';
-import type { Bound, Severity, Subject, Term } from '../check/finding';
+import type { Bound, Subject, Term } from '../check/finding';
+import type { Severity } from '../check/severity';
 import type { Well } from '../check/wells';
 import type { PartSpec } from '../parts/part-spec';
 import type { PackLoad } from '../power/pack-load';

@@ -15,6 +15,7 @@ interface FigureRange {
 export function FigureField({ least, most, optional = false }: FigureRange): PropertyDecorator {
   const within = ValidateBy({
     name: 'figureWithin',
+    constraints: [least, most],
     validator: {
       validate: (figure: unknown) => {
         const value = (figure as Figure | undefined)?.value;

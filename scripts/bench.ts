@@ -1,0 +1,81 @@
+/** Times a whole-build check: the tug, and made-up builds of 20, 60 and 240 fittings. */
+import { readFileSync } from 'node:fs';
+import type { Build } from '../src/core/build/build';
+import { sketchBuild, type LeadSketch } from '../src/core/build/sketch-build';
+import type { Fitting } from '../src/core/build/fitting';
+import { checkBuild } from '../src/core/check/check-build';
+import { readBuildFile } from '../src/core/file/read-file';
+import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
+
+const rounds = 200;
+const warmUp = 60;
+
+/** A fleet of tubs in one build: a pack, a controller, a motor, a receiver and servos each. */
+function fleet(fittingCount: number): Build {
+  const fittings: Fitting[] = [];
+  const leads: LeadSketch[] = [];
+  for (let boat = 0; fittings.length < fittingCount; boat += 1) {
+    const id = (name: string) => `${name}-${boat}`;
+    fittings.push(
+      { id: id('pack'), name: `pack ${boat}`, part: 'pack-lipo-3s-4000-20c' },
+      { id: id('adapter'), name: `adapter ${boat}`, part: 'adapter-sleeve-blade' },
+      {
+        id: id('esc'),
+        name: `controller ${boat}`,
+        part: 'controller-brushed-30-switching',
+        regulatorVolts: 6,
+      },
+      { id: id('motor'), name: `motor ${boat}`, part: 'motor-brushed-620' },
+      { id: id('rx'), name: `receiver ${boat}`, part: 'receiver-8-skerry' },
+    );
+    leads.push(
+      [`${id('pack')}.out`, `${id('adapter')}.in`],
+      [`${id('adapter')}.out`, `${id('esc')}.power`],
+      [`${id('esc')}.motor`, `${id('motor')}.motor`],
+      [`${id('esc')}.lead`, `${id('rx')}.3`],
+    );
+    for (const port of [1, 2, 4, 5, 6].slice(0, fittingCount - fittings.length)) {
+      fittings.push({ id: id(`servo${port}`), name: `servo ${boat} ${port}`, part: 'servo-standard' });
+      leads.push([`${id(`servo${port}`)}.lead`, `${id('rx')}.${port}`]);
+    }
+  }
+  return sketchBuild({ fittings, leads }, starterPart);
+}
+
+function tug(): Build {
+  const text = readFileSync(new URL('../demo/harbour-tug-as-planned.dryhull.json', import.meta.url), 'utf8');
+  const read = readBuildFile(text);
+  if (!read.ok) throw new Error(read.problem.why);
+  return read.value;
+}
+
+function time(build: Build): { median: number; p95: number } {
+  const times: number[] = [];
+  for (let round = 0; round < rounds + warmUp; round += 1) {
+    const start = performance.now();
+    checkBuild(build, starterLocker);
+    if (round >= warmUp) times.push(performance.now() - start);
+  }
+  times.sort((a, b) => a - b);
+  return { median: times[Math.floor(rounds / 2)]!, p95: times[Math.floor(rounds * 0.95)]! };
+}
+
+const builds: Record<string, Build> = {
+  tug: tug(),
+  fittings20: fleet(20),
+  fittings60: fleet(60),
+  fittings240: fleet(240),
+};
+const figures: Record<string, number> = {};
+for (const [name, build] of Object.entries(builds)) {
+  const { median, p95 } = time(build);
+  figures[`check.${name}.medianMilliseconds`] = Number(median.toFixed(3));
+  figures[`check.${name}.p95Milliseconds`] = Number(p95.toFixed(3));
+}
+const ratio =
+  figures['check.fittings240.medianMilliseconds']! / figures['check.fittings60.medianMilliseconds']!;
+figures['check.growth60to240.exponent'] = Number((Math.log(ratio) / Math.log(4)).toFixed(2));
+
+if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
+else
+  for (const [name, value] of Object.entries(figures)) process.stdout.write(`${name.padEnd(42)}${value}\n`);

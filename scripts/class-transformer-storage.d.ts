@@ -1,0 +1,3 @@
+declare module 'class-transformer/cjs/storage.js' {
+  export const defaultMetadataStorage: unknown;
+}

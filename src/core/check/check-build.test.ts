@@ -1,0 +1,153 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import type { Build } from '../build/build';
+import { applyEdits } from '../build/edits';
+import { readBuildFile } from '../file/read-file';
+import { starterLocker } from '../starter/starter-locker';
+import { checkBuild } from './check-build';
+import { previewPatch } from './preview';
+import { wells } from './wells';
+
+function demo(name: string): Build {
+  const text = readFileSync(new URL(`../../../demo/${name}.dryhull.json`, import.meta.url), 'utf8');
+  const read = readBuildFile(text);
+  if (!read.ok) throw new Error(read.problem.why);
+  return read.value;
+}
+
+const check = (build: Build) => checkBuild(build, starterLocker);
+const openStops = (build: Build) =>
+  check(build).findings.filter((one) => one.severity === 'stop' && !one.accepted);
+
+describe('the tug as planned', () => {
+  const planned = demo('harbour-tug-as-planned');
+  const result = check(planned);
+
+  it('floods four wells and leaves Space hatched', () => {
+    expect(wells.map((well) => result.wells[well].state)).toEqual([
+      'flooded',
+      'flooded',
+      'flooded',
+      'flooded',
+      'hatched',
+    ]);
+  });
+
+  it('has two different stops in each of the four, and two minds', () => {
+    for (const well of wells.slice(0, 4)) {
+      const kinds = result.findings
+        .filter((one) => one.well === well && one.severity === 'stop')
+        .map((one) => one.rule + one.messageId + one.id);
+      expect(new Set(kinds).size, well).toBeGreaterThanOrEqual(2);
+    }
+    expect(result.findings.filter((one) => one.severity === 'mind')).toHaveLength(2);
+  });
+
+  it('can be put right by any of its own offers, whichever is taken first', () => {
+    fc.assert(
+      fc.property(fc.infiniteStream(fc.nat({ max: 97 })), (choices) => {
+        let build = planned;
+        for (let round = 0; round < 25 && openStops(build).length > 0; round += 1) {
+          const offers = openStops(build).flatMap((one) => one.patches.map((patch) => ({ one, patch })));
+          const turn = choices.next().value! % offers.length;
+          const before = check(build);
+          const { patch } = [...offers.slice(turn), ...offers.slice(0, turn)].find((offer) =>
+            previewPatch(build, before, offer.patch, starterLocker).gone.some(
+              (gone) => gone.id === offer.one.id,
+            ),
+          )!;
+          build = applyEdits(build, patch.edits);
+        }
+        expect(openStops(build)).toEqual([]);
+      }),
+      { numRuns: 20, seed: 7 },
+    );
+  });
+
+  it('names its figures by what they belong to', () => {
+    expect(result.figures).toMatchObject({
+      'rail:receiver.railVolts': 6,
+      'rail:receiver.railSources': 2,
+      'rail:receiver.railAmpsTwoWorst': 6.21,
+      'tow-pack.packVoltsFull': 12.6,
+      'tow-pack.packAmpsAllowed': 13.2,
+    });
+  });
+});
+
+describe('the tug put right', () => {
+  it('has no stop left, and is damp only where that is known', () => {
+    const { wells: reports, findings } = check(demo('harbour-tug'));
+    expect(findings.every((one) => one.accepted && one.severity === 'mind')).toBe(true);
+    expect(wells.map((well) => reports[well].state)).toEqual(['damp', 'dry', 'dry', 'dry', 'hatched']);
+  });
+});
+
+describe('checkBuild', () => {
+  it('finds the sound boat dry, with Space not surveyed', () => {
+    const { wells: reports, findings, unknowns } = check(tub());
+    expect(findings).toEqual([]);
+    expect(unknowns).toEqual([]);
+    expect(wells.map((well) => reports[well].state)).toEqual(['dry', 'dry', 'dry', 'dry', 'hatched']);
+  });
+
+  it('hatches everything in an empty build', () => {
+    const empty = { ...tub(), parts: [], fittings: [], leads: [], functions: [] };
+    const { wells: reports } = check(empty);
+    expect(wells.map((well) => reports[well].state)).toEqual(Array(5).fill('hatched'));
+  });
+
+  it('never throws on a build with leads and parts missing', () => {
+    const planned = demo('harbour-tug-as-planned');
+    fc.assert(
+      fc.property(fc.subarray(planned.leads), fc.subarray(planned.fittings), (leads, fittings) => {
+        const kept = new Set(fittings.map((one) => one.id));
+        const build: Build = {
+          ...planned,
+          fittings,
+          leads: leads.filter((one) => kept.has(one.from.fitting) && kept.has(one.to.fitting)),
+          functions: planned.functions.map((one) => ({
+            ...one,
+            devices: one.devices.filter((id) => kept.has(id)),
+          })),
+        };
+        const { findings } = check(build);
+        for (const one of findings) {
+          expect(Number.isFinite(one.actual) && Number.isFinite(one.limit)).toBe(true);
+          for (const patch of one.patches) expect(() => check(applyEdits(build, patch.edits))).not.toThrow();
+        }
+      }),
+      { numRuns: 120, seed: 11 },
+    );
+  });
+
+  it('keeps an acceptance while things are no worse, and opens it again when they are', () => {
+    const overdrawn = tub({ parts: { pack: 'pack-lipo-3s-2200-10c' }, policies: { labelShare: 0.3 } });
+    const [finding] = check(overdrawn).findings;
+    const acceptance = {
+      finding: finding!.id,
+      margin: finding!.margin,
+      reason: 'short runs',
+      on: '2026-01-01T00:00:00.000Z',
+    };
+    const accepted = applyEdits(overdrawn, [{ type: 'accept', acceptance }]);
+    expect(check(accepted).findings[0]).toMatchObject({ accepted: true, reason: 'short runs' });
+    expect(check(accepted).wells.current).toMatchObject({ state: 'damp', stop: 0, accepted: 1 });
+    const worse = applyEdits(accepted, [{ type: 'setPolicies', change: { labelShare: 0.2 } }]);
+    expect(check(worse).wells.current).toMatchObject({ state: 'flooded', stop: 1, accepted: 0 });
+  });
+
+  it('tells what a put-right would do before it is taken', () => {
+    const build = demo('harbour-tug-as-planned');
+    const before = check(build);
+    const patch = before.findings
+      .flatMap((one) => one.patches)
+      .find((one) => one.id.startsWith('stand-alone-bec'))!;
+    const preview = previewPatch(build, before, patch, starterLocker);
+    expect(preview.gone.map((one) => one.rule)).toEqual(['rail-amps', 'rail-two-sources', 'rail-volts-high']);
+    expect(preview.come.map((one) => one.messageId)).toEqual(['weakSteering']);
+    expect(preview.changes).toContain('Add radio BEC: stand-alone BEC, 8 A');
+  });
+});

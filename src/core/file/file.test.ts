@@ -1,0 +1,163 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import { applyEdits } from '../build/edits';
+import { readBuildFile } from './read-file';
+import { writeBuildFile } from './write-file';
+
+const demoText = readFileSync(new URL('../../../demo/harbour-tug.dryhull.json', import.meta.url), 'utf8');
+
+/** A file's text with one thing in it changed. */
+function changed(change: (file: Record<string, any>) => void): string {
+  const file = JSON.parse(demoText) as Record<string, unknown>;
+  change(file);
+  return JSON.stringify(file);
+}
+
+function refusal(text: string) {
+  const read = readBuildFile(text);
+  if (read.ok) throw new Error('the file was taken');
+  return read.problem;
+}
+
+describe('a build file', () => {
+  it('is the same to the byte after reading and writing', () => {
+    const read = readBuildFile(demoText);
+    expect(read.ok && writeBuildFile(read.value) === demoText).toBe(true);
+  });
+
+  it('does not depend on the order in which fields were set', () => {
+    const build = tub();
+    const shuffled = Object.fromEntries(Object.entries(build).reverse()) as unknown as typeof build;
+    expect(writeBuildFile(shuffled)).toBe(writeBuildFile(build));
+  });
+
+  it('holds whatever edits make', () => {
+    const build = applyEdits(tub(), [
+      {
+        type: 'accept',
+        acceptance: { finding: 'a/b/c', margin: -1, reason: 'ü ✓ "quoted"', on: '2026-01-01T00:00:00.000Z' },
+      },
+      {
+        type: 'tick',
+        tick: { step: 'measure', said: 'Measure', reading: 4.98, on: '2026-01-01T00:00:00.000Z' },
+      },
+    ]);
+    expect(readBuildFile(writeBuildFile(build))).toEqual({ ok: true, value: build });
+  });
+});
+
+describe('readBuildFile', () => {
+  it.each([
+    ['nothing', '', 'line 1, column 1', 'not valid JSON'],
+    ['text cut short', demoText.slice(0, 500), 'line', 'not valid JSON'],
+    ['a list', '[]', 'the file', 'one JSON object'],
+    ['another program’s file', '{"format": "other"}', 'format', 'not a Dry Hull file'],
+    ['a locker file', changed((file) => (file.locker = [])), 'locker', 'a locker file'],
+    [
+      'a later version',
+      changed((file) => (file.version = 99)),
+      'version',
+      'is 99; this Dry Hull reads version 1',
+    ],
+    ['no version', changed((file) => delete file.version), 'version', 'is missing'],
+    ['a field beside the build', changed((file) => (file.extra = 1)), 'extra', 'not a field'],
+    ['no build', changed((file) => delete file.build), 'build', 'is missing'],
+    [
+      'an unknown field',
+      changed((file) => (file.build.fittings[2].colour = 'red')),
+      'build.fittings[2].colour',
+      'not a field',
+    ],
+    [
+      'an unknown kind of part',
+      changed((file) => (file.build.parts[1].kind = 'kettle')),
+      'build.parts[1].kind',
+      'must be one of',
+    ],
+    ['parts that are no list', changed((file) => (file.build.parts = {})), 'build.parts', 'must be a list'],
+    ['a name that is a number', changed((file) => (file.build.name = 5)), 'build.name', 'string'],
+    [
+      'volts that are text',
+      changed((file) => (file.build.fittings[0].regulatorVolts = '6')),
+      'build.fittings[0].regulatorVolts',
+      'number',
+    ],
+    [
+      'a length out of range',
+      changed((file) => (file.build.leads[0].metres.value = 900)),
+      'build.leads[0].metres',
+      'between 0.005 and 50',
+    ],
+    [
+      'a colour nobody knows',
+      changed((file) => (file.build.leads[0].conductors[0].colour = 'mauve')),
+      'build.leads[0].conductors[0].colour',
+      'one of',
+    ],
+    ['a part twice', changed((file) => file.build.parts.push(file.build.parts[0])), 'build.parts[', 'twice'],
+    [
+      'a fitting of no part',
+      changed((file) => (file.build.fittings[3].part = 'ghost')),
+      'build.fittings[3].part',
+      'no part "ghost"',
+    ],
+    [
+      'a lead to no fitting',
+      changed((file) => (file.build.leads[1].to.fitting = 'ghost')),
+      'build.leads[1].to.fitting',
+      'no fitting "ghost"',
+    ],
+    [
+      'a lead to no port',
+      changed((file) => (file.build.leads[1].to.port = '99')),
+      'build.leads[1].to.port',
+      'no port "99"',
+    ],
+    [
+      'two leads in one port',
+      changed((file) => (file.build.leads[1].from = file.build.leads[0].from)),
+      'build.leads[1].from',
+      'in that port already',
+    ],
+    [
+      'a contact the port lacks',
+      changed((file) => (file.build.leads[0].conductors[0].from = 'signal')),
+      'build.leads[0].conductors[0].from',
+      'no contact "signal"',
+    ],
+    [
+      'a function of no fitting',
+      changed((file) => file.build.functions[0].devices.push('ghost')),
+      'build.functions[0].devices[',
+      'no fitting "ghost"',
+    ],
+  ])('refuses %s', (_, text, where, why) => {
+    const problem = refusal(text);
+    expect(problem.where).toContain(where);
+    expect(problem.why).toContain(why);
+  });
+
+  it('says on which line the JSON breaks', () => {
+    const lines = demoText.split('\n');
+    lines[41] = `${lines[41]}?`;
+    expect(refusal(lines.join('\n')).where).toMatch(/^line 4[23], column/);
+  });
+
+  it('never throws, whatever it is given', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.json(),
+          fc.json().map((build) => `{"format":"dry-hull","version":1,"build":${build}}`),
+        ),
+        (text) => {
+          expect(readBuildFile(text).ok).toBe(false);
+        },
+      ),
+      { numRuns: 300, seed: 3 },
+    );
+  });
+});

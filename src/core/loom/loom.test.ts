@@ -1,0 +1,175 @@
+import { readFileSync } from 'node:fs';
+import ELK from 'elkjs/lib/elk.bundled.js';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import type { Build } from '../build/build';
+import { lifted, turned } from '../build/sketch-build';
+import { checkContext } from '../check/check-build';
+import { readBuildFile } from '../file/read-file';
+import { columnHeads } from './column-heads';
+import { elkGraph, type ElkGraph, type Point } from './elk-graph';
+import { focusOf } from './focus';
+import { leadRows } from './lead-rows';
+import { placeLoom, type LoomLayout, type PlacedNode } from './loom-layout';
+import { loomModel } from './loom-model';
+
+async function layout(build: Build): Promise<LoomLayout> {
+  const model = loomModel(checkContext(build, []));
+  const engine = new ELK();
+  return placeLoom(model, (await engine.layout(elkGraph(model) as never)) as unknown as ElkGraph);
+}
+
+function demo(name: string): Build {
+  const read = readBuildFile(
+    readFileSync(new URL(`../../../demo/${name}.dryhull.json`, import.meta.url), 'utf8'),
+  );
+  if (!read.ok) throw new Error(read.problem.why);
+  return read.value;
+}
+
+describe.each(['harbour-tug-as-planned', 'harbour-tug'])('the picture of %s', (name) => {
+  let picture: LoomLayout;
+  beforeAll(async () => {
+    picture = await layout(demo(name));
+  });
+
+  it('draws every lead, and every part with ports', () => {
+    const build = demo(name);
+    expect(picture.leads.map((one) => one.id).sort()).toEqual(build.leads.map((one) => one.id).sort());
+    expect(picture.nodes).toHaveLength(build.fittings.length - 1);
+  });
+
+  it('runs no lead across a part', () => {
+    for (const lead of picture.leads) {
+      for (const node of picture.nodes) {
+        if (node.id === lead.source.node || node.id === lead.target.node) continue;
+        for (const [a, b] of segments(lead.route))
+          expect(crosses(node, a, b), `${lead.id} across ${node.id}`).toBe(false);
+      }
+    }
+  });
+
+  it('lets few leads cross each other', () => {
+    const runs = picture.leads.flatMap((lead) =>
+      segments(lead.route).map((segment) => ({ id: lead.id, segment })),
+    );
+    const crossings = runs.flatMap((one, n) =>
+      runs.slice(n + 1).filter((other) => other.id !== one.id && cross(one.segment, other.segment)),
+    );
+    expect(crossings.length).toBeLessThanOrEqual(4);
+  });
+
+  it('brings each wire to its own contacts', () => {
+    const contacts = new Map(
+      picture.nodes.flatMap((node) => node.ports.map((port) => [`${node.id}.${port.id}`, port.contacts])),
+    );
+    for (const lead of picture.leads) {
+      for (const wire of lead.wires) {
+        const start = contacts.get(`${lead.source.node}.${lead.source.port}`)?.[wire.sourcePin];
+        const end = contacts.get(`${lead.target.node}.${lead.target.port}`)?.[wire.targetPin];
+        const [first, last] = ends(wire.path);
+        expect(distance(first, start!)).toBeLessThan(0.2);
+        expect(distance(last, end!)).toBeLessThan(0.2);
+      }
+    }
+  });
+
+  it('sets feeders left of what they feed', () => {
+    const x = new Map(picture.nodes.map((node) => [node.id, node.x]));
+    for (const lead of picture.leads) expect(x.get(lead.source.node)!).toBeLessThan(x.get(lead.target.node)!);
+  });
+});
+
+describe('the loom model', () => {
+  it('keeps true colours, lifted wires and turned plugs', () => {
+    const model = loomModel(
+      checkContext(tub({ wires: { 'esc-lead': lifted('plus'), 'rudder-lead': turned } }), []),
+    );
+    const controller = model.leads.find((one) => one.id === 'esc-lead--rx-3');
+    expect(controller?.conductors.map((one) => [one.colour, one.state])).toEqual([
+      ['white', 'whole'],
+      ['red', 'lifted'],
+      ['black', 'whole'],
+    ]);
+    const rudder = model.leads.find((one) => one.id === 'rudder-lead--rx-1');
+    expect(rudder?.conductors.map((one) => [one.sourcePin, one.targetPin])).toEqual([
+      [2, 0],
+      [1, 1],
+      [0, 2],
+    ]);
+  });
+
+  it('says the same in the table', () => {
+    const rows = leadRows(
+      checkContext(tub({ wires: { 'esc-lead': lifted('plus') }, parts: { rudder: 'servo-winch' } }), []),
+    );
+    expect(rows.find((one) => one.id === 'esc-lead--rx-3')).toMatchObject({
+      from: 'Controller, receiver lead',
+      to: 'Receiver, port 3',
+      conductors: ['white: signal', 'red: plus, lifted', 'black: minus'],
+      fits: true,
+      carries: 'channel 3, drive',
+    });
+    expect(rows.find((one) => one.id === 'rudder-lead--rx-1')?.fits).toBe(false);
+  });
+
+  it('heads the columns with volts and amps', () => {
+    const heads = columnHeads(checkContext(demo('harbour-tug-as-planned'), []));
+    expect(heads.map((one) => [one.name, one.figure, one.isBad])).toEqual([
+      ['Pack', '12.6 V full', false],
+      ['Drive', '21.3 A asked', true],
+      ['Rail', '6.0 and 5.0 V', true],
+      ['Served', '6.2 A asked', false],
+    ]);
+  });
+
+  it('finds the leads between the parts of a finding', () => {
+    const { index } = checkContext(tub(), []);
+    const focus = focusOf(index, [
+      { kind: 'fitting', id: 'rudder' },
+      { kind: 'fitting', id: 'esc' },
+    ]);
+    expect([...focus.leads].sort()).toEqual(['esc-lead--rx-3', 'rudder-lead--rx-1']);
+  });
+});
+
+function segments(route: readonly Point[]): [Point, Point][] {
+  return route.slice(1).map((point, n) => [route[n]!, point]);
+}
+
+function crosses({ x, y, width, height }: PlacedNode, a: Point, b: Point): boolean {
+  const inside = 1;
+  return (
+    Math.max(a.x, b.x) > x + inside &&
+    Math.min(a.x, b.x) < x + width - inside &&
+    Math.max(a.y, b.y) > y + inside &&
+    Math.min(a.y, b.y) < y + height - inside
+  );
+}
+
+function cross([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean {
+  const isLevel = a.y === b.y;
+  if (isLevel === (c.y === d.y)) return false;
+  const [level, plumb] = isLevel
+    ? [
+        [a, b],
+        [c, d],
+      ]
+    : [
+        [c, d],
+        [a, b],
+      ];
+  const between = (value: number, one: number, other: number) =>
+    value > Math.min(one, other) && value < Math.max(one, other);
+  return between(plumb[0]!.x, level[0]!.x, level[1]!.x) && between(level[0]!.y, plumb[0]!.y, plumb[1]!.y);
+}
+
+function ends(path: string): [Point, Point] {
+  const numbers = [...path.matchAll(/(-?[\d.]+),(-?[\d.]+)/g)].map(([, x, y]) => ({
+    x: Number(x),
+    y: Number(y),
+  }));
+  return [numbers[0]!, numbers.at(-1)!];
+}
+
+const distance = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y);

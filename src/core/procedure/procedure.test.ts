@@ -1,0 +1,155 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import type { Build } from '../build/build';
+import { applyEdits } from '../build/edits';
+import { checkBuild } from '../check/check-build';
+import { readBuildFile } from '../file/read-file';
+import { starterLocker } from '../starter/starter-locker';
+import { planProcedure } from './plan-procedure';
+import { phases, stepText } from './step';
+import { stepStates } from './step-states';
+
+const read = readBuildFile(
+  readFileSync(new URL('../../../demo/harbour-tug.dryhull.json', import.meta.url), 'utf8'),
+);
+if (!read.ok) throw new Error(read.problem.why);
+const tug = read.value;
+
+function states(build: Build) {
+  const { context, findings } = checkBuild(build, starterLocker);
+  return stepStates(build, planProcedure(context), findings);
+}
+const stepsOf = (build: Build) => states(build).map((one) => one.step);
+const on = '2026-01-01T00:00:00.000Z';
+
+/** Ticks steps as the screen does, by id. */
+function ticked(build: Build, ids: readonly string[]): Build {
+  const steps = stepsOf(build).filter((one) => ids.includes(one.id));
+  return applyEdits(
+    build,
+    steps.map((step) => ({ type: 'tick', tick: { step: step.id, said: stepText(step), on } })),
+  );
+}
+
+describe('planProcedure', () => {
+  it('keeps the order of the bench', () => {
+    const ids = stepsOf(tug).map((one) => one.id);
+    const order = [
+      'joint:port-controller-motor--port-motor-motor',
+      'lift:port-controller-lead--receiver-2',
+      'plug:harness-large-1--port-controller-power',
+      'polarity',
+      'shorts',
+      'plug:port-controller-lead--receiver-2',
+      'stand',
+      'transmitter-on',
+      'pack-in',
+      'bind',
+      'arm:port-controller',
+      'centre:port-rudder',
+      'function:steering',
+      'end-points:steering',
+      'function:horn',
+      'fail-safe',
+      'measure-rest:rail:receiver',
+      'measure-loaded:rail:receiver',
+      'range',
+      'off:model',
+      'off:transmitter',
+      'storage:tow-pack',
+    ];
+    expect(order.map((id) => ids.indexOf(id))).not.toContain(-1);
+    expect(order.map((id) => ids.indexOf(id))).toEqual(
+      order.map((id) => ids.indexOf(id)).sort((a, b) => a - b),
+    );
+    const phaseNumbers = stepsOf(tug).map((one) => phases.indexOf(one.phase));
+    expect(phaseNumbers).toEqual([...phaseNumbers].sort((a, b) => a - b));
+  });
+
+  it('names the actual parts, ports, channels and colours', () => {
+    const text = stepsOf(tug).map(stepText).join('\n');
+    expect(text).toContain(
+      'Port controller into receiver port 3 Channel 3, port drive. Orange is signal, brown is minus',
+    );
+    expect(text).toContain('Lift the red wire of the port controller');
+    expect(text).toContain('Switch C, channel 7, receiver port 7: it moves the lamps');
+    expect(text).toContain('3 cells at 3.80 V each: 11.4 V');
+  });
+
+  it('tells one function at a time, centring each servo before its horn', () => {
+    const ids = stepsOf(tug).map((one) => one.id);
+    expect(ids.indexOf('centre:tow-winch')).toBeGreaterThan(ids.indexOf('function:starboard-drive'));
+    expect(ids.indexOf('function:winch')).toBe(ids.indexOf('centre:tow-winch') + 1);
+  });
+
+  it('follows the chosen school of switching off', () => {
+    const other = applyEdits(tug, [{ type: 'setPolicies', change: { switchOff: 'transmitterFirst' } }]);
+    const ids = stepsOf(other).map((one) => one.id);
+    expect(ids.indexOf('off:transmitter')).toBeLessThan(ids.indexOf('off:model'));
+    expect(stepsOf(other).find((one) => one.id === 'off:transmitter')?.lines[0]).toContain('fail-safe');
+  });
+
+  it('has no lithium line for dry cells, and no steps for an empty build', () => {
+    const dry = tub({
+      sheets: { 'pack-lipo-3s-4000-20c': (part) => ({ ...part, chemistry: 'NiMH' }) as never },
+    });
+    expect(stepsOf(dry).flatMap((one) => one.cautions)).not.toContain('lithium');
+    expect(stepsOf({ ...tub(), parts: [], fittings: [], leads: [], functions: [] })).toEqual([]);
+  });
+});
+
+describe('stepStates', () => {
+  it('holds every powered step while a stop is open, and no other', () => {
+    const wrong = tub({ parts: { rudder: 'servo-micro-52' } });
+    for (const { step, heldBy } of states(wrong)) {
+      expect(heldBy?.by, step.id).toBe(step.needsPower ? 'stops' : undefined);
+    }
+  });
+
+  it('lets the stop go when it is accepted', () => {
+    const wrong = tub({ parts: { rudder: 'servo-micro-52' } });
+    const [finding] = checkBuild(wrong, starterLocker).findings;
+    const accepted = applyEdits(wrong, [
+      {
+        type: 'accept',
+        acceptance: { finding: finding!.id, margin: finding!.margin, reason: 'test only', on },
+      },
+    ]);
+    expect(states(accepted).some((one) => one.heldBy?.by === 'stops')).toBe(false);
+  });
+
+  it('holds later powered steps until each hold is done', () => {
+    const heldBy = (build: Build, id: string) => {
+      const held = states(build).find((one) => one.step.id === id)?.heldBy;
+      return held?.by === 'step' ? held.step.id : held?.by;
+    };
+    expect(heldBy(tub(), 'transmitter-on')).toBe('polarity');
+    const checked = ticked(tub(), ['polarity', 'shorts', 'stand']);
+    expect(heldBy(checked, 'transmitter-on')).toBeUndefined();
+    expect(heldBy(checked, 'pack-in')).toBe('transmitter-on');
+  });
+
+  it('asks to look again when the build changes under a tick', () => {
+    const done = ticked(tub(), ['plug:rudder-lead--rx-1']);
+    const stateOf = (build: Build) =>
+      states(build).find((one) => one.step.id === 'plug:rudder-lead--rx-1')?.state;
+    expect(stateOf(done)).toBe('done');
+    const moved = applyEdits(done, [
+      { type: 'moveLeadEnd', lead: 'rudder-lead--rx-1', end: 'to', port: { fitting: 'rx', port: '5' } },
+    ]);
+    expect(stateOf(moved)).toBe('changed');
+  });
+
+  it.each([
+    [6.0, 'good'],
+    [5.6, 'low'],
+    [6.5, 'high'],
+  ])('judges %s V on a 6 V rail as %s', (reading, verdict) => {
+    const step = stepsOf(tub()).find((one) => one.id === 'measure-rest:rail:rx')!;
+    const build = applyEdits(tub(), [
+      { type: 'tick', tick: { step: step.id, said: stepText(step), reading, on } },
+    ]);
+    expect(states(build).find((one) => one.step === step || one.step.id === step.id)?.verdict).toBe(verdict);
+  });
+});

@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import type { Build } from '../../src/core/build/build';
+import { applyEdits } from '../../src/core/build/edits';
+import { checkContext } from '../../src/core/check/check-build';
+import type { Finding } from '../../src/core/check/finding';
+import { renderReport } from '../../src/core/check/render';
+import type { Missing, Rule } from '../../src/core/rules/rule';
+import { starterLocker } from '../../src/core/starter/starter-locker';
+
+interface Expected {
+  messageId: string;
+  actual: number;
+  limit: number;
+  /** Ids of the parts, leads or functions it names. */
+  subjects?: string[];
+  /** A part of its sentence. */
+  says?: string;
+  /** Starts of the ids of the patches it must offer; taking the first of each must settle the finding. */
+  putRight?: string[];
+}
+
+interface Cases {
+  valid: { name: string; build: Build; missing?: string[] }[];
+  invalid: { name: string; build: Build; findings: Expected[] }[];
+}
+
+/** Runs a rule on builds that it should and should not pass. Refuses double cases, empty expectations and mutation. */
+export function testRule<MessageId extends string>(rule: Rule<MessageId>, { valid, invalid }: Cases): void {
+  const plainRule = rule as unknown as Rule;
+  describe(rule.meta.id, () => {
+    it('has cases that differ and expect something', () => {
+      const texts = [...valid, ...invalid].map(({ build }) => JSON.stringify(build));
+      expect(new Set(texts).size).toBe(texts.length);
+      expect(valid.length).toBeGreaterThan(0);
+      expect(invalid.length).toBeGreaterThan(0);
+      for (const one of invalid) expect(one.findings.length, one.name).toBeGreaterThan(0);
+      const said = new Set(invalid.flatMap((one) => one.findings.map((finding) => finding.messageId)));
+      expect([...said].sort()).toEqual(Object.keys(rule.meta.messages).sort());
+    });
+
+    it.each(valid)('passes: $name', ({ build, missing = [] }) => {
+      const said = runRule(plainRule, build);
+      expect(said.findings).toEqual([]);
+      expect(said.missing.map((one) => one.missing)).toEqual(missing);
+    });
+
+    it.each(invalid)('finds: $name', ({ build, findings: expected }) => {
+      const { findings } = runRule(plainRule, build);
+      expect(findings.map(({ messageId }) => messageId)).toEqual(expected.map(({ messageId }) => messageId));
+      for (const [n, want] of expected.entries()) checkFinding(plainRule, build, findings[n]!, want);
+    });
+  });
+}
+
+function checkFinding(rule: Rule, build: Build, finding: Finding, want: Expected): void {
+  expect(finding.actual).toBeCloseTo(want.actual, 3);
+  expect(finding.limit).toBeCloseTo(want.limit, 3);
+  if (want.subjects) expect(finding.subjects.map((one) => one.id)).toEqual(want.subjects);
+  if (want.says !== undefined) expect(finding.text).toContain(want.says);
+  expect(finding.terms.length).toBeGreaterThan(1);
+  for (const start of want.putRight ?? []) {
+    const patch = finding.patches.find((one) => one.id.startsWith(start));
+    expect(patch, `offer ${start} among ${finding.patches.map((one) => one.id).join(', ')}`).toBeDefined();
+    const after = runRule(rule, applyEdits(build, patch!.edits)).findings.map((one) => one.id);
+    expect(after).not.toContain(finding.id);
+  }
+}
+
+function runRule(rule: Rule, build: Build): { findings: Finding[]; missing: Missing[] } {
+  const before = structuredClone(build);
+  const said = rule.check(checkContext(build, starterLocker));
+  expect(build).toEqual(before);
+  return {
+    findings: said.flatMap((one) => ('missing' in one ? [] : [renderReport(rule, one, new Map())])),
+    missing: said.flatMap((one) => ('missing' in one ? [one] : [])),
+  };
+}
