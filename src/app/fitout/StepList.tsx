@@ -13,7 +13,9 @@ interface StepListProps {
 /** All steps by phase, with what is done, what changed since, and what is held. */
 export function StepList({ states, inHand, done, onShow }: StepListProps) {
   const current = useRef<HTMLButtonElement>(null);
-  useEffect(() => current.current?.scrollIntoView({ block: 'nearest' }), [inHand.step.id]);
+  useEffect(() => {
+    current.current?.scrollIntoView({ block: 'nearest' });
+  }, [inHand.step.id]);
   return (
     <div className={styles.list}>
       <div className={styles.head}>
@@ -65,7 +67,7 @@ function markOf({ state, heldBy }: StepState): string {
 }
 
 function stateWords({ state, heldBy }: StepState): string {
-  if (state === 'done') return ', done';
-  if (state === 'changed') return ', changed since it was ticked';
-  return heldBy ? ', held' : '';
+  if (state === 'done') return 'done';
+  if (state === 'changed') return 'changed since it was ticked';
+  return heldBy ? 'held' : '';
 }

@@ -16,6 +16,7 @@ export function benchTheme(bench: Bench): Theme {
       background: { default: token.paper, paper: token.panel },
       text: { primary: token.ink, secondary: token.softInk },
       divider: token.line,
+      action: { active: token.softInk },
     },
     shape: { borderRadius: 3 },
     typography: { fontFamily: textFace, fontSize: 13, button: { textTransform: 'none', fontWeight: 600 } },

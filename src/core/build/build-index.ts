@@ -10,9 +10,18 @@ export interface Fitted<K extends PartKind = PartKind> {
   readonly part: PartOfKind<K>;
 }
 
+/** A port with nothing plugged in. */
+export interface FreePort {
+  ref: PortRef;
+  port: PortSpec;
+}
+
 /** Look-ups over one build, made once per check. Unknown ids throw: a validated build has none. */
 export class BuildIndex {
   private readonly byId = new Map<string, Fitted>();
+  private free: readonly FreePort[] | undefined;
+  private readonly everything: readonly Fitted[];
+  private readonly byKind = new Map<PartKind, Fitted[]>();
   private readonly leadByPort = new Map<string, Lead>();
   private readonly leadsByFitting = new Map<string, Lead[]>();
 
@@ -22,6 +31,12 @@ export class BuildIndex {
       const part = parts.get(fitting.part);
       if (!part) throw new Error(`fitting ${fitting.id} names part ${fitting.part}, which the build lacks`);
       this.byId.set(fitting.id, { fitting, part });
+    }
+    this.everything = [...this.byId.values()];
+    for (const fitted of this.everything) {
+      const list = this.byKind.get(fitted.part.kind) ?? [];
+      list.push(fitted);
+      this.byKind.set(fitted.part.kind, list);
     }
     for (const lead of build.leads) {
       for (const end of [lead.from, lead.to]) {
@@ -43,13 +58,22 @@ export class BuildIndex {
     return this.byId.has(fittingId);
   }
 
-  all(): Fitted[] {
-    return [...this.byId.values()];
+  all(): readonly Fitted[] {
+    return this.everything;
   }
 
-  ofKind<K extends PartKind>(kind: K): Fitted<K>[] {
-    const isOfKind = (one: Fitted): boolean => one.part.kind === kind;
-    return this.all().filter(isOfKind) as unknown as Fitted<K>[];
+  ofKind<K extends PartKind>(kind: K): readonly Fitted<K>[] {
+    return (this.byKind.get(kind) ?? []) as unknown as Fitted<K>[];
+  }
+
+  /** Every port that no lead is in; gathered once. */
+  freePorts(): readonly FreePort[] {
+    this.free ??= this.everything.flatMap(({ fitting, part }) =>
+      part.ports
+        .map((port) => ({ ref: { fitting: fitting.id, port: port.id }, port }))
+        .filter(({ ref }) => !this.leadAt(ref)),
+    );
+    return this.free;
   }
 
   port(ref: PortRef): PortSpec {

@@ -4,17 +4,24 @@ import type { Conductor, Lead } from './lead';
 /** An electrical node: all nets that whole conductors join. */
 export type NodeId = number;
 
+/** A net inside one part. */
+interface PartNet {
+  fitting: string;
+  net: string;
+}
+
 /**
  * Which nets are one electrical node, traced through the actual conductors: a lifted wire joins nothing,
  * a turned plug joins what it joins.
  */
 export class Nets {
   private readonly parent: number[] = [];
-  private readonly numbers = new Map<string, number>();
+  private readonly numbers = new Map<string, Map<string, number>>();
 
   constructor(index: BuildIndex) {
     for (const { fitting, part } of index.all()) {
-      for (const port of part.ports) for (const pin of port.pins) this.number(netKey(fitting.id, pin.net));
+      for (const port of part.ports)
+        for (const pin of port.pins) this.number({ fitting: fitting.id, net: pin.net });
     }
     for (const lead of index.build.leads) {
       for (const conductor of lead.conductors) {
@@ -27,14 +34,16 @@ export class Nets {
 
   /** The node of a part's net; every net has one, joined to others or not. */
   node(fittingId: string, net: string): NodeId {
-    return this.root(this.number(netKey(fittingId, net)));
+    return this.root(this.number({ fitting: fittingId, net }));
   }
 
-  private number(key: string): number {
-    const known = this.numbers.get(key);
+  private number({ fitting, net }: PartNet): number {
+    let ofPart = this.numbers.get(fitting);
+    if (!ofPart) this.numbers.set(fitting, (ofPart = new Map()));
+    const known = ofPart.get(net);
     if (known !== undefined) return known;
     const next = this.parent.length;
-    this.numbers.set(key, next);
+    ofPart.set(net, next);
     this.parent.push(next);
     return next;
   }
@@ -58,12 +67,10 @@ function conductorNets(
   index: BuildIndex,
   lead: Lead,
   conductor: Conductor,
-): [string | undefined, string | undefined] {
+): [PartNet | undefined, PartNet | undefined] {
   const at = (end: 'from' | 'to') => {
     const pin = index.port(lead[end]).pins.find((one) => one.name === conductor[end]);
-    return pin && netKey(lead[end].fitting, pin.net);
+    return pin && { fitting: lead[end].fitting, net: pin.net };
   };
   return [at('from'), at('to')];
 }
-
-const netKey = (fittingId: string, net: string): string => `${fittingId}/${net}`;

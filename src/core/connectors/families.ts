@@ -34,9 +34,11 @@ const families = {
 export type ConnectorFamilyId = keyof typeof families;
 export const connectorFamilyIds = Object.keys(families) as ConnectorFamilyId[];
 
-export function connectorFamily(id: ConnectorFamilyId): ConnectorFamily {
-  return { id, ...families[id] };
-}
+const byId = new Map<ConnectorFamilyId, ConnectorFamily>(
+  connectorFamilyIds.map((id) => [id, { id, ...families[id] }]),
+);
+
+export const connectorFamily = (id: ConnectorFamilyId): ConnectorFamily => byId.get(id)!;
 
 function family(
   name: string,

@@ -48,7 +48,8 @@ export function formatQuantity(value: number, unit: Unit): string {
   if (unit === 'port' || unit === 'contact' || unit === 'channel') return `${unit} ${value}`;
   const usual = decimals[unit] ?? 0;
   const rounded = value.toFixed(usual);
-  const hidden = usual > 0 && Math.abs(value) < 10 && Math.abs(value - Number(rounded)) >= 0.015;
+  const hidden =
+    usual > 0 && (unit === 'mm' || Math.abs(value) < 1) && Math.abs(value - Number(rounded)) >= 0.015;
   const text = hidden ? value.toFixed(usual + 1) : rounded;
   const word = Math.abs(value) === 1 ? (singulars[unit] ?? unit) : unit;
   return `${text.replace('-', '−')} ${word}`;

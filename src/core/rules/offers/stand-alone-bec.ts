@@ -1,7 +1,6 @@
-import { portKey } from '../../build/build-index';
+import { portKey, type FreePort } from '../../build/build-index';
 import type { Edit } from '../../build/edits';
 import { freshId } from '../../build/fresh-id';
-import type { PortRef } from '../../build/lead';
 import type { Patch } from '../../build/patch';
 import { straightLead } from '../../build/straight-lead';
 import { mating } from '../../connectors/mating';
@@ -13,11 +12,6 @@ import { regulatorAmps } from '../../power/regulator-amps';
 import { formatQuantity } from '../../quantity/format';
 import type { CheckContext } from '../rule';
 import { liftRed } from './lift-red-wire';
-
-interface Place {
-  ref: PortRef;
-  port: PortSpec;
-}
 
 /**
  * Gives a rail its own regulator from the locker, the smallest that suits, and lifts the red wires of the
@@ -101,19 +95,15 @@ function freePort(
   plug: PortSpec,
   node: number,
   allowed: (port: PortSpec) => boolean,
-): Place | undefined {
-  const places = index.all().flatMap(({ fitting, part }) =>
-    part.ports.filter(allowed).flatMap((port): Place[] => {
-      const ref = { fitting: fitting.id, port: port.id };
-      const plus = port.pins.find((pin) => pin.name === 'plus');
-      const onNode = plus && picture.nets.node(fitting.id, plus.net) === node;
-      const takes = mating(port.connector, plug.connector).result === 'mates';
-      return onNode && takes && !index.leadAt(ref) ? [{ ref, port }] : [];
-    }),
-  );
+): FreePort | undefined {
+  const places = index.freePorts().filter(({ ref, port }) => {
+    if (!allowed(port) || mating(port.connector, plug.connector).result !== 'mates') return false;
+    const plus = port.pins.find((pin) => pin.name === 'plus');
+    return plus !== undefined && picture.nets.node(ref.fitting, plus.net) === node;
+  });
   return places.sort(
     (a, b) => inletRank(a) - inletRank(b) || portKey(a.ref).localeCompare(portKey(b.ref)),
   )[0];
 }
 
-const inletRank = ({ port }: Place): number => (port.flow === 'in' ? 0 : 1);
+const inletRank = ({ port }: FreePort): number => (port.flow === 'in' ? 0 : 1);

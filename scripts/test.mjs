@@ -1,0 +1,61 @@
+/** `npm test`: installs what is missing, then every check there is, and says how many tests passed. */
+import { spawn } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { ensureBuilt, ensureChromium, ensureInstalled, root } from './prepare.mjs';
+
+const reports = path.join(root, '.cache/reports');
+rmSync(reports, { recursive: true, force: true });
+mkdirSync(reports, { recursive: true });
+
+ensureInstalled();
+ensureChromium();
+
+const failed = [];
+
+/** Runs an npm script; what it prints is kept together. */
+function check(name) {
+  const started = Date.now();
+  return new Promise((resolve) => {
+    const child = spawn('npm', ['run', '-s', name], { cwd: root });
+    let text = '';
+    child.stdout.on('data', (data) => (text += data));
+    child.stderr.on('data', (data) => (text += data));
+    child.on('close', (code) => {
+      const seconds = ((Date.now() - started) / 1000).toFixed(0);
+      process.stdout.write(`${code === 0 ? 'ok    ' : 'FAILED'} ${name} (${seconds} s)\n`);
+      if (code !== 0) {
+        failed.push(name);
+        process.stdout.write(text);
+      }
+      resolve();
+    });
+  });
+}
+
+await Promise.all([check('types').then(() => check('layers')), check('lint').then(() => check('rules'))]);
+await check('unit');
+ensureBuilt();
+await check('e2e');
+
+const { passed, broken } = tally();
+if (failed.length > 0) process.stdout.write(`\nFailed: ${failed.join(', ')}\n`);
+process.stdout.write(`\n${passed} passed, ${broken} failed\n`);
+process.exitCode = failed.length > 0 ? 1 : 0;
+
+function tally() {
+  const unit = report('unit.json');
+  const e2e = report('e2e.json')?.stats;
+  return {
+    passed: (unit?.numPassedTests ?? 0) + (e2e?.expected ?? 0) + (e2e?.flaky ?? 0),
+    broken: (unit?.numFailedTests ?? 0) + (e2e?.unexpected ?? 0),
+  };
+}
+
+function report(name) {
+  try {
+    return JSON.parse(readFileSync(path.join(reports, name), 'utf8'));
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,44 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import type { Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { createServer } from './create-server';
+
+let listener: Server;
+let address: string;
+
+beforeAll(async () => {
+  const builtApp = mkdtempSync(path.join(tmpdir(), 'dry-hull-app-'));
+  writeFileSync(path.join(builtApp, 'index.html'), '<p>the app</p>');
+  await new Promise<void>((resolve) => {
+    listener = createServer(builtApp).listen(0, '127.0.0.1', () => resolve());
+  });
+  address = `http://127.0.0.1:${(listener.address() as AddressInfo).port}`;
+});
+
+afterAll(() => listener.close());
+
+describe('the server', () => {
+  it('gives the application at any address of it', async () => {
+    for (const place of ['/', '/loom', '/fit-out?step=bind']) {
+      expect(await (await fetch(address + place)).text()).toBe('<p>the app</p>');
+    }
+  });
+
+  it('answers who it is, and 404 for what it does not have', async () => {
+    expect(await (await fetch(`${address}/api/health`)).json()).toEqual({ name: 'dry-hull' });
+    expect((await fetch(`${address}/api/other`)).status).toBe(404);
+    expect((await fetch(`${address}/assets/missing.js`)).status).toBe(404);
+  });
+
+  it('lets the page load nothing but its own files', async () => {
+    const { headers } = await fetch(address);
+    const policy = headers.get('content-security-policy');
+    expect(policy).toContain("default-src 'self'");
+    expect(policy).not.toContain('upgrade-insecure-requests');
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('x-powered-by')).toBeNull();
+  });
+});

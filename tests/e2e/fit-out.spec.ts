@@ -1,0 +1,47 @@
+import { expect, test } from '@playwright/test';
+import { openTug, saved } from './tug';
+
+test('power-up is held while a stop is open; earlier steps can be done', async ({ page }) => {
+  await openTug(page, '/fit-out');
+  await expect(
+    page.getByRole('heading', { level: 2, name: 'Solder the port controller to the port motor' }),
+  ).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Safety' })).toContainText('eye protection');
+  await page.getByRole('button', { name: 'Done, next step' }).click();
+  await expect(page.getByText('1 of 46 done')).toBeVisible();
+  await page.getByRole('button', { name: /^Then the tow pack, last of all/ }).click();
+  await expect(page.getByText('Held: no power while 10 stops are open.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toBeDisabled();
+});
+
+test('steps name the build’s own ports, change with it, and ticks stay', async ({ page }) => {
+  await openTug(page, '/fit-out?step=plug:monitor-pan-lead--receiver-3');
+  await expect(page.locator('#step-title')).toContainText('Monitor pan servo into receiver port 3');
+  await page.getByRole('button', { name: 'Done, next step' }).click();
+  await page.getByRole('button', { name: /port controller is in the port for monitor pan/ }).click();
+  await page.getByRole('button', { name: /Swap the plugs/ }).click();
+  await page.getByRole('button', { name: 'Do it' }).click();
+  await page.getByRole('button', { name: /Monitor pan servo into receiver port 2 changed since/ }).click();
+  await expect(page.getByText(/Then it said: “Monitor pan servo into receiver port 3/)).toBeVisible();
+  await page.getByRole('button', { name: 'Looked again, done' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(
+    page.getByRole('button', { name: /Monitor pan servo into receiver port 2 done/ }),
+  ).toBeVisible();
+});
+
+test('a reading is judged against the plan', async ({ page }) => {
+  await openTug(page);
+  await page.getByRole('button', { name: /^Build:/ }).click();
+  await page.getByRole('menuitem', { name: 'Harbour tug, put right' }).click();
+  await page.goto('/fit-out?step=storage:tow-pack');
+  await page.getByLabel('Reading, V').fill('eleven');
+  await expect(page.getByText(/A number in V, such as/)).toBeVisible();
+  await page.getByLabel('Reading, V').fill('11,42');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('is what the plan says.')).toBeVisible();
+  await page.getByLabel('Reading, V').fill('12.5');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText(/is higher than planned/)).toBeVisible();
+});

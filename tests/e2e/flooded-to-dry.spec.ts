@@ -1,0 +1,103 @@
+import { expect, test } from '@playwright/test';
+import { openTug, putRight, well } from './tug';
+
+test('the tug from flooded to dry, by its own offers', async ({ page }) => {
+  await openTug(page);
+  for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
+    await expect(well(page, name)).toContainText('flooded');
+  await expect(well(page, 'Space')).toContainText('not surveyed yet');
+
+  await putRight(page, /^The radio rail asks more/, /Feed the radio rail from its own BEC/);
+  await expect(well(page, 'Voltage')).toContainText('1 stop, 1 mind');
+  await putRight(page, /servo plug of the starboard rudder/, /Turn the plug/);
+  await putRight(page, /is set to holm link/, /Set the transmitter to skerry link/);
+  await putRight(page, /monitor pump gets too many volts/, /monitor pump, 12 V/);
+  await putRight(page, /tow pack is asked for more/, /4000 mAh/);
+  await putRight(page, /tow pack and the power harness do not plug/, /adapter/);
+  await putRight(page, /port controller is in the port for monitor pan/, /Swap the plugs/);
+  await putRight(page, /plug of the tow winch looks/, /adapter/);
+  await putRight(page, /^Monitor pan wants/, /right dial/);
+  await putRight(page, /^Lights wants/, /switch C/);
+
+  for (const name of ['Current', 'Connection', 'Control'])
+    await expect(well(page, name)).toContainText('dry');
+  await expect(well(page, 'Voltage')).toContainText('damp · 1 mind');
+  await page.getByRole('button', { name: 'Accept', exact: true }).click();
+  await page.getByRole('dialog').getByLabel('Why, if you like').fill('Calm water only');
+  await page.getByRole('dialog').getByRole('button', { name: 'Accept' }).click();
+  await expect(well(page, 'Voltage')).toContainText('damp, known · 1 accepted');
+  await expect(page.getByText('Accepted: Calm water only')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Fit-out' }).click();
+  await expect(page.getByText('held', { exact: true })).toHaveCount(0);
+});
+
+test('a put-right is looked at before it is taken, undone and done again', async ({ page }) => {
+  await openTug(page);
+  await well(page, 'Voltage').click();
+  await page.getByRole('button', { name: /monitor pan servo gets too many volts/ }).click();
+  await page.getByRole('button', { name: /Set the BEC of the port controller to 5.0 V/ }).click();
+  await expect(page.getByText('port controller: regulator 6.0 V → 5.0 V')).toBeVisible();
+  await expect(well(page, 'Voltage')).toContainText('flooded · 2 stop');
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(page.getByRole('button', { name: 'Do it' })).toHaveCount(0);
+
+  await page.getByRole('button', { name: /Set the BEC of the port controller to 5.0 V/ }).click();
+  await page.getByRole('button', { name: 'Do it' }).click();
+  await expect(well(page, 'Voltage')).toContainText('1 stop');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(well(page, 'Voltage')).toContainText('2 stop');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(well(page, 'Voltage')).toContainText('1 stop');
+});
+
+test('a finding shows its working, its parts and its leads', async ({ page }) => {
+  await openTug(page, '/loom?well=connection');
+  await page.getByRole('button', { name: /both push onto the radio rail/ }).click();
+  await expect(page.locator('[data-node="port-controller"]')).toHaveAttribute('data-lit', 'true');
+  await expect(page.locator('[data-lead="port-controller-lead--receiver-2"]')).toHaveAttribute(
+    'data-lit',
+    'true',
+  );
+  await expect(page.locator('[data-node="horn"]')).toHaveAttribute('data-dim', 'true');
+  await page.getByRole('button', { name: 'How worked out' }).click();
+  const sum = page.getByRole('table', { name: 'Numbers in the sum' });
+  await expect(sum).toContainText('regulator of port controller, as set');
+  await expect(sum).toContainText('6.0 V');
+  await expect(sum).toContainText('stated');
+});
+
+test('a stop needs a reason to be accepted', async ({ page }) => {
+  await openTug(page, '/loom?well=control');
+  await page.getByRole('button', { name: 'Accept with a reason' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('button', { name: 'Accept' })).toBeDisabled();
+  await dialog.getByLabel('Why you accept a stop').fill('The receiver is being swapped tomorrow');
+  await dialog.getByRole('button', { name: 'Accept' }).click();
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind, 1 accepted');
+});
+
+test('the loom as a picture has true wires, and as a table the same leads', async ({ page }) => {
+  await openTug(page);
+  const wires = page.locator('[data-lead="port-controller-lead--receiver-2"] [data-wire]');
+  await expect(wires).toHaveCount(3);
+  expect(await wires.evaluateAll((all) => all.map((one) => one.getAttribute('data-wire')))).toEqual([
+    'orange',
+    'red',
+    'brown',
+  ]);
+  await page.getByRole('button', { name: 'Table' }).click();
+  const leads = page.getByRole('table', { name: 'Leads' });
+  await expect(leads.getByRole('row')).toHaveCount(18);
+  await expect(leads.getByRole('row', { name: /Port controller, receiver lead/ })).toContainText(
+    'orange: signal',
+  );
+});
+
+test('another school counts the rail another way', async ({ page }) => {
+  await openTug(page);
+  await expect(page.getByRole('img', { name: /The radio rail: asked 6.2 A/ })).toBeVisible();
+  await page.getByRole('combobox', { name: 'Which servos count as stalled' }).click();
+  await page.getByRole('option', { name: /every servo stalled/ }).click();
+  await expect(page.getByRole('img', { name: /The radio rail: asked 8.5 A/ })).toBeVisible();
+});

@@ -1,0 +1,98 @@
+import { chromium, expect, test } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { openTug, putRight, saved, well } from './tug';
+
+const demoFile = path.join(import.meta.dirname, '../../demo/harbour-tug-as-planned.dryhull.json');
+const rightFile = path.join(import.meta.dirname, '../../demo/harbour-tug.dryhull.json');
+
+test('what was done is there after a reload', async ({ page }) => {
+  await openTug(page);
+  await putRight(page, /is set to holm link/, /skerry link/);
+  await saved(page);
+  await page.reload();
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
+});
+
+test('what was done is there after the browser was killed', async ({ baseURL }) => {
+  const profile = mkdtempSync(path.join(tmpdir(), 'dry-hull-profile-'));
+  const first = await startBrowser(profile);
+  const page = await first.open();
+  await openTug(page, `${baseURL}/loom`);
+  await putRight(page, /is set to holm link/, /skerry link/);
+  await saved(page);
+  await first.kill();
+
+  const second = await startBrowser(profile);
+  const again = await second.open();
+  await again.goto(`${baseURL}/loom`);
+  await expect(well(again, 'Control')).toContainText('1 stop, 2 mind');
+  await second.kill();
+  rmSync(profile, { recursive: true, force: true });
+});
+
+test('a build goes out as a file and comes back the same to the byte', async ({ page }) => {
+  await openTug(page);
+  const out = async () => {
+    const download = page.waitForEvent('download');
+    await page.getByRole('button', { name: /^Build:/ }).click();
+    await page.getByRole('menuitem', { name: 'Export this build' }).click();
+    return readFileSync(await (await download).path(), 'utf8');
+  };
+  expect(await out()).toBe(readFileSync(demoFile, 'utf8'));
+  await page.getByLabel('Build file to import').setInputFiles(rightFile);
+  await expect(page.getByRole('button', { name: 'Build: Harbour tug', exact: true })).toBeVisible();
+  expect(await out()).toBe(readFileSync(rightFile, 'utf8'));
+});
+
+test('a bad file says where and why, and changes nothing', async ({ page }) => {
+  await openTug(page);
+  const bad = readFileSync(demoFile, 'utf8').replace('"part": "servo-winch"', '"part": "ghost"');
+  await page
+    .getByLabel('Build file to import')
+    .setInputFiles({ name: 'bad.dryhull.json', mimeType: 'application/json', buffer: Buffer.from(bad) });
+  const dialog = page.getByRole('dialog', { name: 'bad.dryhull.json cannot be imported' });
+  await expect(dialog).toContainText('build.fittings[12].part: no part "ghost" in build.parts');
+  await dialog.getByRole('button', { name: 'Back to the bench' }).click();
+  await expect(well(page, 'Connection')).toContainText('4 stop');
+  await page.getByRole('button', { name: /^Build:/ }).click();
+  await expect(page.getByRole('menuitem', { name: /Harbour tug, as planned 20/ })).toHaveCount(1);
+});
+
+/** A Chromium of its own process, so that it can be killed without a chance to tidy up. */
+async function startBrowser(profile: string) {
+  const child: ChildProcess = spawn('/usr/bin/chromium', [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--window-size=1280,900',
+    '--remote-debugging-port=0',
+    `--user-data-dir=${profile}`,
+    'about:blank',
+  ]);
+  const address = await new Promise<string>((resolve, reject) => {
+    let text = '';
+    child.stderr?.on('data', (data: Buffer) => {
+      text += data.toString();
+      const found = /ws:\/\/\S+/.exec(text)?.[0];
+      if (found) resolve(found);
+    });
+    child.on('exit', () => reject(new Error(`Chromium ended: ${text}`)));
+  });
+  const browser = await chromium.connectOverCDP(address);
+  return {
+    open: () => browser.contexts()[0]!.newPage(),
+    kill: async () => {
+      const ended = new Promise((resolve) => child.once('exit', resolve));
+      child.kill('SIGKILL');
+      await ended;
+    },
+  };
+}

@@ -1,0 +1,66 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { openTug, well } from './tug';
+
+const sizes = [
+  { width: 1024, height: 768 },
+  { width: 1280, height: 800 },
+];
+const screens = {
+  'loom picture': '/loom',
+  'loom table': '/loom?view=table',
+  'findings of a well': '/loom?well=connection',
+  'fit-out': '/fit-out',
+  'fit-out, held': '/fit-out?step=pack-in&well=current',
+};
+
+for (const bench of ['light', 'dark'] as const) {
+  for (const viewport of sizes) {
+    test.describe(`${bench === 'light' ? 'day' : 'night'} bench at ${viewport.width}x${viewport.height}`, () => {
+      test.use({ colorScheme: bench, viewport, reducedMotion: 'reduce' });
+
+      for (const [name, path] of Object.entries(screens)) {
+        test(`${name}: nothing cut off, and nothing that axe minds`, async ({ page }) => {
+          await openTug(page, path);
+          await expect(page.locator('main').getByRole('heading', { level: 1 })).toBeVisible();
+          if (path === '/loom') await expect(page.locator('[data-node="receiver"]')).toBeVisible();
+          await expect(page.locator('html')).toHaveAttribute(
+            'data-bench',
+            bench === 'light' ? 'day' : 'night',
+          );
+          const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+          expect(overflow).toBeLessThanOrEqual(0);
+          for (const one of ['Voltage', 'Space']) await expect(well(page, one)).toBeInViewport();
+          const { violations } = await new AxeBuilder({ page }).analyze();
+          expect(
+            violations.map(
+              (one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join('; ')}`,
+            ),
+          ).toEqual([]);
+        });
+      }
+    });
+  }
+}
+
+test('the bench is switched by a button and remembered', async ({ page }) => {
+  await openTug(page);
+  await page.getByRole('button', { name: 'Night bench' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-bench', 'night');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-bench', 'night');
+});
+
+test('nothing is asked of any other address', async ({ page, baseURL }) => {
+  const strangers: string[] = [];
+  page.on('request', (request) => {
+    const { origin, protocol } = new URL(request.url());
+    if (origin !== baseURL && protocol !== 'data:' && protocol !== 'blob:') strangers.push(request.url());
+  });
+  const problems: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && problems.push(message.text()));
+  await openTug(page);
+  await expect(page.locator('[data-node="receiver"]')).toBeVisible();
+  expect(strangers).toEqual([]);
+  expect(problems).toEqual([]);
+});
