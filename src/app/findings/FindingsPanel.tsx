@@ -1,6 +1,7 @@
 import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
+import { Link } from 'react-router';
 import { wellNames } from '../../core/check/wells';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
@@ -74,11 +75,13 @@ function NothingOpen({ isSpace, isAllDry }: { isSpace: boolean; isAllDry: boolea
       </p>
     );
   }
+  if (!isAllDry) return <p className={styles.nothing}>Nothing open in this well.</p>;
   return (
-    <p className={styles.nothing}>
-      {isAllDry
-        ? 'Nothing leaks that can be known from parts and wires. On to Fit-out.'
-        : 'Nothing open in this well.'}
-    </p>
+    <>
+      <p className={styles.nothing}>Nothing leaks that can be known from parts and wires.</p>
+      <Button variant="contained" component={Link} to="/fit-out" sx={{ mt: 1.5 }}>
+        On to Fit-out
+      </Button>
+    </>
   );
 }
