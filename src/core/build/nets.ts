@@ -39,7 +39,7 @@ export class Nets {
 
   private number({ fitting, net }: PartNet): number {
     let ofPart = this.numbers.get(fitting);
-    if (!ofPart) this.numbers.set(fitting, (ofPart = new Map()));
+    if (!ofPart) this.numbers.set(fitting, (ofPart = new Map<string, number>()));
     const known = ofPart.get(net);
     if (known !== undefined) return known;
     const next = this.parent.length;

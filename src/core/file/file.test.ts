@@ -3,15 +3,22 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { applyEdits } from '../build/edits';
+import type { Build } from '../build/build';
 import { readBuildFile } from './read-file';
 import { writeBuildFile } from './write-file';
 
 const demoText = readFileSync(new URL('../../../demo/harbour-tug.dryhull.json', import.meta.url), 'utf8');
 
-/** A file's text with one thing in it changed. */
-function changed(change: (file: Record<string, any>) => void): string {
-  const file = JSON.parse(demoText) as Record<string, unknown>;
-  change(file);
+type Node = Record<string, unknown>;
+
+const original = JSON.parse(demoText) as { build: Build };
+
+/** A file's text with the value at one path set, or taken out where it is `undefined`. */
+function changed(at: string, value?: unknown): string {
+  const file = structuredClone(original) as unknown as Node;
+  const keys = at.split('.');
+  const holder = keys.slice(0, -1).reduce((node, key) => node[key] as Node, file);
+  holder[keys.at(-1)!] = value;
   return JSON.stringify(file);
 }
 
@@ -54,82 +61,72 @@ describe('readBuildFile', () => {
     ['text cut short', demoText.slice(0, 500), 'line', 'not valid JSON'],
     ['a list', '[]', 'the file', 'one JSON object'],
     ['another program’s file', '{"format": "other"}', 'format', 'not a Dry Hull file'],
-    ['a locker file', changed((file) => (file.locker = [])), 'locker', 'a locker file'],
-    [
-      'a later version',
-      changed((file) => (file.version = 99)),
-      'version',
-      'is 99; this Dry Hull reads version 1',
-    ],
-    ['no version', changed((file) => delete file.version), 'version', 'is missing'],
-    ['a field beside the build', changed((file) => (file.extra = 1)), 'extra', 'not a field'],
-    ['no build', changed((file) => delete file.build), 'build', 'is missing'],
+    ['a locker file', changed('locker', []), 'locker', 'a locker file'],
+    ['a later version', changed('version', 99), 'version', 'is 99; this Dry Hull reads version 1'],
+    ['no version', changed('version'), 'version', 'is missing'],
+    ['a field beside the build', changed('extra', 1), 'extra', 'not a field'],
+    ['no build', changed('build'), 'build', 'is missing'],
     [
       'an unknown field',
-      changed((file) => (file.build.fittings[2].colour = 'red')),
+      changed('build.fittings.2.colour', 'red'),
       'build.fittings[2].colour',
       'not a field',
     ],
     [
       'an unknown kind of part',
-      changed((file) => (file.build.parts[1].kind = 'kettle')),
+      changed('build.parts.1.kind', 'kettle'),
       'build.parts[1].kind',
       'must be one of',
     ],
-    ['parts that are no list', changed((file) => (file.build.parts = {})), 'build.parts', 'must be a list'],
-    ['a name that is a number', changed((file) => (file.build.name = 5)), 'build.name', 'string'],
+    ['parts that are no list', changed('build.parts', {}), 'build.parts', 'must be a list'],
+    ['a name that is a number', changed('build.name', 5), 'build.name', 'string'],
     [
       'volts that are text',
-      changed((file) => (file.build.fittings[0].regulatorVolts = '6')),
+      changed('build.fittings.0.regulatorVolts', '6'),
       'build.fittings[0].regulatorVolts',
       'number',
     ],
     [
       'a length out of range',
-      changed((file) => (file.build.leads[0].metres.value = 900)),
+      changed('build.leads.0.metres.value', 900),
       'build.leads[0].metres',
       'between 0.005 and 50',
     ],
     [
       'a colour nobody knows',
-      changed((file) => (file.build.leads[0].conductors[0].colour = 'mauve')),
+      changed('build.leads.0.conductors.0.colour', 'mauve'),
       'build.leads[0].conductors[0].colour',
       'one of',
     ],
-    ['a part twice', changed((file) => file.build.parts.push(file.build.parts[0])), 'build.parts[', 'twice'],
+    ['a part twice', changed('build.parts.1', original.build.parts[0]), 'build.parts[', 'twice'],
     [
       'a fitting of no part',
-      changed((file) => (file.build.fittings[3].part = 'ghost')),
+      changed('build.fittings.3.part', 'ghost'),
       'build.fittings[3].part',
       'no part "ghost"',
     ],
     [
       'a lead to no fitting',
-      changed((file) => (file.build.leads[1].to.fitting = 'ghost')),
+      changed('build.leads.1.to.fitting', 'ghost'),
       'build.leads[1].to.fitting',
       'no fitting "ghost"',
     ],
-    [
-      'a lead to no port',
-      changed((file) => (file.build.leads[1].to.port = '99')),
-      'build.leads[1].to.port',
-      'no port "99"',
-    ],
+    ['a lead to no port', changed('build.leads.1.to.port', '99'), 'build.leads[1].to.port', 'no port "99"'],
     [
       'two leads in one port',
-      changed((file) => (file.build.leads[1].from = file.build.leads[0].from)),
+      changed('build.leads.1.from', original.build.leads[0]?.from),
       'build.leads[1].from',
       'in that port already',
     ],
     [
       'a contact the port lacks',
-      changed((file) => (file.build.leads[0].conductors[0].from = 'signal')),
+      changed('build.leads.0.conductors.0.from', 'signal'),
       'build.leads[0].conductors[0].from',
       'no contact "signal"',
     ],
     [
       'a function of no fitting',
-      changed((file) => file.build.functions[0].devices.push('ghost')),
+      changed('build.functions.0.devices.0', 'ghost'),
       'build.functions[0].devices[',
       'no fitting "ghost"',
     ],

@@ -69,8 +69,10 @@ describe('powerPicture', () => {
         extra: [{ id: 'bec', name: 'second regulator', part: 'bec-3a', regulatorVolts: 5 }],
         leads: [['rx.5', 'bec.in']],
         sheets: {
-          'bec-3a': (part) =>
-            ({ ...part, ports: [{ ...part.ports[0]!, use: 'servo' as const }, part.ports[1]!] }) as never,
+          'bec-3a': (part) => ({
+            ...part,
+            ports: [{ ...part.ports[0]!, use: 'servo' as const }, part.ports[1]!],
+          }),
         },
       }),
     );
