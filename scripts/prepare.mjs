@@ -6,11 +6,11 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = path.join(path.dirname(fileURLToPath(import.meta.url)), '..');
-export const chromiumPath = '/usr/bin/chromium';
+const chromiumPath = '/usr/bin/chromium';
 
 const say = (line) => process.stdout.write(`${line}\n`);
 
-export function run(command, args) {
+function run(command, args) {
   const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit' });
   if (status !== 0) {
     say(`\n${command} ${args.join(' ')} failed; see above.`);

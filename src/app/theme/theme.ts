@@ -1,7 +1,7 @@
 import { createTheme, type Theme } from '@mui/material/styles';
 import { benches, type Bench } from './tokens';
 
-export const textFace = "'Archivo Variable', 'Archivo', sans-serif";
+const textFace = "'Archivo Variable', 'Archivo', sans-serif";
 
 /** The interface library dressed in the tokens of a bench: square-ish, flat, quiet. */
 export function benchTheme(bench: Bench): Theme {
