@@ -14,6 +14,7 @@ const taken = [
   'swap:tow-pack:',
   'adapter:tow-pack',
   'adapter:tow-winch',
+  'fuse:',
   'turn-plug:',
   'set-link:',
   'move-plug:',

@@ -28,7 +28,7 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await expect(well(page, 'Voltage')).toContainText('damp, known · 1 accepted');
   await expect(page.getByText('Accepted: Calm water only')).toBeVisible();
 
-  await page.getByRole('link', { name: 'Fit-out' }).click();
+  await page.getByRole('link', { name: 'On to Fit-out' }).click();
   await expect(page.getByText('held', { exact: true })).toHaveCount(0);
 });
 

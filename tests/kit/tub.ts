@@ -1,4 +1,5 @@
 import type { Build } from '../../src/core/build/build';
+import type { Brief } from '../../src/core/build/brief';
 import type { Fitting } from '../../src/core/build/fitting';
 import type { Conductor } from '../../src/core/build/lead';
 import type { ModelFunction } from '../../src/core/build/model-function';
@@ -25,12 +26,19 @@ interface TubChange {
   /** Changed sheets, by part id. */
   sheets?: Record<string, (part: PartSpec) => PartSpec>;
   policies?: Partial<Policies>;
+  brief?: Partial<Brief>;
 }
 
 const fittings: Fitting[] = [
   { id: 'pack', name: 'pack', part: 'pack-lipo-3s-4000-20c' },
   { id: 'adapter', name: 'adapter', part: 'adapter-sleeve-blade' },
-  { id: 'esc', name: 'controller', part: 'controller-brushed-30-switching', regulatorVolts: 6 },
+  {
+    id: 'esc',
+    name: 'controller',
+    part: 'controller-brushed-30-switching',
+    regulatorVolts: 6,
+    cutoff: 'LiPo',
+  },
   { id: 'motor', name: 'motor', part: 'motor-brushed-620' },
   { id: 'rx', name: 'receiver', part: 'receiver-8-skerry' },
   { id: 'tx', name: 'transmitter', part: 'transmitter-10', protocol: 'skerry link' },
@@ -88,6 +96,7 @@ export function tub(change: TubChange = {}): Build {
     {
       id: 'tub',
       name: 'Tub',
+      brief: change.brief ?? {},
       fittings: changed,
       leads: kept,
       functions: [

@@ -3,6 +3,7 @@ import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsDefined, IsIn, IsString, Length, ValidateNested } from 'class-validator';
 import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
 import { PartBase } from '../parts/part-base';
+import { Brief } from './brief';
 import { Fitting } from './fitting';
 import { Lead } from './lead';
 import { ModelFunction } from './model-function';
@@ -26,6 +27,11 @@ export class Build {
 
   @IsIn(modelKinds)
   model!: ModelKind;
+
+  @IsDefined()
+  @ValidateNested()
+  @Type(() => Brief)
+  brief!: Brief;
 
   @IsDefined()
   @ValidateNested()

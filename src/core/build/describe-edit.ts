@@ -16,6 +16,10 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `${name(edit.fitting)}: regulator ${volts(index.get(edit.fitting).fitting.regulatorVolts)} → ${volts(edit.volts)}`;
     case 'setProtocol':
       return `${name(edit.fitting)}: link → ${edit.protocol}`;
+    case 'setFitting':
+      return `${name(edit.fitting)}: ${Object.entries(edit.change)
+        .map(([key, value]) => `${key} → ${value}`)
+        .join(', ')}`;
     case 'swapPart':
       return `${name(edit.fitting)}: ${index.get(edit.fitting).part.name} → ${edit.part.name}`;
     case 'addFitting':
@@ -28,12 +32,22 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `Unplug ${lead(edit.lead)}`;
     case 'moveLeadEnd':
       return `Lead ${lead(edit.lead)}: to ${name(edit.port.fitting)}, ${edit.port.port}`;
+    case 'setGauge':
+      return `Lead ${lead(edit.lead)}: AWG ${edit.awg}`;
     case 'setConductors':
       return `Lead ${lead(edit.lead)}: ${conductorWords(edit.conductors)}`;
     case 'setFunction':
       return `Function ${edit.function}: ${Object.entries(edit.change)
         .map(([key, value]) => `${key} → ${value}`)
         .join(', ')}`;
+    case 'setBrief':
+      return `Brief: ${Object.keys(edit.change).join(', ')}`;
+    case 'rename':
+      return `Call it ${edit.name}`;
+    case 'addFunction':
+      return `Add the function ${edit.function.name}`;
+    case 'removeFunction':
+      return `Remove the function ${edit.function}`;
     case 'setPolicies':
       return `Schools: ${Object.keys(edit.change).join(', ')}`;
     case 'accept':

@@ -1,6 +1,7 @@
 import { current, produce, type Draft } from 'immer';
 import { canonicalText } from '../canonical';
 import type { PartSpec } from '../parts/part-spec';
+import type { Brief } from './brief';
 import type { Build } from './build';
 import type { Fitting } from './fitting';
 import type { Conductor, Lead, PortRef } from './lead';
@@ -11,6 +12,7 @@ import type { Acceptance, Tick } from './records';
 /** One pure change to a build, as data: it can be previewed, listed, applied and undone. */
 export type Edit =
   | { type: 'setRegulatorVolts'; fitting: string; volts: number }
+  | { type: 'setFitting'; fitting: string; change: Partial<Pick<Fitting, 'name' | 'cutoff'>> }
   | { type: 'setProtocol'; fitting: string; protocol: string }
   | { type: 'swapPart'; fitting: string; part: PartSpec }
   | { type: 'addFitting'; fitting: Fitting; part: PartSpec }
@@ -18,8 +20,13 @@ export type Edit =
   | { type: 'addLead'; lead: Lead }
   | { type: 'removeLead'; lead: string }
   | { type: 'moveLeadEnd'; lead: string; end: 'from' | 'to'; port: PortRef }
+  | { type: 'setGauge'; lead: string; awg: number }
   | { type: 'setConductors'; lead: string; conductors: Conductor[] }
-  | { type: 'setFunction'; function: string; change: Partial<Pick<ModelFunction, 'control' | 'channel'>> }
+  | { type: 'setFunction'; function: string; change: Partial<Omit<ModelFunction, 'id'>> }
+  | { type: 'setBrief'; change: Partial<Brief> }
+  | { type: 'rename'; name: string }
+  | { type: 'addFunction'; function: ModelFunction }
+  | { type: 'removeFunction'; function: string }
   | { type: 'setPolicies'; change: Partial<Policies> }
   | { type: 'accept'; acceptance: Acceptance }
   | { type: 'withdrawAcceptance'; finding: string }
@@ -45,6 +52,9 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
     case 'setProtocol':
       find(build.fittings, edit.fitting).protocol = edit.protocol;
       return;
+    case 'setFitting':
+      Object.assign(find(build.fittings, edit.fitting), edit.change);
+      return;
     case 'swapPart':
       putPart(build, edit.part);
       find(build.fittings, edit.fitting).part = edit.part.id;
@@ -69,11 +79,26 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
     case 'moveLeadEnd':
       find(build.leads, edit.lead)[edit.end] = edit.port;
       return;
+    case 'setGauge':
+      find(build.leads, edit.lead).awg = edit.awg;
+      return;
     case 'setConductors':
       find(build.leads, edit.lead).conductors = edit.conductors;
       return;
     case 'setFunction':
       Object.assign(find(build.functions, edit.function), edit.change);
+      return;
+    case 'setBrief':
+      Object.assign(build.brief, edit.change);
+      return;
+    case 'rename':
+      build.name = edit.name;
+      return;
+    case 'addFunction':
+      build.functions.push(edit.function);
+      return;
+    case 'removeFunction':
+      remove(build.functions, edit.function);
       return;
     case 'setPolicies':
       Object.assign(build.policies, edit.change);

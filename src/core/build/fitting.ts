@@ -1,4 +1,5 @@
-import { IsNumber, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import { IsIn, IsNumber, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import { chemistries, type Chemistry } from '../packs/chemistry';
 
 /** A part in this build, in a role. */
 export class Fitting {
@@ -21,6 +22,11 @@ export class Fitting {
   @Min(1)
   @Max(30)
   regulatorVolts?: number;
+
+  /** Controllers: the chemistry that its cut-off is set for, or `off`. */
+  @IsOptional()
+  @IsIn([...chemistries, 'off'])
+  cutoff?: Chemistry | 'off';
 
   /** Transmitters: the link protocol it is set to. */
   @IsOptional()

@@ -1,4 +1,14 @@
-import { ArrayMaxSize, IsIn, IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsOptional,
+  IsString,
+  Length,
+  Max,
+  Min,
+} from 'class-validator';
 import { controlKinds, type ControlKind } from '../parts/transmitter';
 
 export const functionRoles = ['steer', 'drive', 'mechanism', 'pump', 'lights', 'sound'] as const;
@@ -31,6 +41,16 @@ export class ModelFunction {
   @Min(1)
   @Max(32)
   channel?: number;
+
+  /** Its servos stand mirrored: one must turn the other way. */
+  @IsOptional()
+  @IsBoolean()
+  mirrored?: boolean;
+
+  /** Shares its channel on purpose: a mix. */
+  @IsOptional()
+  @IsBoolean()
+  mixed?: boolean;
 
   /** Fittings that this function works. */
   @IsString({ each: true })

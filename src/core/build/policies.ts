@@ -1,10 +1,21 @@
 import { IsIn, IsNumber, Max, Min } from 'class-validator';
 
+export const redWireSchools = ['oneIn', 'standAlone', 'parallel'] as const;
+export type RedWireSchool = (typeof redWireSchools)[number];
+
 export const regulatorSizings = ['twoWorst', 'allStalled', 'typical'] as const;
 export type RegulatorSizing = (typeof regulatorSizings)[number];
 
 /** The schools that practitioners differ on, as chosen for one build; defaults are the first of each list. */
 export class Policies {
+  /** What is done with several built-in regulators. */
+  @IsIn(redWireSchools)
+  redWires!: RedWireSchool;
+
+  /** Where servos for more volts take their power. */
+  @IsIn(['rail', 'raw'])
+  servoFeed!: 'rail' | 'raw';
+
   /** Which servos count as stalled when a regulator is sized. */
   @IsIn(regulatorSizings)
   regulatorSizing!: RegulatorSizing;
@@ -38,6 +49,8 @@ export class Policies {
 }
 
 export const defaultPolicies = (): Policies => ({
+  redWires: 'oneIn',
+  servoFeed: 'rail',
   regulatorSizing: 'twoWorst',
   switchOff: 'modelFirst',
   endPoints: 'smallFirst',

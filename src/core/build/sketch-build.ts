@@ -1,5 +1,6 @@
 import type { PartSpec } from '../parts/part-spec';
 import { estimated } from '../quantity/figure';
+import { defaultBrief, type Brief } from './brief';
 import type { Build, ModelKind } from './build';
 import type { Fitting } from './fitting';
 import type { Conductor, Lead, WireColour } from './lead';
@@ -27,6 +28,7 @@ export interface BuildSketch {
   fittings: Fitting[];
   leads?: LeadSketch[];
   functions?: ModelFunction[];
+  brief?: Partial<Brief>;
 }
 
 /**
@@ -40,6 +42,7 @@ export function sketchBuild(sketch: BuildSketch, sheet: (partId: string) => Part
     id,
     name,
     model,
+    brief: { ...defaultBrief(), ...sketch.brief },
     policies: defaultPolicies(),
     parts,
     fittings,

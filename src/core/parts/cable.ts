@@ -1,11 +1,13 @@
 import { IsIn } from 'class-validator';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 
-export const cableForms = ['adapter', 'extension', 'yLead', 'harness', 'switch'] as const;
+export const cableForms = ['adapter', 'extension', 'yLead', 'harness', 'switch', 'fuse', 'bindPlug'] as const;
 export type CableForm = (typeof cableForms)[number];
 
 /**
- * Whatever only joins contacts: adapters, extensions, Y-leads, harnesses and hand switches (taken as on).
+ * Whatever only joins contacts: adapters, extensions, Y-leads, harnesses, fuses, bind plugs and hand switches (taken as on).
  * Contacts of the same net are joined.
  */
 export class CableSpec extends PartBase {
@@ -14,4 +16,8 @@ export class CableSpec extends PartBase {
 
   @IsIn(cableForms)
   form!: CableForm;
+
+  /** Most amps: what a fuse blows at, or what a switch stands. */
+  @FigureField({ least: 0.1, most: 500, optional: true })
+  maxAmps?: Figure;
 }

@@ -21,6 +21,10 @@ export class MotorSpec extends PartBase {
   @FigureField({ least: 1, most: 50000, optional: true })
   kv?: Figure;
 
+  /** Brushed: turns of its winding; fewer turns, faster, more current. */
+  @FigureField({ least: 1, most: 200, optional: true })
+  turns?: Figure;
+
   /** Amps at full throttle under its usual load. */
   @FigureField({ least: 0.05, most: 500, optional: true })
   fullLoadAmps?: Figure;

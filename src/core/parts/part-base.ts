@@ -1,8 +1,11 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsOptional, IsString, Length, MaxLength, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsIn, IsOptional, IsString, Length, MaxLength, ValidateNested } from 'class-validator';
 import { FigureField } from '../validation/figure-field';
 import type { Figure } from '../quantity/figure';
 import { PortSpec } from './port';
+
+export const protections = ['open', 'coated', 'sealed'] as const;
+export type Protection = (typeof protections)[number];
 
 /** What every kind of part has: a name, and the ports that leads go to. */
 export abstract class PartBase {
@@ -26,4 +29,9 @@ export abstract class PartBase {
 
   @FigureField({ least: 0, most: 100, optional: true })
   kilograms?: Figure;
+
+  /** How it stands water and dust. */
+  @IsOptional()
+  @IsIn(protections)
+  protection?: Protection;
 }

@@ -14,6 +14,8 @@ import {
 } from 'class-validator';
 import { connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import { genders, type Connector, type Gender } from '../connectors/mating';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
 
 export const portUses = ['power', 'servo', 'motor', 'load'] as const;
 export type PortUse = (typeof portUses)[number];
@@ -73,4 +75,8 @@ export class PortSpec {
   @Min(1)
   @Max(32)
   channel?: number;
+
+  /** Most amps that this port may give. */
+  @FigureField({ least: 0.001, most: 500, optional: true })
+  maxAmps?: Figure;
 }

@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsIn, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsIn, IsOptional, ValidateNested } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
@@ -31,6 +31,11 @@ export class ServoSpec extends PartBase {
 
   @FigureField({ least: 1, most: 30, optional: true })
   maxVolts?: Figure;
+
+  /** Wires on its lead: 3 where not said; 5 for toy servos without electronics of their own. */
+  @IsOptional()
+  @IsIn([3, 5])
+  wires?: 3 | 5;
 
   /** The sheet, lowest volts first. */
   @ValidateNested({ each: true })

@@ -2,6 +2,7 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  IsOptional,
   IsIn,
   IsInt,
   IsString,
@@ -43,6 +44,13 @@ export class TransmitterSpec extends PartBase {
   @Min(1)
   @Max(32)
   channels!: number;
+
+  /** How many channels, from the first, have end-point adjustment. */
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(32)
+  endPointChannels?: number;
 
   @ValidateNested({ each: true })
   @Type(() => ControlSpec)

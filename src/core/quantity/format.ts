@@ -22,9 +22,29 @@ export type Unit =
   | 'contact'
   | 'channel'
   | 'positions'
-  | 'springs';
+  | 'springs'
+  | 'turns'
+  | 'functions'
+  | 'wires'
+  | 'servos'
+  | 'modes'
+  | 'fuses'
+  | 'grades'
+  | 'Ω'
+  | 'mm²';
 
-const decimals: Partial<Record<Unit, number>> = { V: 1, 'N·m': 2, A: 1, Ah: 1, W: 1, mm: 1, '%': 0, min: 0 };
+const decimals: Partial<Record<Unit, number>> = {
+  V: 1,
+  'N·m': 2,
+  Ω: 3,
+  'mm²': 2,
+  A: 1,
+  Ah: 1,
+  W: 1,
+  mm: 1,
+  '%': 0,
+  min: 0,
+};
 
 const singulars: Partial<Record<Unit, string>> = {
   cells: 'cell',
@@ -38,6 +58,13 @@ const singulars: Partial<Record<Unit, string>> = {
   ports: 'port',
   positions: 'position',
   springs: 'spring',
+  turns: 'turn',
+  functions: 'function',
+  wires: 'wire',
+  servos: 'servo',
+  modes: 'mode',
+  fuses: 'fuse',
+  grades: 'grade',
 };
 
 /**

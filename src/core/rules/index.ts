@@ -1,12 +1,24 @@
+import { bindPlug } from './bind-plug';
+import { brushedTurns } from './brushed-turns';
 import { channelCount } from './channel-count';
+import { channelShared } from './channel-shared';
 import { commonGround } from './common-ground';
 import { connectorMating } from './connector-mating';
 import { controlKind } from './control-kind';
+import { controllerAmps } from './controller-amps';
+import { controllerModesRule } from './controller-modes';
 import { controllerVolts } from './controller-volts';
+import { cutoffMode } from './cutoff-mode';
+import { endPoints } from './end-points';
+import { fuseSize } from './fuse-size';
+import { leadDrop } from './lead-drop';
 import { linearRegulatorHeat } from './linear-regulator-heat';
 import { linkProtocol } from './link-protocol';
+import { mirroredServos } from './mirrored-servos';
 import { motorKind } from './motor-kind';
+import { outputOverload } from './output-overload';
 import { packAmps } from './pack-amps';
+import { packsJoined } from './packs-joined';
 import { polarity } from './polarity';
 import { portOrder } from './port-order';
 import { railAmps } from './rail-amps';
@@ -15,20 +27,35 @@ import { railTwoSources } from './rail-two-sources';
 import { railVoltsHigh } from './rail-volts-high';
 import { railVoltsLow } from './rail-volts-low';
 import { rawFedVolts } from './raw-fed-volts';
-import type { Rule } from './rule';
+import { servoWires } from './servo-wires';
 import { throttleChannel } from './throttle-channel';
+import { waterExposure } from './water-exposure';
+import { wireAmps } from './wire-amps';
+import type { Rule } from './rule';
 
 /** All rules, sorted by id. */
 export const rules: readonly Rule[] = [
+  bindPlug,
+  brushedTurns,
   channelCount,
+  channelShared,
   commonGround,
   connectorMating,
   controlKind,
+  controllerAmps,
+  controllerModesRule,
   controllerVolts,
+  cutoffMode,
+  endPoints,
+  fuseSize,
+  leadDrop,
   linearRegulatorHeat,
   linkProtocol,
+  mirroredServos,
   motorKind,
+  outputOverload,
   packAmps,
+  packsJoined,
   polarity,
   portOrder,
   railAmps,
@@ -37,5 +64,8 @@ export const rules: readonly Rule[] = [
   railVoltsHigh,
   railVoltsLow,
   rawFedVolts,
+  servoWires,
   throttleChannel,
+  waterExposure,
+  wireAmps,
 ] as readonly Rule[];

@@ -45,11 +45,15 @@ export const electronicSwitches: ElectronicSwitchSpec[] = [
     maker: 'Oakum & Pitch',
     minVolts: stated(4),
     maxVolts: stated(6.5),
+    protection: 'coated',
     maxFeedVolts: stated(16),
     amps: stated(0.02),
     ports: [
       powerPort('in', 'supply wires', 'box-25', 'in', { plus: 'feed+', minus: 'ground' }),
-      powerPort('out', 'switched wires', 'box-25', 'out', { plus: 'feed+', minus: 'ground' }),
+      {
+        ...powerPort('out', 'switched wires', 'box-25', 'out', { plus: 'feed+', minus: 'ground' }),
+        maxAmps: stated(5),
+      },
       servoLead({ plus: 'logic+', minus: 'ground' }),
     ],
   },
@@ -64,7 +68,22 @@ const servoIn = (id: string, family: 'servo-3-flat' | 'servo-3-small'): PortSpec
   pins: threePins('signal', 'plus', 'minus'),
 });
 
+function fuse(amps: number): CableSpec {
+  return {
+    id: `fuse-blade-${amps}`,
+    kind: 'cable',
+    form: 'fuse',
+    name: `fuse, ${amps} A, flat-blade T`,
+    maxAmps: stated(amps),
+    ports: [
+      powerPort('in', 'pack side', 'blade-t', 'in', nets),
+      powerPort('out', 'model side', 'blade-t', 'out', nets),
+    ],
+  };
+}
+
 export const cables: CableSpec[] = [
+  ...[5, 10, 15, 25, 40].map(fuse),
   {
     id: 'harness-five-way',
     kind: 'cable',
@@ -113,6 +132,22 @@ export const cables: CableSpec[] = [
     form: 'extension',
     name: 'extension, 300 mm, three-pin',
     ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-flat')],
+  },
+  {
+    id: 'bind-plug',
+    kind: 'cable',
+    form: 'bindPlug',
+    name: 'bind plug',
+    ports: [
+      {
+        id: 'in',
+        name: 'plug',
+        use: 'servo',
+        flow: 'in',
+        connector: { family: 'servo-3-flat', gender: 'socket' },
+        pins: threePins('bridge', 'plus', 'bridge'),
+      },
+    ],
   },
   {
     id: 'hand-switch-blade',

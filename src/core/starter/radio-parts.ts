@@ -22,6 +22,7 @@ function servo(
     kind: 'servo',
     name,
     maker: 'Quillet',
+    protection: 'coated',
     minVolts: stated(least),
     maxVolts: stated(most),
     sheet: rows.map(([volts, newtonMetres, stallAmps, runningAmps]) => ({
@@ -73,6 +74,7 @@ function receiver(
     protocols,
     channels,
     throttleChannel,
+    protection: 'coated',
     minVolts: stated(3.8),
     maxVolts: stated(8.4),
     amps: stated(0.1),
@@ -100,6 +102,7 @@ export const transmitters: TransmitterSpec[] = [
     maker: 'Sandling Radio',
     protocols: ['holm link', 'skerry link'],
     channels: 10,
+    endPointChannels: 10,
     controls: [
       { id: 'right-x', name: 'right stick, sideways', kind: 'centring' },
       { id: 'right-y', name: 'right stick, up and down', kind: 'centring' },

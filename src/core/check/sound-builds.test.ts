@@ -1,0 +1,16 @@
+import { describe, expect, it } from 'vitest';
+import { soundBuilds } from '../../../tests/kit/sound-builds';
+import { starterLocker } from '../starter/starter-locker';
+import { checkBuild } from './check-build';
+
+describe('sound builds', () => {
+  it('are of eight kinds at least', () => {
+    expect(Object.keys(soundBuilds).length).toBeGreaterThanOrEqual(8);
+  });
+
+  it.each(Object.entries(soundBuilds))('carry no stop and miss no fact: %s', (_, build) => {
+    const { findings, unknowns } = checkBuild(build, starterLocker);
+    expect(findings.filter((one) => one.severity === 'stop').map((one) => one.text)).toEqual([]);
+    expect(unknowns.map((one) => one.missing)).toEqual([]);
+  });
+});

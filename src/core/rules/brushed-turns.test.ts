@@ -1,0 +1,46 @@
+import { testRule } from '../../../tests/kit/test-rule';
+import { tub } from '../../../tests/kit/tub';
+import { stated } from '../quantity/figure';
+import { brushedTurns } from './brushed-turns';
+
+const esc = 'controller-brushed-30-switching';
+const limits = (cells: number, turns: number) => (part: object) =>
+  ({ ...part, turnLimits: [{ cells, turns: stated(turns) }] }) as never;
+const motor = (turns: number) => (part: object) => ({ ...part, turns: stated(turns) }) as never;
+
+testRule(brushedTurns, {
+  valid: [
+    {
+      name: 'a controller that states no limit by turns',
+      build: tub({ sheets: { [esc]: (part) => ({ ...part, turnLimits: undefined }) as never } }),
+    },
+    {
+      name: '35 turns where 30 is the lowest',
+      build: tub({ sheets: { [esc]: limits(3, 30), 'motor-brushed-620': motor(35) } }),
+    },
+    {
+      name: 'a cell count the sheet says nothing of',
+      build: tub({ sheets: { [esc]: limits(2, 30), 'motor-brushed-620': motor(35) } }),
+      missing: ['lowest turns of the controller on 3 cells'],
+    },
+    {
+      name: 'a motor that does not state its turns',
+      build: tub({
+        sheets: {
+          [esc]: limits(3, 30),
+          'motor-brushed-620': (part) => ({ ...part, turns: undefined }) as never,
+        },
+      }),
+      missing: ['turns of the motor'],
+    },
+  ],
+  invalid: [
+    {
+      name: '21 turns where 30 is the lowest on three cells',
+      build: tub({ sheets: { [esc]: limits(3, 30), 'motor-brushed-620': motor(21) } }),
+      findings: [
+        { messageId: 'tooFewTurns', actual: 21, limit: 30, subjects: ['motor', 'esc'], says: 'on 3 cells' },
+      ],
+    },
+  ],
+});

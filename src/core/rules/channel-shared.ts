@@ -1,0 +1,75 @@
+import type { ModelFunction } from '../build/model-function';
+import type { Patch } from '../build/patch';
+import { defineRule, functionSubject, type CheckContext } from './rule';
+import { plannedTerm } from './support/terms';
+import { nameList } from './words';
+
+/** Functions that share a channel without meaning to. */
+export const channelShared = defineRule({
+  meta: {
+    id: 'channel-shared',
+    well: 'control',
+    title: 'Two functions on one channel',
+    messages: {
+      sharedChannel: {
+        severity: 'stop',
+        bound: 'most',
+        text: '{{functions}} are planned on channel {{channel}}, and no mix is meant',
+        why: 'Both move whenever one is asked to: the horn sounds with the lights, or worse, the winch with the drive.',
+      },
+    },
+  },
+  check(context) {
+    const byChannel = new Map<number, ModelFunction[]>();
+    for (const one of context.build.functions) {
+      if (one.channel === undefined || one.mixed) continue;
+      byChannel.set(one.channel, [...(byChannel.get(one.channel) ?? []), one]);
+    }
+    return [...byChannel]
+      .filter(([, sharing]) => sharing.length > 1)
+      .map(([channel, sharing]) => ({
+        messageId: 'sharedChannel' as const,
+        data: { functions: nameList(sharing.map((one) => one.name)), channel: String(channel) },
+        subjects: sharing.map((one) => functionSubject(one.id)),
+        actual: sharing.length,
+        limit: 1,
+        unit: 'functions' as const,
+        formula: 'functions on the channel that are not marked as mixed',
+        terms: [
+          plannedTerm(`functions on channel ${channel}`, sharing.length, 'functions'),
+          plannedTerm('functions a channel may have', 1, 'functions'),
+        ],
+        offers: [...offerFreeChannel(context, sharing.at(-1)!), ...offerMix(sharing)],
+      }));
+  },
+});
+
+function offerFreeChannel({ build, index }: CheckContext, one: ModelFunction): Patch[] {
+  const taken = new Set(build.functions.map((other) => other.channel));
+  const most = Math.min(
+    ...[...index.ofKind('receiver'), ...index.ofKind('transmitter')].map(({ part }) => part.channels),
+  );
+  const free = Array.from({ length: Number.isFinite(most) ? most : 0 }, (_, n) => n + 1).find(
+    (n) => !taken.has(n),
+  );
+  if (free === undefined) return [];
+  return [
+    {
+      id: `assign-channel:${one.id}:${free}`,
+      label: `Plan ${one.name} on channel ${free}`,
+      edits: [{ type: 'setFunction', function: one.id, change: { channel: free } }],
+    },
+  ];
+}
+
+function offerMix(sharing: readonly ModelFunction[]): Patch[] {
+  return [
+    {
+      id: `mean-mix:${sharing.map((one) => one.id).join('+')}`,
+      label: 'They are meant to move together: a mix',
+      edits: sharing
+        .slice(1)
+        .map((one) => ({ type: 'setFunction', function: one.id, change: { mixed: true } })),
+    },
+  ];
+}

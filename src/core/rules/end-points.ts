@@ -1,0 +1,59 @@
+import { defineRule, fittingSubject, functionSubject, type Missing, type Report } from './rule';
+import { plannedTerm } from './support/terms';
+import { offerSwaps } from './offers/swap-part';
+
+/** Channels that drive a mechanism against those on which the transmitter can set end points. */
+export const endPoints = defineRule({
+  meta: {
+    id: 'end-points',
+    well: 'control',
+    title: 'End points on channels that drive a mechanism',
+    messages: {
+      noEndPoints: {
+        severity: 'stop',
+        bound: 'most',
+        text: '{{function}} drives a mechanism from a channel without end points on the {{transmitter}}',
+        why: 'The servo stalls against its stop at full draw: a gear-shift servo burns out in minutes.',
+      },
+    },
+  },
+  check(context) {
+    const [transmitter] = context.index.ofKind('transmitter');
+    if (!transmitter) return [];
+    const { endPointChannels } = transmitter.part;
+    const mechanisms = context.build.functions.filter(
+      (one) => (one.role === 'mechanism' || one.role === 'steer') && one.channel !== undefined,
+    );
+    return mechanisms.flatMap((one): (Report<'noEndPoints'> | Missing)[] => {
+      const subjects = [functionSubject(one.id), fittingSubject(transmitter.fitting.id)];
+      const channel = one.channel ?? 0;
+      if (endPointChannels === undefined)
+        return [{ missing: `on which channels the ${transmitter.fitting.name} sets end points`, subjects }];
+      if (channel <= endPointChannels) return [];
+      return [
+        {
+          messageId: 'noEndPoints',
+          data: { function: one.name, transmitter: transmitter.fitting.name },
+          subjects,
+          actual: channel,
+          limit: endPointChannels,
+          unit: 'channel',
+          formula: 'channel of the function, against the last channel with end points',
+          terms: [
+            plannedTerm(`planned for ${one.name}`, channel, 'channel'),
+            plannedTerm(
+              `last with end points on the ${transmitter.fitting.name}`,
+              endPointChannels,
+              'channel',
+            ),
+          ],
+          offers: offerSwaps(
+            context,
+            transmitter,
+            (candidate) => (candidate.endPointChannels ?? 0) >= channel,
+          ),
+        },
+      ];
+    });
+  },
+});

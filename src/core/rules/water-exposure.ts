@@ -1,0 +1,61 @@
+import type { Exposure } from '../build/brief';
+import type { Protection } from '../parts/part-base';
+import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { plannedTerm } from './support/terms';
+import { nameList } from './words';
+
+/** How much protection each exposure asks for: 0 open, 1 coated, 2 sealed. */
+const wanted: Record<Exposure, number> = { dry: 0, dust: 1, splash: 1, wet: 2 };
+const given: Record<Protection, number> = { open: 0, coated: 1, sealed: 2 };
+
+/** Kinds with electronics that water or dust kills. */
+const delicate = ['receiver', 'controller', 'bec', 'electronicSwitch', 'servo'];
+
+/** Protection of the electronics against the exposure in the Brief. */
+export const waterExposure = defineRule({
+  meta: {
+    id: 'water-exposure',
+    well: 'space',
+    title: 'Coated or sealed against the exposure',
+    messages: {
+      tooOpen: {
+        severity: 'mind',
+        bound: 'least',
+        text: '{{parts}} {{stand}} open where the Brief expects {{exposure}}',
+        why: 'Water or dust on a bare board: strange behaviour first, corrosion later, and the receiver is the first to go.',
+      },
+    },
+  },
+  check({ build, index }) {
+    const { exposure } = build.brief;
+    const needs = wanted[exposure];
+    if (needs === 0) return [];
+    const parts = index.all().filter(({ part }) => delicate.includes(part.kind));
+    const silent = parts.filter(({ part }) => part.protection === undefined);
+    const open = parts.filter(({ part }) => part.protection !== undefined && given[part.protection] < needs);
+    const said: (Report<'tooOpen'> | Missing)[] = silent.map(({ fitting }) => ({
+      missing: `protection of the ${fitting.name}`,
+      subjects: [fittingSubject(fitting.id)],
+    }));
+    if (open.length === 0) return said;
+    const least = Math.min(...open.map(({ part }) => given[part.protection ?? 'open']));
+    said.push({
+      messageId: 'tooOpen',
+      data: {
+        parts: nameList(open.map(({ fitting }) => `the ${fitting.name}`)),
+        stand: open.length === 1 ? 'stands' : 'stand',
+        exposure,
+      },
+      subjects: open.map(({ fitting }) => fittingSubject(fitting.id)),
+      actual: least,
+      limit: needs,
+      unit: 'grades',
+      formula: 'protection of the part (0 open, 1 coated, 2 sealed), against what the exposure asks',
+      terms: [
+        plannedTerm('least protected part', least, 'grades'),
+        plannedTerm(`asked for ${exposure}`, needs, 'grades'),
+      ],
+    });
+    return said;
+  },
+});
