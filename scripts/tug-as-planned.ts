@@ -96,6 +96,7 @@ const leads: LeadSketch[] = [
 /** The harbour tug as its builder first planned it, with a fault or more for every well. */
 export function tugAsPlanned(): Build {
   const sketch: BuildSketch = {
+    brief: { drive: 'twin', exposure: 'splash', kilograms: 6, finesse: true },
     id: 'harbour-tug',
     name: 'Harbour tug, as planned',
     fittings,

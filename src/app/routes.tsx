@@ -18,6 +18,9 @@ export const router = createBrowserRouter([
     shouldRevalidate: () => false,
     children: [
       { index: true, loader: () => redirect('/loom') },
+      { path: 'brief', lazy: () => import('./brief/BriefStation') },
+      { path: 'locker', lazy: () => import('./locker/LockerStation') },
+      { path: 'builds', lazy: () => import('./builds/BuildsScreen') },
       { path: 'loom', lazy: () => import('./loom/LoomStation') },
       { path: 'fit-out', lazy: () => import('./fitout/FitOutStation') },
       { path: '*', loader: () => redirect('/loom') },

@@ -29,6 +29,15 @@ describe('BuildRepository', () => {
     expect(stored[0]).not.toHaveProperty('build');
   });
 
+  it('removes a build, and puts it back as it was', async () => {
+    const key = await repository.add(tub());
+    const record = await repository.remove(key);
+    expect(await repository.list()).toEqual([]);
+    await repository.restore(record!);
+    expect(await repository.load(key)).toEqual({ ok: true, value: tub() });
+    expect((await repository.listWithBuilds()).map((one) => one.build.name)).toEqual(['Tub']);
+  });
+
   it('remembers what was open', async () => {
     expect(await repository.lastOpen()).toBeUndefined();
     await repository.setLastOpen('key');

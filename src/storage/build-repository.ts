@@ -39,6 +39,24 @@ export class BuildRepository {
     return read.ok ? success(record.build) : read;
   }
 
+  /** Takes a build out of storage. @returns the record, so that it can be put back */
+  async remove(key: string): Promise<BuildRecord | undefined> {
+    const record = await this.database.builds.get(key);
+    await this.database.builds.delete(key);
+    return record;
+  }
+
+  /** Puts a removed record back as it was. */
+  async restore(record: BuildRecord): Promise<void> {
+    await this.database.builds.put(record);
+  }
+
+  /** Every stored build with its content, newest first; what cannot be read is left out. */
+  async listWithBuilds(): Promise<BuildRecord[]> {
+    const records = await this.database.builds.orderBy('savedAt').reverse().toArray();
+    return records.filter((record) => readBuild({ ...record.build }).ok);
+  }
+
   async lastOpen(): Promise<string | undefined> {
     return (await this.database.settings.get('openBuild'))?.value;
   }

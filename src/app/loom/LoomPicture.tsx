@@ -12,31 +12,30 @@ import { LoomHeads } from './LoomHeads';
 import { LoomLead } from './LoomLead';
 import { LoomNode } from './LoomNode';
 import { badgesOf } from './badges';
-import { TracedLine } from './TracedLine';
+import type { Trace } from './trace';
 import { useLoomLayout } from './use-loom-layout';
 import { useZoom } from './use-zoom';
 import styles from './LoomPicture.module.css';
 
 interface LoomPictureProps {
   focus: Focus | undefined;
-  tracedLead: string | undefined;
-  onTrace: (lead: string | undefined) => void;
+  trace: Trace;
+  onTrace: (trace: Trace) => void;
 }
 
 /** The wiring as a picture: parts with their pins, leads wire by wire in their true colours. */
-export function LoomPicture({ focus, tracedLead, onTrace }: LoomPictureProps) {
+export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
   const { layout, failure } = useLoomLayout();
   const { context, findings } = useCheck();
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
-  const [tracedNode, setTracedNode] = useState<string>();
   const { transform, zoomBy, fit } = useZoom(svg);
   const badges = badgesOf(findings);
 
-  const trace = (lead: string | undefined, node: string | undefined) => {
-    onTrace(lead === tracedLead ? undefined : lead);
-    setTracedNode(node === tracedNode ? undefined : node);
-  };
-  const isTracing = tracedLead !== undefined || tracedNode !== undefined;
+  const tracedLead = trace?.kind === 'lead' ? trace.id : undefined;
+  const tracedNode = trace?.kind === 'part' ? trace.id : undefined;
+  const follow = (next: Trace) =>
+    onTrace(next?.kind === trace?.kind && next?.id === trace?.id ? undefined : next);
+  const isTracing = trace !== undefined;
   const isLitLead = (lead: PlacedLead) => {
     if (isTracing) return lead.id === tracedLead || touches(lead, tracedNode);
     return focus?.leads.has(lead.id) ?? false;
@@ -55,7 +54,8 @@ export function LoomPicture({ focus, tracedLead, onTrace }: LoomPictureProps) {
       </p>
     );
   if (!layout) return <div className={styles.frame} aria-busy="true" />;
-  if (layout.nodes.length === 0) return <p className={styles.failure}>No parts are in this build yet.</p>;
+  if (layout.nodes.length === 0)
+    return <p className={styles.failure}>No parts are in this build yet. The Brief is where they come in.</p>;
   return (
     <div className={styles.frame}>
       <svg
@@ -65,8 +65,8 @@ export function LoomPicture({ focus, tracedLead, onTrace }: LoomPictureProps) {
         preserveAspectRatio="xMidYMin meet"
         role="group"
         aria-label="Wiring picture"
-        onClick={(event) => event.target === event.currentTarget && trace(undefined, undefined)}
-        onKeyDown={(event: KeyboardEvent) => event.key === 'Escape' && trace(undefined, undefined)}
+        onClick={(event) => event.target === event.currentTarget && onTrace(undefined)}
+        onKeyDown={(event: KeyboardEvent) => event.key === 'Escape' && onTrace(undefined)}
       >
         <g transform={transform.toString()}>
           <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
@@ -76,7 +76,7 @@ export function LoomPicture({ focus, tracedLead, onTrace }: LoomPictureProps) {
               lead={lead}
               isLit={isLitLead(lead)}
               isDim={isDimming && !isLitLead(lead)}
-              onClick={() => trace(lead.id, undefined)}
+              onClick={() => follow({ kind: 'lead', id: lead.id })}
             />
           ))}
           {layout.nodes.map((node) => (
@@ -86,7 +86,7 @@ export function LoomPicture({ focus, tracedLead, onTrace }: LoomPictureProps) {
               badge={badges.get(node.id)}
               isLit={isLitNode(node)}
               isDim={isDimming && !isLitNode(node)}
-              onTrace={() => trace(undefined, node.id)}
+              onTrace={() => follow({ kind: 'part', id: node.id })}
             />
           ))}
         </g>
@@ -96,7 +96,6 @@ export function LoomPicture({ focus, tracedLead, onTrace }: LoomPictureProps) {
         <ZoomButton title="Further" onClick={() => zoomBy(1 / 1.4)} icon={<Remove fontSize="small" />} />
         <ZoomButton title="Whole picture" onClick={fit} icon={<FitScreen fontSize="small" />} />
       </div>
-      <TracedLine leadId={tracedLead} nodeId={tracedNode} />
     </div>
   );
 }

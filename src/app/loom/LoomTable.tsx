@@ -7,10 +7,11 @@ import type { Focus } from '../../core/loom/focus';
 import { leadRows } from '../../core/loom/lead-rows';
 import { loomModel } from '../../core/loom/loom-model';
 import { useCheck } from '../state/use-check';
+import type { Trace } from './trace';
 import styles from './LoomTable.module.css';
 
 /** The content of the picture in rows: every lead wire by wire, and every part with its facts. */
-export function LoomTable({ focus }: { focus: Focus | undefined }) {
+export function LoomTable({ focus, onTrace }: { focus: Focus | undefined; onTrace: (trace: Trace) => void }) {
   const { context } = useCheck();
   const { nodes } = loomModel(context);
   return (
@@ -29,7 +30,7 @@ export function LoomTable({ focus }: { focus: Focus | undefined }) {
           {leadRows(context).map((row) => (
             <TableRow key={row.id} selected={focus?.leads.has(row.id) ?? false}>
               <TableCell component="th" scope="row">
-                {row.from}
+                <FollowButton words={row.from} onClick={() => onTrace({ kind: 'lead', id: row.id })} />
               </TableCell>
               <TableCell>{row.to}</TableCell>
               <TableCell>
@@ -60,7 +61,7 @@ export function LoomTable({ focus }: { focus: Focus | undefined }) {
           {nodes.map((node) => (
             <TableRow key={node.id} selected={focus?.nodes.has(node.id) ?? false}>
               <TableCell component="th" scope="row">
-                {node.title}
+                <FollowButton words={node.title} onClick={() => onTrace({ kind: 'part', id: node.id })} />
               </TableCell>
               <TableCell>{context.index.get(node.id).part.name}</TableCell>
               <TableCell className="figure">{node.lines.join(' · ')}</TableCell>
@@ -69,5 +70,14 @@ export function LoomTable({ focus }: { focus: Focus | undefined }) {
         </TableBody>
       </Table>
     </div>
+  );
+}
+
+/** A row's name; a click brings the tools for it under the table. */
+function FollowButton({ words, onClick }: { words: string; onClick: () => void }) {
+  return (
+    <button type="button" className={styles.follow} onClick={onClick}>
+      {words}
+    </button>
   );
 }

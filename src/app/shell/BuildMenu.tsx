@@ -6,6 +6,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { fileSuffix } from '../../core/file/read-file';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { demos, openDemo, openStored, type DemoId } from '../state/open-build';
@@ -23,6 +24,7 @@ export function BuildMenu() {
   const [refusal, setRefusal] = useState<{ title: string; why: string }>();
   const fileInput = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
+  const navigate = useNavigate();
   const stored = useQuery({
     queryKey: ['stored-builds'],
     queryFn: () => repository.list(),
@@ -65,6 +67,23 @@ export function BuildMenu() {
         <span style={{ overflow: 'hidden', textOverflow: 'ellipsis' }}>{build.name}</span>
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={close} slotProps={{ list: { dense: true } }}>
+        <MenuItem
+          onClick={() => {
+            close();
+            void navigate('/builds?new=1');
+          }}
+        >
+          New build…
+        </MenuItem>
+        <MenuItem
+          onClick={() => {
+            close();
+            void navigate('/builds');
+          }}
+        >
+          All builds
+        </MenuItem>
+        <Divider />
         <ListSubheader>In this browser</ListSubheader>
         {(stored.data ?? []).map(({ key, name, savedAt }) => (
           <MenuItem key={key} selected={key === recordKey} onClick={() => void openRecord(key, name)}>

@@ -1,0 +1,49 @@
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+
+interface ChainSelectProps {
+  label: string;
+  value: string;
+  options: readonly { value: string; text: string }[];
+  /** Shown while nothing is chosen. */
+  empty?: string;
+  /** Whether the words shown stand for something chosen. */
+  isSet?: boolean;
+  onChoose: (value: string) => void;
+}
+
+/** A choice in a row: as quiet as text until it is used. */
+export function ChainSelect({
+  label,
+  value,
+  options,
+  empty = '',
+  isSet = false,
+  onChoose,
+}: ChainSelectProps) {
+  const known = options.some((one) => one.value === value) ? value : '';
+  return (
+    <Select
+      variant="standard"
+      displayEmpty
+      fullWidth
+      value={known}
+      inputProps={{ 'aria-label': label }}
+      renderValue={(shown) =>
+        shown === '' ? (
+          <span style={{ color: isSet ? 'var(--ink)' : 'var(--brass)' }}>{empty}</span>
+        ) : (
+          options.find((one) => one.value === shown)?.text
+        )
+      }
+      sx={{ fontSize: 13, minWidth: 0 }}
+      onChange={({ target }) => onChoose(target.value)}
+    >
+      {options.map((one) => (
+        <MenuItem key={one.value} value={one.value} dense>
+          {one.text}
+        </MenuItem>
+      ))}
+    </Select>
+  );
+}

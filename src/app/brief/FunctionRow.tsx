@@ -1,0 +1,106 @@
+import Close from '@mui/icons-material/Close';
+import IconButton from '@mui/material/IconButton';
+import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
+import type { ModelFunction } from '../../core/build/model-function';
+import type { FunctionChain } from '../../core/brief/function-chain';
+import { fitPart } from '../../core/brief/fit-part';
+import { servingKinds } from '../../core/brief/function-presets';
+import { starterLocker } from '../../core/starter/starter-locker';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import { ChainSelect } from './ChainSelect';
+import styles from './FunctionRow.module.css';
+
+const wantWords: Record<ControlKind, string> = {
+  centring: 'centres',
+  staying: 'stays put',
+  twoPosition: 'two states',
+  threePosition: 'three states',
+  momentary: 'while held',
+};
+
+/** One function as a chain from the thumb to the part; each link can be chosen where it is. */
+export function FunctionRow({ chain }: { chain: FunctionChain }) {
+  const build = useBuild();
+  const { context } = useCheck();
+  const apply = useBuildStore((state) => state.apply);
+  const one = chain.function;
+  const number = build.functions.indexOf(one) + 1;
+  const change = (words: string, next: Partial<Omit<ModelFunction, 'id'>>) =>
+    apply(`${one.name}: ${words}`, [{ type: 'setFunction', function: one.id, change: next }]);
+  const [transmitter] = context.index.ofKind('transmitter');
+  const [receiver] = context.index.ofKind('receiver');
+  const channels = receiver?.part.channels ?? transmitter?.part.channels ?? 16;
+  const kinds = servingKinds(one.role);
+  const idle = context.index
+    .all()
+    .filter(
+      ({ fitting, part }) =>
+        kinds.includes(part.kind) && !build.functions.some((other) => other.devices.includes(fitting.id)),
+    );
+  const choosePart = (value: string) => {
+    const [source, id = ''] = value.split(/:(.*)/);
+    if (source === 'fitted') change('another part', { devices: [...one.devices, id] });
+    const part = source === 'locker' ? starterLocker.find((candidate) => candidate.id === id) : undefined;
+    if (part) apply(`${one.name}: ${part.name}`, fitPart(build, part, one));
+  };
+  return (
+    <li className={styles.row} aria-label={one.name}>
+      <span className={styles.name}>
+        <span className={`figure ${styles.number}`}>{number}</span>
+        {one.name}
+        <span className={styles.state} data-open={chain.open !== undefined}>
+          {chain.open ?? `served, ${chain.port ?? ''}`}
+        </span>
+      </span>
+      <ChainSelect
+        label={`${one.name}: the control it wants`}
+        value={one.wants}
+        options={controlKinds.map((kind) => ({ value: kind, text: wantWords[kind] }))}
+        onChoose={(wants) => change('another kind of control', { wants: wants as ControlKind })}
+      />
+      <ChainSelect
+        label={`${one.name}: control`}
+        value={one.control ?? ''}
+        empty={transmitter ? 'no control' : 'no transmitter'}
+        options={(transmitter?.part.controls ?? []).map(({ id, name }) => ({ value: id, text: name }))}
+        onChoose={(control) => change('another control', { control })}
+      />
+      <ChainSelect
+        label={`${one.name}: channel`}
+        value={one.channel === undefined ? '' : String(one.channel)}
+        empty="?"
+        options={Array.from({ length: channels }, (_, n) => ({
+          value: String(n + 1),
+          text: String(n + 1),
+        }))}
+        onChoose={(channel) => change(`channel ${channel}`, { channel: Number(channel) })}
+      />
+      <ChainSelect
+        label={`${one.name}: part`}
+        value=""
+        empty={chain.parts.length > 0 ? chain.parts.join(', ') : 'no part'}
+        isSet={chain.parts.length > 0}
+        options={[
+          ...idle.map(({ fitting }) => ({
+            value: `fitted:${fitting.id}`,
+            text: `${fitting.name} (in the model)`,
+          })),
+          ...starterLocker
+            .filter((part) => kinds.includes(part.kind))
+            .map((part) => ({ value: `locker:${part.id}`, text: part.name })),
+        ]}
+        onChoose={choosePart}
+      />
+      <IconButton
+        size="small"
+        aria-label={`Remove the function ${one.name}`}
+        onClick={() =>
+          apply(`remove the function ${one.name}`, [{ type: 'removeFunction', function: one.id }])
+        }
+      >
+        <Close fontSize="small" />
+      </IconButton>
+    </li>
+  );
+}

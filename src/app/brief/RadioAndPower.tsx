@@ -1,0 +1,59 @@
+import type { PartKind } from '../../core/parts/part-spec';
+import { fitPart } from '../../core/brief/fit-part';
+import { starterLocker } from '../../core/starter/starter-locker';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import { ChainSelect } from './ChainSelect';
+import styles from './RadioAndPower.module.css';
+
+const kinds: { kind: PartKind; name: string }[] = [
+  { kind: 'transmitter', name: 'Transmitter' },
+  { kind: 'receiver', name: 'Receiver' },
+  { kind: 'pack', name: 'Pack' },
+  { kind: 'motor', name: 'Motor' },
+  { kind: 'bec', name: 'Own BEC' },
+];
+
+/** The parts that serve all functions: the radio, the pack, the motors. */
+export function RadioAndPower() {
+  const build = useBuild();
+  const { context } = useCheck();
+  const apply = useBuildStore((state) => state.apply);
+  return (
+    <section className={styles.section} aria-label="Radio and power">
+      <h2 className={styles.title}>Radio and power</h2>
+      <div className={styles.kinds}>
+        {kinds.map(({ kind, name }) => {
+          const here = context.index.ofKind(kind);
+          return (
+            <div key={kind}>
+              <span className={styles.kind}>{name}</span>
+              <ChainSelect
+                label={`Add: ${name}`}
+                value=""
+                empty={
+                  here.length > 0
+                    ? here.map((one) => one.part.name).join('; ')
+                    : kind === 'bec'
+                      ? 'none'
+                      : 'not chosen'
+                }
+                isSet={here.length > 0 || kind === 'bec'}
+                options={starterLocker
+                  .filter((part) => part.kind === kind)
+                  .map((part) => ({
+                    value: part.id,
+                    text: here.length > 0 ? `one more: ${part.name}` : part.name,
+                  }))}
+                onChoose={(id) => {
+                  const part = starterLocker.find((one) => one.id === id);
+                  if (part) apply(`fit ${part.name}`, fitPart(build, part));
+                }}
+              />
+            </div>
+          );
+        })}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { schools } from '../../core/brief/schools';
+import type { Policies } from '../../core/build/policies';
+import { useBuild, useBuildStore } from '../state/build-store';
+import styles from './Side.module.css';
+
+/** Where practitioners differ: the school of this build, with its reason; the wells follow at once. */
+export function Schools() {
+  const { policies } = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  return (
+    <section className={styles.section} aria-label="Schools">
+      <h2 className={styles.title}>Where benches differ</h2>
+      {schools.map(({ key, name, choices }) => {
+        const chosen = choices.find((one) => one.value === policies[key]);
+        return (
+          <div key={key}>
+            <TextField
+              select
+              fullWidth
+              size="small"
+              margin="dense"
+              label={name}
+              value={policies[key]}
+              onChange={(event) => {
+                const next = choices.find((one) => String(one.value) === String(event.target.value));
+                if (next)
+                  apply(`${name}: ${next.words}`, [
+                    { type: 'setPolicies', change: { [key]: next.value } as Partial<Policies> },
+                  ]);
+              }}
+            >
+              {choices.map((one) => (
+                <MenuItem key={String(one.value)} value={one.value}>
+                  {one.words}
+                </MenuItem>
+              ))}
+            </TextField>
+            <p className={styles.why}>{chosen?.why}</p>
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,94 @@
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import type { BuildRecord } from '../../storage/database';
+import { useBuildStore } from '../state/build-store';
+import { addAndOpen, openStored } from '../state/open-build';
+import { repository } from '../state/saving';
+import { BuildRow } from './BuildRow';
+import { NewBuildDialog } from './NewBuildDialog';
+import styles from './BuildsScreen.module.css';
+
+/** Every build in this browser with its five wells in small. */
+export function Component() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [params, setParams] = useSearchParams();
+  const openKey = useBuildStore((state) => state.recordKey);
+  const openBuild = useBuildStore((state) => state.build);
+  const [removed, setRemoved] = useState<BuildRecord>();
+  const stored = useQuery({
+    queryKey: ['builds-with-content', openBuild],
+    queryFn: () => repository.listWithBuilds(),
+  });
+  const refresh = () => queries.invalidateQueries({ queryKey: ['builds-with-content'] });
+
+  const open = async (key: string) => {
+    await openStored(key);
+    void navigate('/loom');
+  };
+  const rename = async (record: BuildRecord, name: string) => {
+    if (record.key === openKey) useBuildStore.getState().apply(`call it ${name}`, [{ type: 'rename', name }]);
+    else await repository.save(record.key, { ...record.build, name });
+    await refresh();
+  };
+  const duplicate = async (record: BuildRecord) => {
+    await repository.add({ ...record.build, name: `${record.name}, copy`.slice(0, 80) });
+    await refresh();
+  };
+  const remove = async (record: BuildRecord) => {
+    setRemoved(await repository.remove(record.key));
+    await refresh();
+  };
+  const putBack = async () => {
+    if (removed) await repository.restore(removed);
+    setRemoved(undefined);
+    await refresh();
+  };
+
+  return (
+    <div className={styles.screen}>
+      <div className={styles.head}>
+        <h1 className={styles.title}>Builds in this browser</h1>
+        <Button variant="contained" onClick={() => setParams({ new: '1' })}>
+          New build
+        </Button>
+      </div>
+      <ul className={styles.list}>
+        {(stored.data ?? []).map((record) => (
+          <BuildRow
+            key={record.key}
+            record={record}
+            isOpen={record.key === openKey}
+            onOpen={() => void open(record.key)}
+            onRename={(name) => void rename(record, name)}
+            onDuplicate={() => void duplicate(record)}
+            onRemove={() => void remove(record)}
+          />
+        ))}
+      </ul>
+      <Snackbar
+        open={removed !== undefined}
+        autoHideDuration={12_000}
+        onClose={(_, reason) => reason !== 'clickaway' && setRemoved(undefined)}
+        message={`${removed?.name ?? ''} was deleted`}
+        action={
+          <Button color="inherit" size="small" onClick={() => void putBack()}>
+            Undo
+          </Button>
+        }
+      />
+      {params.get('new') !== null && (
+        <NewBuildDialog
+          onClose={() => setParams({})}
+          onMake={async (build) => {
+            await addAndOpen(build);
+            void navigate('/brief');
+          }}
+        />
+      )}
+    </div>
+  );
+}

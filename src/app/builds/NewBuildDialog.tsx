@@ -1,0 +1,65 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { modelKinds, type Build, type ModelKind } from '../../core/build/build';
+import { emptyBuild } from '../../core/build/empty-build';
+
+interface NewBuildDialogProps {
+  onClose: () => void;
+  onMake: (build: Build) => Promise<void>;
+}
+
+/** A new build from a name and a kind of model. */
+export function NewBuildDialog({ onClose, onMake }: NewBuildDialogProps) {
+  const [name, setName] = useState('');
+  const [model, setModel] = useState<ModelKind>('boat');
+  const make = () => void onMake(emptyBuild(nanoid(), name.trim(), model));
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="new-build-title">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (name.trim()) make();
+        }}
+      >
+        <DialogTitle id="new-build-title">New build</DialogTitle>
+        <DialogContent>
+          <TextField
+            fullWidth
+            margin="dense"
+            label="Name of the model"
+            value={name}
+            slotProps={{ htmlInput: { maxLength: 80 } }}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <TextField
+            select
+            fullWidth
+            margin="dense"
+            label="Kind of model"
+            value={model}
+            onChange={(event) => setModel(event.target.value as ModelKind)}
+          >
+            {modelKinds.map((kind) => (
+              <MenuItem key={kind} value={kind}>
+                {kind}
+              </MenuItem>
+            ))}
+          </TextField>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={onClose}>Leave it</Button>
+          <Button type="submit" variant="contained" disabled={!name.trim()}>
+            Begin
+          </Button>
+        </DialogActions>
+      </form>
+    </Dialog>
+  );
+}

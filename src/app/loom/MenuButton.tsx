@@ -1,0 +1,42 @@
+import Button from '@mui/material/Button';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useState } from 'react';
+
+interface MenuButtonProps {
+  label: string;
+  options: readonly { id: string; text: string; note?: string }[];
+  onChoose: (id: string) => void;
+}
+
+/** A button that opens a list of choices; not there where there is nothing to choose. */
+export function MenuButton({ label, options, onChoose }: MenuButtonProps) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  if (options.length === 0) return null;
+  return (
+    <>
+      <Button size="small" aria-haspopup="menu" onClick={(event) => setAnchor(event.currentTarget)}>
+        {label}…
+      </Button>
+      <Menu
+        anchorEl={anchor}
+        open={anchor !== null}
+        onClose={() => setAnchor(null)}
+        slotProps={{ list: { dense: true } }}
+      >
+        {options.map(({ id, text, note }) => (
+          <MenuItem
+            key={id}
+            onClick={() => {
+              setAnchor(null);
+              onChoose(id);
+            }}
+          >
+            {text}
+            {note && <span style={{ marginLeft: 14, color: 'var(--soft-ink)', fontSize: 12 }}>{note}</span>}
+          </MenuItem>
+        ))}
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { portKey, type Fitted, type FreePort } from '../../core/build/build-index';
+import { connectorFamily } from '../../core/connectors/families';
+import { mating } from '../../core/connectors/mating';
+import { starterLocker } from '../../core/starter/starter-locker';
+import { connect } from '../../core/wiring/connect';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+
+/** Joins a free port of a part to a free port of another, and says beforehand whether their plugs go together. */
+export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () => void }) {
+  const build = useBuild();
+  const { context } = useCheck();
+  const apply = useBuildStore((state) => state.apply);
+  const free = context.index.freePorts();
+  const own = free.filter(({ ref }) => ref.fitting === fitted.fitting.id);
+  const [fromKey, setFromKey] = useState(() => (own[0] ? portKey(own[0].ref) : ''));
+  const [toKey, setToKey] = useState('');
+  const from = own.find(({ ref }) => portKey(ref) === fromKey);
+  const others = from ? targetsOf(free, from, fitted.fitting.id) : [];
+  const to = others.find(({ ref }) => portKey(ref) === toKey);
+  const edits = from && to ? connect(build, from.ref, to.ref, starterLocker) : undefined;
+  const fit = from && to ? mating(from.port.connector, to.port.connector).result : undefined;
+  const take = () => {
+    if (edits) apply(`plug in the ${fitted.fitting.name}`, edits);
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="plug-in-title">
+      <DialogTitle id="plug-in-title">Plug in the {fitted.fitting.name}</DialogTitle>
+      <DialogContent>
+        <PortChoice
+          label="From"
+          value={fromKey}
+          ports={own}
+          words={(one) => one.port.name}
+          onChoose={setFromKey}
+        />
+        <PortChoice
+          label="Into"
+          value={to ? toKey : ''}
+          ports={others}
+          words={(one) => context.index.portName(one.ref)}
+          onChoose={setToKey}
+        />
+        <p>
+          {from && `A ${connectorFamily(from.port.connector.family).name}. `}
+          {fit === undefined
+            ? ''
+            : fit === 'mates'
+              ? 'They go together.'
+              : fit === 'solder'
+                ? 'To be soldered.'
+                : edits
+                  ? 'They do not go together; an adapter from the locker goes in between.'
+                  : 'They do not go together, and no adapter in the locker fits.'}
+        </p>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button variant="contained" disabled={!edits} onClick={take}>
+          Plug in
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+/** Ports of other parts for the same use; those whose plugs go together come first. */
+function targetsOf(free: readonly FreePort[], from: FreePort, fittingId: string): FreePort[] {
+  const rank = ({ port }: FreePort) =>
+    ['mates', 'solder'].includes(mating(from.port.connector, port.connector).result) ? 0 : 1;
+  return free
+    .filter(({ ref, port }) => ref.fitting !== fittingId && port.use === from.port.use)
+    .sort((a, b) => rank(a) - rank(b));
+}
+
+interface PortChoiceProps {
+  label: string;
+  value: string;
+  ports: readonly FreePort[];
+  words: (port: FreePort) => string;
+  onChoose: (key: string) => void;
+}
+
+function PortChoice({ label, value, ports, words, onChoose }: PortChoiceProps) {
+  return (
+    <TextField
+      select
+      fullWidth
+      margin="dense"
+      label={label}
+      value={value}
+      onChange={(event) => onChoose(event.target.value)}
+      helperText={ports.length === 0 ? 'No free port suits.' : ''}
+    >
+      {ports.map((one) => (
+        <MenuItem key={portKey(one.ref)} value={portKey(one.ref)}>
+          {words(one)}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}

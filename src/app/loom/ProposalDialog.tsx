@@ -1,0 +1,73 @@
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import { useMemo, useState } from 'react';
+import { wells, wellNames } from '../../core/check/wells';
+import { starterLocker } from '../../core/starter/starter-locker';
+import { proposeWiring } from '../../core/wiring/propose-wiring';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { checkOf } from '../state/use-check';
+import styles from './ProposalDialog.module.css';
+
+/** A complete wiring, step by step; each step can be refused, and what rests on it goes with it. */
+export function ProposalDialog({ onClose }: { onClose: () => void }) {
+  const build = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const [refused, setRefused] = useState<ReadonlySet<string>>(new Set());
+  const plan = useMemo(() => proposeWiring(build, starterLocker, refused), [build, refused]);
+  const taken = plan.proposals.filter((one) => !one.isRefused);
+  const toggle = (id: string) => {
+    const next = new Set(refused);
+    if (!next.delete(id)) next.add(id);
+    setRefused(next);
+  };
+  const take = () => {
+    apply(
+      'wire it for me',
+      taken.flatMap((one) => one.edits),
+    );
+    onClose();
+  };
+  const reports = checkOf(plan.build).wells;
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="proposal-title">
+      <DialogTitle id="proposal-title">Wire it for me</DialogTitle>
+      <DialogContent>
+        {plan.proposals.length === 0 && <p>Everything that can be wired is wired.</p>}
+        <ul className={styles.list}>
+          {plan.proposals.map((one) => (
+            <li key={one.id}>
+              <FormControlLabel
+                control={<Checkbox size="small" checked={!one.isRefused} onChange={() => toggle(one.id)} />}
+                label={one.label}
+              />
+            </li>
+          ))}
+        </ul>
+        {plan.unsolved.length > 0 && (
+          <>
+            <h3 className={styles.title}>Left for you</h3>
+            <ul className={styles.unsolved}>
+              {plan.unsolved.map((one) => (
+                <li key={one}>{one}</li>
+              ))}
+            </ul>
+          </>
+        )}
+        <p className={styles.then}>
+          Then: {wells.map((well) => `${wellNames[well]} ${reports[well].state}`).join(' · ')}
+        </p>
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Leave it</Button>
+        <Button variant="contained" disabled={taken.length === 0} onClick={take}>
+          Do {taken.length === 1 ? 'this step' : `these ${taken.length} steps`}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,41 @@
+import { leadRows } from '../../core/loom/lead-rows';
+import { capital } from '../../core/rules/words';
+import { useCheck } from '../state/use-check';
+import { LeadTools } from './LeadTools';
+import { PartTools } from './PartTools';
+import type { Trace } from './trace';
+import styles from './TraceBar.module.css';
+
+/** The part or lead being followed, in words, with what can be done to it. */
+export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Trace) => void }) {
+  const { context } = useCheck();
+  const { index } = context;
+  if (trace?.kind === 'part' && index.has(trace.id)) {
+    const fitted = index.get(trace.id);
+    const { fitting, part } = fitted;
+    const words = `${capital(fitting.name)}: ${part.name}${part.maker ? `, ${part.maker}` : ''}; ${index.leadsOf(trace.id).length} leads.`;
+    return (
+      <div className={styles.bar}>
+        <p aria-live="polite">{words}</p>
+        <PartTools key={trace.id} fitted={fitted} onGone={() => onTrace(undefined)} />
+      </div>
+    );
+  }
+  const row = trace?.kind === 'lead' ? leadRows(context).find((one) => one.id === trace.id) : undefined;
+  const lead = row && index.build.leads.find((one) => one.id === row.id);
+  if (row && lead) {
+    return (
+      <div className={styles.bar}>
+        <p aria-live="polite">
+          {row.from} → {row.to}: {row.conductors.join(', ')}; {row.plugs}.
+        </p>
+        <LeadTools key={lead.id} lead={lead} onGone={() => onTrace(undefined)} />
+      </div>
+    );
+  }
+  return (
+    <div className={styles.bar}>
+      <p className={styles.hint}>Tap a part or a lead to follow it and to change it.</p>
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import type { Build } from '../build/build';
+import type { Edit } from '../build/edits';
+import { freshId } from '../build/fresh-id';
+import type { ModelFunction } from '../build/model-function';
+import type { PartKind, PartSpec } from '../parts/part-spec';
+
+const kindWords: Record<PartKind, string> = {
+  pack: 'pack',
+  controller: 'controller',
+  bec: 'BEC',
+  motor: 'motor',
+  servo: 'servo',
+  receiver: 'receiver',
+  transmitter: 'transmitter',
+  load: 'load',
+  electronicSwitch: 'switch',
+  cable: 'cable',
+};
+
+/** The edits that put a part into a build, for a function where it serves one. */
+export function fitPart(build: Build, part: PartSpec, serves?: ModelFunction): Edit[] {
+  const word = part.kind === 'load' ? part.form : part.kind === 'cable' ? part.form : kindWords[part.kind];
+  const wanted = serves ? `${serves.name.toLowerCase()} ${word}` : word;
+  const id = freshId(build, wanted.replace(/[^a-z0-9]+/gi, '-').toLowerCase());
+  const number = /-(\d+)$/.exec(id)?.[1];
+  const name = number === undefined ? wanted : `${wanted} ${number}`;
+  const edits: Edit[] = [
+    { type: 'addFitting', fitting: { id, name: name.slice(0, 60), part: part.id }, part },
+  ];
+  if (serves)
+    edits.push({ type: 'setFunction', function: serves.id, change: { devices: [...serves.devices, id] } });
+  return edits;
+}

@@ -1,0 +1,54 @@
+import type { Build } from '../build/build';
+import type { ModelFunction } from '../build/model-function';
+import type { CheckContext } from '../rules/rule';
+
+/** How far a function is served: from the thumb to the part. */
+export interface FunctionChain {
+  function: ModelFunction;
+  parts: string[];
+  control: string | undefined;
+  channel: number | undefined;
+  /** The receiver port its parts are really plugged into. */
+  port: string | undefined;
+  /** The first thing still open, in words; `undefined` when served. */
+  open: string | undefined;
+}
+
+/** The chain of every function: control, channel, port, part. */
+export function functionChains({ build, index, paths }: CheckContext): FunctionChain[] {
+  const [transmitter] = index.ofKind('transmitter');
+  return build.functions.map((one) => {
+    const parts = one.devices.map((id) => index.get(id).fitting.name);
+    const control = transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name;
+    const port = paths.find((path) => one.devices.includes(path.device.fitting.id))?.port.name;
+    return {
+      function: one,
+      parts,
+      control,
+      channel: one.channel,
+      port,
+      open: firstOpen(one, parts, control, port),
+    };
+  });
+}
+
+function firstOpen(
+  one: ModelFunction,
+  parts: string[],
+  control: string | undefined,
+  port: string | undefined,
+): string | undefined {
+  if (parts.length === 0) return 'no part yet';
+  if (control === undefined) return 'no control yet';
+  if (one.channel === undefined) return 'no channel yet';
+  return port === undefined ? 'not plugged in yet' : undefined;
+}
+
+/** An id for a new function that the build does not have. */
+export function freshFunctionId(build: Build, wanted: string): string {
+  const taken = new Set(build.functions.map((one) => one.id));
+  for (let n = 1; ; n += 1) {
+    const id = n === 1 ? wanted : `${wanted}-${n}`;
+    if (!taken.has(id)) return id;
+  }
+}

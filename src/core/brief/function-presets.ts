@@ -1,0 +1,55 @@
+import type { ModelKind } from '../build/build';
+import type { FunctionRole } from '../build/model-function';
+import type { PartKind } from '../parts/part-spec';
+import type { ControlKind } from '../parts/transmitter';
+
+/** A usual function of a model, with the kind of control it wants. */
+export interface FunctionPreset {
+  id: string;
+  name: string;
+  role: FunctionRole;
+  wants: ControlKind;
+  /** Kinds of model that usually have it; all where not said. */
+  models?: ModelKind[];
+}
+
+export const functionPresets: readonly FunctionPreset[] = [
+  preset('steering', 'Steering', 'steer', 'centring'),
+  {
+    ...preset('drive', 'Drive', 'drive', 'centring'),
+    models: ['boat', 'car', 'crawler', 'truck', 'tracked machine'],
+  },
+  { ...preset('second-drive', 'Second drive', 'drive', 'centring'), models: ['boat', 'tracked machine'] },
+  { ...preset('sail', 'Sail winch', 'mechanism', 'staying'), models: ['yacht'] },
+  {
+    ...preset('gear-shift', 'Gear shift', 'mechanism', 'twoPosition'),
+    models: ['car', 'crawler', 'truck', 'tracked machine'],
+  },
+  { ...preset('lock', 'Axle lock', 'mechanism', 'twoPosition'), models: ['crawler', 'truck'] },
+  preset('winch', 'Winch', 'mechanism', 'staying'),
+  preset('lift', 'Lift', 'mechanism', 'staying'),
+  preset('pan', 'Pan', 'mechanism', 'staying'),
+  preset('pump', 'Pump', 'pump', 'twoPosition'),
+  preset('lights', 'Lights', 'lights', 'threePosition'),
+  preset('horn', 'Horn', 'sound', 'momentary'),
+];
+
+/** The presets that suit a kind of model. */
+export const presetsFor = (model: ModelKind): FunctionPreset[] =>
+  functionPresets.filter((one) => !one.models || one.models.includes(model));
+
+/** Kinds of part that can serve a function of a role. */
+export function servingKinds(role: FunctionRole): readonly PartKind[] {
+  return {
+    steer: ['servo'] as const,
+    drive: ['controller'] as const,
+    mechanism: ['servo'] as const,
+    pump: ['electronicSwitch'] as const,
+    lights: ['load', 'electronicSwitch'] as const,
+    sound: ['load', 'electronicSwitch'] as const,
+  }[role];
+}
+
+function preset(id: string, name: string, role: FunctionRole, wants: ControlKind): FunctionPreset {
+  return { id, name, role, wants };
+}

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import { applyEdits } from '../build/edits';
+import type { Build } from '../build/build';
+import { checkBuild, checkContext } from '../check/check-build';
+import { starterLocker } from '../starter/starter-locker';
+import { connect } from './connect';
+import { insertable, swappable, toggleWire, turnPlug } from './lead-edits';
+
+const leadOf = (build: Build, id: string) => build.leads.find((one) => one.id === id)!;
+const stops = (build: Build) =>
+  checkBuild(build, starterLocker)
+    .findings.filter((one) => one.severity === 'stop')
+    .map((one) => one.messageId);
+
+describe('edits of a lead', () => {
+  it('lift a wire and put it back', () => {
+    const lead = leadOf(tub(), 'esc-lead--rx-3');
+    const without = applyEdits(tub(), [toggleWire(lead, 1)]);
+    expect(stops(without)).toContain('nothingFeeds');
+    expect(applyEdits(without, [toggleWire(leadOf(without, lead.id), 1)])).toEqual(tub());
+  });
+
+  it('turn a plug round and back', () => {
+    const { index } = checkContext(tub(), []);
+    const once = applyEdits(tub(), [turnPlug(index, leadOf(tub(), 'rudder-lead--rx-1'))]);
+    expect(stops(once)).toEqual(['servoPlugTurned']);
+    expect(applyEdits(once, [turnPlug(index, leadOf(once, 'rudder-lead--rx-1'))])).toEqual(tub());
+  });
+
+  it('put in what fits both plugs, and nothing else', () => {
+    const context = checkContext(tub(), starterLocker);
+    const servo = insertable(context, leadOf(tub(), 'rudder-lead--rx-1'), starterLocker);
+    expect(servo.map((one) => one.label)).toEqual(['extension, 300 mm, three-pin']);
+    expect(stops(applyEdits(tub(), servo[0]!.edits))).toEqual([]);
+    const power = insertable(context, leadOf(tub(), 'adapter-out--esc-power'), starterLocker);
+    expect(power.some((one) => one.label.startsWith('fuse, 15 A'))).toBe(true);
+    expect(power.some((one) => one.label.startsWith('hand switch'))).toBe(true);
+  });
+
+  it('swap a part for another of its kind that takes the same leads', () => {
+    const { index } = checkContext(tub(), starterLocker);
+    const offers = swappable(tub(), index, 'rx', starterLocker);
+    expect(offers.map((one) => one.id)).toEqual(['swap:rx:receiver-6-holm', 'swap:rx:receiver-10-both']);
+    expect(applyEdits(tub(), offers[1]!.edits).fittings.find((one) => one.id === 'rx')?.part).toBe(
+      'receiver-10-both',
+    );
+  });
+});
+
+describe('connect', () => {
+  it('joins two ports straight where their plugs go together', () => {
+    const build = tub({ without: ['rudder.lead'] });
+    const edits = connect(
+      build,
+      { fitting: 'rudder', port: 'lead' },
+      { fitting: 'rx', port: '1' },
+      starterLocker,
+    )!;
+    expect(edits.map((one) => one.type)).toEqual(['addLead']);
+    expect(stops(applyEdits(build, edits))).toEqual([]);
+  });
+
+  it('brings an adapter where they do not, and gives up where there is none', () => {
+    const build = tub({ without: ['rudder.lead'], parts: { rudder: 'servo-winch' } });
+    const ends = [
+      { fitting: 'rudder', port: 'lead' },
+      { fitting: 'rx', port: '1' },
+    ] as const;
+    const edits = connect(build, ...ends, starterLocker)!;
+    expect(edits.map((one) => one.type)).toEqual(['addFitting', 'addLead', 'addLead']);
+    expect(stops(applyEdits(build, edits))).not.toContain('nearMiss');
+    expect(connect(build, ...ends, [])).toBeUndefined();
+  });
+});

@@ -1,0 +1,64 @@
+import type { Build } from '../build/build';
+import type { BuildIndex } from '../build/build-index';
+import type { Edit } from '../build/edits';
+import type { Lead } from '../build/lead';
+import type { Patch } from '../build/patch';
+import type { PartSpec } from '../parts/part-spec';
+import { insertCable } from '../rules/offers/insert-cable';
+import type { CheckContext } from '../rules/rule';
+
+/** Lifts a wire out of its housing, or puts it back. */
+export function toggleWire(lead: Lead, at: number): Edit {
+  return {
+    type: 'setConductors',
+    lead: lead.id,
+    conductors: lead.conductors.map((one, n) =>
+      n === at ? { ...one, state: one.state === 'whole' ? 'lifted' : 'whole' } : one,
+    ),
+  };
+}
+
+/** Turns the plug at a lead's far end round: the first contact becomes the last. */
+export function turnPlug(index: BuildIndex, lead: Lead): Edit {
+  const names = index.port(lead.to).pins.map((pin) => pin.name);
+  const turned = (name: (typeof names)[number]) => names[names.length - 1 - names.indexOf(name)] ?? name;
+  return {
+    type: 'setConductors',
+    lead: lead.id,
+    conductors: lead.conductors.map((one) => ({ ...one, to: turned(one.to) })),
+  };
+}
+
+/** Cables of the locker that can be put into a lead: extensions, fuses, switches, adapters. */
+export function insertable(context: CheckContext, lead: Lead, locker: readonly PartSpec[]): Patch[] {
+  return locker.flatMap((part): Patch[] => {
+    if (part.kind !== 'cable' || part.ports.length !== 2) return [];
+    const edits = insertCable(context, lead, part, part.form === 'switch' ? 'hand switch' : part.form);
+    return edits ? [{ id: `insert:${lead.id}:${part.id}`, label: part.name, edits }] : [];
+  });
+}
+
+/** The parts of the locker that could stand in a fitting's place, by kind. */
+export function swappable(
+  build: Build,
+  index: BuildIndex,
+  fittingId: string,
+  locker: readonly PartSpec[],
+): Patch[] {
+  const { part } = index.get(fittingId);
+  const portsInUse = index
+    .leadsOf(fittingId)
+    .flatMap((lead) =>
+      [lead.from, lead.to].filter((end) => end.fitting === fittingId).map((end) => end.port),
+    );
+  const known = new Map(build.parts.map((one) => [one.id, one]));
+  return locker
+    .filter((one) => one.kind === part.kind && one.id !== part.id)
+    .filter((one) => portsInUse.every((port) => one.ports.some((candidate) => candidate.id === port)))
+    .map((candidate) => ({
+      id: `swap:${fittingId}:${candidate.id}`,
+      label: candidate.name,
+      // A sheet that the build already holds stays as it is there.
+      edits: [{ type: 'swapPart', fitting: fittingId, part: known.get(candidate.id) ?? candidate }],
+    }));
+}
