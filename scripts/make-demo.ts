@@ -1,10 +1,11 @@
-/** Writes the demo builds: the tug as planned, and the tug put right by taking the app's own offers. */
+/** Writes the demo builds: the tug as planned, the tug put right by the app's own offers, and the yacht. */
 import { writeFileSync } from 'node:fs';
 import { applyEdits } from '../src/core/build/edits';
 import type { Build } from '../src/core/build/build';
 import { checkBuild } from '../src/core/check/check-build';
 import { writeBuildFile } from '../src/core/file/write-file';
 import { starterLocker } from '../src/core/starter/starter-locker';
+import { saltFlatYacht } from './salt-flat-yacht';
 import { tugAsPlanned } from './tug-as-planned';
 
 /** The offers taken, in the order a builder would, by the start of their ids. */
@@ -29,9 +30,8 @@ function takeOffer(build: Build, start: string): Build {
   return applyEdits(build, patch.edits);
 }
 
-function acceptMinds(build: Build): Build {
-  const minds = checkBuild(build, starterLocker).findings;
-  const reason = 'Calm water only; the rudders are large.';
+function acceptMinds(build: Build, reason: string): Build {
+  const minds = checkBuild(build, starterLocker).findings.filter((one) => one.severity === 'mind');
   return applyEdits(
     build,
     minds.map(({ id, margin }) => ({
@@ -42,8 +42,9 @@ function acceptMinds(build: Build): Build {
 }
 
 const planned = tugAsPlanned();
-const right = acceptMinds(taken.reduce(takeOffer, planned));
+const right = acceptMinds(taken.reduce(takeOffer, planned), 'Calm water only; the rudders are large.');
 write('harbour-tug-as-planned', planned);
+write('salt-flat-yacht', acceptMinds(saltFlatYacht(), 'Fresh cells for every sailing.'));
 write('harbour-tug', { ...right, id: 'harbour-tug-put-right', name: 'Harbour tug' });
 
 function write(name: string, build: Build): void {

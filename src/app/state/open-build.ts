@@ -14,6 +14,10 @@ export const demos = {
     name: 'Harbour tug, put right',
     load: () => import('../../../demo/harbour-tug.dryhull.json?raw'),
   },
+  'salt-flat-yacht': {
+    name: 'Salt-flat yacht',
+    load: () => import('../../../demo/salt-flat-yacht.dryhull.json?raw'),
+  },
 } as const;
 
 export type DemoId = keyof typeof demos;

@@ -38,7 +38,7 @@ function packLoad(
   pack: Fitted<'pack'>,
 ): PackLoad {
   const source = picture.sources.find((one) => one.fitted === pack);
-  const asked = source ? [...motorShares(index, picture, source), ...rawShares(picture, source)] : [];
+  const asked = source ? [...motorShares(index, picture, source), ...rawShares(picture, rails, source)] : [];
   const shares = asked.filter((one): one is PackShare => 'amps' in one);
   if (source) shares.push(...railShares(picture, rails, source));
   shares.sort((a, b) => b.amps - a.amps);
@@ -70,8 +70,20 @@ function motorShares(index: BuildIndex, picture: PowerPicture, source: Source): 
   });
 }
 
-/** Loads on the pack's own plus. */
-function rawShares(picture: PowerPicture, source: Source): Asked[] {
+/** Loads on the pack's own plus; where that is a rail, counted by the school as on any rail. */
+function rawShares(picture: PowerPicture, rails: readonly Rail[], source: Source): Asked[] {
+  const rail = rails.find((one) => one.plus === source.plus);
+  if (rail) {
+    const missing = rail.missing.map((one) => ({
+      missing: `${one.missing} of ${one.supply.fitted.fitting.name}`,
+    }));
+    const counted = rail.counted.map(({ supply, amps, provenance }) => ({
+      fitted: supply.fitted,
+      amps,
+      provenance,
+    }));
+    return [...counted, ...missing];
+  }
   return picture.supplies
     .filter((one) => one.plus === source.plus)
     .flatMap((one): Asked[] => {

@@ -5,6 +5,9 @@ import { offerFuse } from './offers/fuse';
 import { defineRule, fittingSubject, type CheckContext, type Missing, type Report } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';
 
+/** Below this a receiver pack is left without a fuse, for the radio's sake: rule of thumb, in amps. */
+const leastWorthAFuse = 5;
+
 type Message = 'blowsTooSoon' | 'protectsNothing' | 'noFuse';
 
 /** A fuse must carry the worst second, and must blow before the wire behind it burns. */
@@ -41,7 +44,7 @@ export const fuseSize = defineRule({
       const near = fuses.find(
         (fuse) => shortestWay(context.index, pack.fitting.id, fuse.fitting.id).length > 0,
       );
-      if (load.amps === 0) return [];
+      if (load.amps < leastWorthAFuse) return [];
       if (!near) return [noFuse(context, pack, load.amps)];
       return checkFuse(context, near, pack, load.amps);
     });

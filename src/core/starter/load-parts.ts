@@ -34,6 +34,9 @@ export const loads: LoadSpec[] = [
   load('pump-6', 'monitor pump, 6 V', 'pump', [4, 7.5], 1.1, twoWires('pump wires')),
   load('pump-12', 'monitor pump, 12 V', 'pump', [8, 14], 0.6, twoWires('pump wires')),
   load('lamp-board', 'lamp board, three states', 'lamps', [4, 6.5], 0.24, servoLead(nets)),
+  load('lamps-12', 'lamp string, 12 V', 'lamps', [8, 14], 0.4, twoWires('lamp wires')),
+  load('bilge-pump-12', 'bilge pump, 12 V', 'pump', [8, 14], 1.8, twoWires('pump wires')),
+  load('horn-12', 'horn, 12 V', 'horn', [9, 14], 0.8, twoWires('horn wires')),
   load('horn-board', 'horn board', 'horn', [4.5, 6.5], 0.35, servoLead(nets)),
 ];
 
@@ -114,6 +117,41 @@ export const cables: CableSpec[] = [
     form: 'adapter',
     name: 'adapter, 2.0 mm to 2.54 mm three-pin',
     ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-small')],
+  },
+  {
+    id: 'adapter-sleeve-small',
+    kind: 'cable',
+    form: 'adapter',
+    name: 'adapter, 2.0 mm sleeve to flat-blade T',
+    ports: [
+      powerPort('in', 'sleeve end', 'sleeve-20', 'in', nets),
+      powerPort('out', 'blade end', 'blade-t', 'out', nets),
+    ],
+  },
+  {
+    id: 'hand-switch-servo',
+    kind: 'cable',
+    form: 'switch',
+    name: 'hand switch, three-pin',
+    ports: [
+      {
+        ...servoIn('in', 'servo-3-flat'),
+        name: 'pack side',
+        connector: { family: 'servo-3-flat', gender: 'plug' },
+      },
+      {
+        ...servoIn('out', 'servo-3-flat'),
+        name: 'model side',
+        connector: { family: 'servo-3-flat', gender: 'socket' },
+      },
+    ],
+  },
+  {
+    id: 'extension-600',
+    kind: 'cable',
+    form: 'extension',
+    name: 'extension, 600 mm, three-pin',
+    ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-flat')],
   },
   {
     id: 'y-lead',

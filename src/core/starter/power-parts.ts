@@ -1,36 +1,63 @@
+import type { ConnectorFamilyId } from '../connectors/families';
+import type { Chemistry } from '../packs/chemistry';
 import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';
-import type { MotorSpec } from '../parts/motor';
+import type { MotorKind, MotorSpec } from '../parts/motor';
 import type { PackSpec } from '../parts/pack';
+import type { PortSpec } from '../parts/port';
 import { estimated, stated } from '../quantity/figure';
-import { motorPort, powerPort, servoLead } from './ports';
+import { motorPort, powerPort, servoLead, threePins } from './ports';
 
 const packNets = { plus: 'plus', minus: 'minus' };
 const inputNets = { plus: 'power+', minus: 'ground' };
 const becNets = { plus: 'bec+', minus: 'ground' };
 
-function pack(id: string, name: string, cells: number, ampHours: number, dischargeRate: number): PackSpec {
-  return {
-    id,
-    kind: 'pack',
-    name,
-    maker: 'Marram Cells',
-    chemistry: 'LiPo',
-    cells,
-    ampHours: stated(ampHours),
-    dischargeRate: stated(dischargeRate),
-    ports: [powerPort('out', 'pack lead', 'sleeve-35', 'out', packNets)],
-  };
-}
-
-export const packs: PackSpec[] = [
-  pack('pack-lipo-3s-2200-10c', 'LiPo, 3 cells, 2200 mAh, 10 C', 3, 2.2, 10),
-  pack('pack-lipo-3s-4000-20c', 'LiPo, 3 cells, 4000 mAh, 20 C', 3, 4, 20),
-  pack('pack-lipo-4s-4000-20c', 'LiPo, 4 cells, 4000 mAh, 20 C', 4, 4, 20),
-  pack('pack-lipo-2s-5000-20c', 'LiPo, 2 cells, 5000 mAh, 20 C', 2, 5, 20),
+type PackRow = [
+  id: string,
+  chemistry: Chemistry,
+  cells: number,
+  milliampHours: number,
+  rate: number,
+  family: ConnectorFamilyId,
 ];
 
-export const controllers: ControllerSpec[] = [
+const packRows: PackRow[] = [
+  ['pack-lipo-3s-2200-10c', 'LiPo', 3, 2200, 10, 'sleeve-35'],
+  ['pack-lipo-3s-4000-20c', 'LiPo', 3, 4000, 20, 'sleeve-35'],
+  ['pack-lipo-4s-4000-20c', 'LiPo', 4, 4000, 20, 'sleeve-35'],
+  ['pack-lipo-2s-5000-20c', 'LiPo', 2, 5000, 20, 'sleeve-35'],
+  ['pack-lipo-2s-2200-25c', 'LiPo', 2, 2200, 25, 'blade-t'],
+  ['pack-lipo-3s-5000-40c', 'LiPo', 3, 5000, 40, 'blade-t'],
+  ['pack-lihv-2s-4500-30c', 'LiHV', 2, 4500, 30, 'sleeve-35'],
+  ['pack-liion-3s-6000-5c', 'Li-ion', 3, 6000, 5, 'blade-t'],
+  ['pack-lifepo4-2s-2100-15c', 'LiFePO4', 2, 2100, 15, 'servo-3-flat'],
+  ['pack-nimh-6-3000-10c', 'NiMH', 6, 3000, 10, 'blade-t'],
+  ['pack-nimh-7-3000-10c', 'NiMH', 7, 3000, 10, 'blade-t'],
+  ['pack-lead-3-4000-3c', 'lead-acid', 3, 4000, 3, 'blade-t'],
+  ['pack-dry-4', 'dry cell', 4, 2500, 0.8, 'servo-3-flat'],
+  ['pack-dry-4-large', 'dry cell', 4, 7800, 0.8, 'servo-3-flat'],
+];
+
+/** A receiver pack ends in a servo plug, any other in two power contacts. */
+function packPort(family: ConnectorFamilyId): PortSpec {
+  const port = powerPort('out', 'pack lead', family, 'out', packNets);
+  return family === 'servo-3-flat' ? { ...port, use: 'servo' } : port;
+}
+
+export const packs: PackSpec[] = packRows.map(([id, chemistry, cells, milliampHours, rate, family]) => ({
+  id,
+  kind: 'pack',
+  name: `${chemistry}, ${cells} cells, ${milliampHours} mAh, ${rate} C`,
+  maker: 'Marram Cells',
+  chemistry,
+  cells,
+  ampHours: stated(milliampHours / 1000),
+  dischargeRate:
+    chemistry === 'dry cell' ? estimated(rate, 'alkaline cells, for a minute at a time') : stated(rate),
+  ports: [packPort(family)],
+}));
+
+const namedControllers: ControllerSpec[] = [
   {
     id: 'controller-brushed-30-switching',
     kind: 'controller',
@@ -86,6 +113,59 @@ export const controllers: ControllerSpec[] = [
   },
 ];
 
+type ControllerRow = [
+  id: string,
+  name: string,
+  kind: MotorKind,
+  amps: number,
+  volts: [number, number],
+  becAmps: number | undefined,
+];
+
+const controllerRows: ControllerRow[] = [
+  ['controller-brushed-10', 'brushed controller, 10 A, no BEC', 'brushed', 10, [4.5, 9], undefined],
+  ['controller-brushed-60', 'brushed controller, 60 A, sealed', 'brushed', 60, [5.5, 13], 3],
+  ['controller-brushless-60', 'brushless controller, 60 A, sealed', 'brushless', 60, [5.5, 17], 4],
+  ['controller-brushless-80', 'brushless controller, 80 A, no BEC', 'brushless', 80, [9, 26], undefined],
+];
+
+export const controllers: ControllerSpec[] = [
+  ...namedControllers,
+  ...controllerRows.map(([id, name, drives, amps, [least, most], becAmps]): ControllerSpec => ({
+    id,
+    kind: 'controller',
+    name,
+    maker: 'Tidewrack',
+    drives,
+    protection: name.includes('sealed') ? 'sealed' : 'coated',
+    minInputVolts: stated(least),
+    maxInputVolts: stated(most),
+    continuousAmps: stated(amps),
+    quiescentAmps: estimated(0.05, 'usual for a controller'),
+    modes: ['reverse', 'instantReverse', 'noReverse', 'brake', 'dragBrake'],
+    cutoffModes: ['LiPo', 'LiFePO4', 'NiMH'],
+    ...(drives === 'brushed' && {
+      turnLimits: [
+        { cells: 2, turns: stated(12) },
+        { cells: 3, turns: stated(21) },
+      ],
+    }),
+    ...(becAmps !== undefined && {
+      regulator: {
+        type: 'switching' as const,
+        voltsChoices: [5, 6, 7.4],
+        maxAmps: stated(becAmps),
+        efficiency: stated(0.9),
+      },
+    }),
+    ports: controllerPorts(drives === 'brushed' ? 2 : 3).map((port) =>
+      port.id === 'lead' && becAmps === undefined
+        ? { ...port, pins: threePins('signal', 'no BEC', 'ground') }
+        : port,
+    ),
+  })),
+];
+
 function controllerPorts(phases: 2 | 3) {
   return [
     powerPort('power', 'power lead', 'blade-t', 'in', inputNets),
@@ -124,10 +204,14 @@ function bec(id: string, name: string, volts: number[], amps: number): BecSpec {
 export const becs: BecSpec[] = [
   bec('bec-3a', 'stand-alone BEC, 3 A', [5, 6], 3),
   bec('bec-8a', 'stand-alone BEC, 8 A', [5, 6, 7.4], 8),
+  {
+    ...bec('bec-linear-3a', 'stand-alone BEC, linear, 3 A', [5], 3),
+    regulator: { type: 'linear', voltsChoices: [5], maxAmps: stated(3), maxWatts: stated(8) },
+  },
   bec('bec-15a', 'stand-alone BEC, 15 A', [5, 6, 7.4, 8.4], 15),
 ];
 
-export const motors: MotorSpec[] = [
+const namedMotors: MotorSpec[] = [
   {
     id: 'motor-brushed-620',
     kind: 'motor',
@@ -151,4 +235,38 @@ export const motors: MotorSpec[] = [
     maxVolts: stated(17),
     ports: [motorPort('in', 3)],
   },
+];
+
+type MotorRow = [
+  id: string,
+  kind: MotorKind,
+  kv: number,
+  fullLoad: number,
+  stall: number | undefined,
+  turns: number | undefined,
+];
+
+const motorRows: MotorRow[] = [
+  ['motor-brushed-21t', 'brushed', 1900, 18, 70, 21],
+  ['motor-brushed-35t', 'brushed', 1350, 12, 45, 35],
+  ['motor-brushed-55t', 'brushed', 950, 8, 28, 55],
+  ['motor-brushed-80t', 'brushed', 650, 5, 18, 80],
+  ['motor-brushless-2200', 'brushless', 2200, 28, undefined, undefined],
+  ['motor-brushless-3500', 'brushless', 3500, 42, undefined, undefined],
+];
+
+export const motors: MotorSpec[] = [
+  ...namedMotors,
+  ...motorRows.map(([id, motorKind, kv, fullLoad, stall, turns]): MotorSpec => ({
+    id,
+    kind: 'motor',
+    name: `${motorKind} motor, ${turns === undefined ? `${kv} rev/min per volt` : `${turns} turns`}`,
+    maker: 'Quillet',
+    motorKind,
+    kv: turns === undefined ? stated(kv) : estimated(kv, 'from its turns, usual for a can of this size'),
+    fullLoadAmps: estimated(fullLoad, 'usual in a model of two to four kilograms'),
+    ...(stall !== undefined && { stallAmps: stated(stall) }),
+    ...(turns !== undefined && { turns: stated(turns) }),
+    ports: [motorPort('in', motorKind === 'brushed' ? 2 : 3)],
+  })),
 ];

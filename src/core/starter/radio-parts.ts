@@ -45,6 +45,29 @@ export const servos: ServoSpec[] = [
     [4.8, 0.55, 1.45, 0.28],
     [6, 0.68, 1.8, 0.35],
   ]),
+  servo('servo-mini', 'mini servo', 4.5, 6.6, [
+    [4.8, 0.25, 1, 0.22],
+    [6, 0.31, 1.2, 0.28],
+  ]),
+  servo('servo-low-profile', 'low-profile servo', 4.8, 7.4, [
+    [4.8, 0.6, 1.6, 0.3],
+    [6, 0.75, 2, 0.36],
+  ]),
+  servo('servo-strong', 'strong servo, metal gears', 4.8, 7.4, [
+    [4.8, 1.3, 2.4, 0.45],
+    [6, 1.6, 3, 0.55],
+    [7.4, 2, 3.7, 0.7],
+  ]),
+  servo('servo-high-volt', 'high-voltage servo, metal gears', 6, 8.6, [
+    [6, 2, 3.2, 0.5],
+    [7.4, 2.5, 3.9, 0.65],
+    [8.4, 2.8, 4.4, 0.75],
+  ]),
+  servo('servo-sail', 'sail winch servo, four turns', 4.8, 7.4, [
+    [4.8, 0.8, 1.6, 0.5],
+    [6, 1, 2, 0.6],
+  ]),
+  { ...servo('servo-toy', 'toy servo, five wires', 3, 6, [[4.8, 0.1, 0.5, 0.15]]), wires: 5 },
   servo(
     'servo-winch',
     'winch servo, six turns',
@@ -83,6 +106,9 @@ function receiver(
 }
 
 export const receivers: ReceiverSpec[] = [
+  receiver('receiver-4-skerry', 'receiver, 4 channels, skerry link', 4, ['skerry link'], 3),
+  receiver('receiver-6-skerry', 'receiver, 6 channels, skerry link', 6, ['skerry link'], 3),
+  receiver('receiver-3-ness', 'receiver, 3 channels, ness link', 3, ['ness link'], 2),
   receiver('receiver-8-skerry', 'receiver, 8 channels, skerry link', 8, ['skerry link'], 3),
   receiver('receiver-6-holm', 'receiver, 6 channels, holm link', 6, ['holm link'], 2),
   receiver(
@@ -114,6 +140,39 @@ export const transmitters: TransmitterSpec[] = [
       { id: 'switch-b', name: 'switch B', kind: 'twoPosition' },
       { id: 'switch-c', name: 'switch C', kind: 'threePosition' },
       { id: 'button', name: 'button on the left', kind: 'momentary' },
+    ],
+    ports: [],
+  },
+  {
+    id: 'transmitter-wheel-3',
+    kind: 'transmitter',
+    name: 'wheel transmitter, 3 channels',
+    maker: 'Sandling Radio',
+    protocols: ['ness link'],
+    channels: 3,
+    endPointChannels: 2,
+    controls: [
+      { id: 'wheel', name: 'steering wheel', kind: 'centring' },
+      { id: 'trigger', name: 'throttle trigger', kind: 'centring' },
+      { id: 'push', name: 'push button', kind: 'twoPosition' },
+    ],
+    ports: [],
+  },
+  {
+    id: 'transmitter-6',
+    kind: 'transmitter',
+    name: 'transmitter, 6 channels',
+    maker: 'Sandling Radio',
+    protocols: ['skerry link'],
+    channels: 6,
+    endPointChannels: 6,
+    controls: [
+      { id: 'right-x', name: 'right stick, sideways', kind: 'centring' },
+      { id: 'right-y', name: 'right stick, up and down', kind: 'centring' },
+      { id: 'left-x', name: 'left stick, sideways', kind: 'centring' },
+      { id: 'left-y', name: 'left stick, stays', kind: 'staying' },
+      { id: 'switch-a', name: 'switch A', kind: 'twoPosition' },
+      { id: 'dial-1', name: 'dial', kind: 'staying' },
     ],
     ports: [],
   },

@@ -76,8 +76,15 @@ function wirePower(plan: WiringPlan, locker: readonly PartSpec[], offer: Offer, 
   const index = new BuildIndex(plan.build);
   const [pack] = index.ofKind('pack');
   const takers = index.all().flatMap((fitted) => rawInlets(index, fitted));
-  if (!pack || takers.length === 0) return;
+  if (!pack) return;
   const out = { fitting: pack.fitting.id, port: pack.part.ports[0]?.id ?? 'out' };
+  if (index.port(out).use === 'servo') {
+    const inlet = receiverInlet(index);
+    if (inlet && !index.leadAt(out))
+      join('feed:receiver', `${capital(pack.fitting.name)} into receiver port ${inlet.port}`, out, inlet);
+    return;
+  }
+  if (takers.length === 0) return;
   const large = takers.filter((one) => index.port(one).connector.family !== 'box-25');
   if (takers.length === 1 && large.length === 1 && !index.leadAt(out)) {
     join('feed:pack', feedWords(index, pack, takers[0]!), out, takers[0]!);
@@ -111,6 +118,14 @@ function wirePower(plan: WiringPlan, locker: readonly PartSpec[], offer: Offer, 
     if (outlet) join(`feed:${taker.fitting}`, `Power to the ${name}`, outlet, taker);
     else plan.unsolved.push(`Power to the ${name}: no outlet is left on the harness`);
   }
+}
+
+/** The receiver's power port, or any port left. */
+function receiverInlet(index: BuildIndex): PortRef | undefined {
+  const [receiver] = index.ofKind('receiver');
+  return receiver?.part.ports
+    .map((port) => ({ fitting: receiver.fitting.id, port: port.id }))
+    .find((ref) => !index.leadAt(ref));
 }
 
 /** Ports of a part that want raw power and have no lead yet. */
@@ -265,13 +280,10 @@ function settleRedWires(plan: WiringPlan, locker: readonly PartSpec[], offer: Of
 /** A stand-alone BEC's output into the receiver: its power port, or any port left. */
 function plugIn(plan: WiringPlan, offer: Offer, locker: readonly PartSpec[], becId: string): void {
   const index = new BuildIndex(plan.build);
-  const [receiver] = index.ofKind('receiver');
   const { part, fitting } = index.get(becId);
   const out = part.ports.find((port) => port.flow === 'out');
-  if (!receiver || !out || !terminalsOf(part).gives || index.leadAt({ fitting: becId, port: out.id })) return;
-  const free = receiver.part.ports
-    .map((port) => ({ fitting: receiver.fitting.id, port: port.id }))
-    .find((ref) => !index.leadAt(ref));
+  if (!out || !terminalsOf(part).gives || index.leadAt({ fitting: becId, port: out.id })) return;
+  const free = receiverInlet(index);
   const edits = free && connect(plan.build, { fitting: becId, port: out.id }, free, locker);
   if (edits) offer(`rail:${becId}`, `${capital(fitting.name)} into receiver port ${free.port}`, edits);
   else plan.unsolved.push(`${capital(fitting.name)}: no receiver port is left for it`);
