@@ -20,6 +20,7 @@ export const router = createBrowserRouter([
       { index: true, loader: () => redirect('/loom') },
       { path: 'brief', lazy: () => import('./brief/BriefStation') },
       { path: 'locker', lazy: () => import('./locker/LockerStation') },
+      { path: 'sheet', lazy: () => import('./sheet/SheetScreen') },
       { path: 'builds', lazy: () => import('./builds/BuildsScreen') },
       { path: 'loom', lazy: () => import('./loom/LoomStation') },
       { path: 'fit-out', lazy: () => import('./fitout/FitOutStation') },

@@ -64,6 +64,13 @@ describe('hull check', { timeout: 60_000 }, () => {
     expect(stdout).not.toBe(readFileSync(planned, 'utf8'));
   });
 
+  it('prints the wiring sheet', () => {
+    const { status, stdout } = hull('sheet', right);
+    expect(status).toBe(0);
+    expect(stdout).toContain('# Wiring sheet: Harbour tug');
+    expect(stdout).toContain('| 7 | Lights | switch C | port 7 | lamps |');
+  });
+
   it.each([
     ['no file', ['check', 'nowhere.json'], 'nowhere.json: cannot be opened'],
     ['no verb', [], 'usage: hull check FILE'],

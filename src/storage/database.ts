@@ -1,5 +1,6 @@
 import { Dexie, type EntityTable } from 'dexie';
 import type { Build } from '../core/build/build';
+import type { LockerItem } from '../core/locker/locker-item';
 
 /** A build as it lies in the browser's database. */
 export interface BuildRecord {
@@ -10,6 +11,8 @@ export interface BuildRecord {
   build: Build;
 }
 
+export type LockerRecord = LockerItem & { id: string };
+
 interface Setting {
   name: 'openBuild';
   value: string;
@@ -17,11 +20,12 @@ interface Setting {
 
 export class DryHullDatabase extends Dexie {
   declare builds: EntityTable<BuildRecord, 'key'>;
+  declare locker: EntityTable<LockerRecord, 'id'>;
   declare settings: EntityTable<Setting, 'name'>;
 
   constructor(name = 'dry-hull') {
     // Strict: a save has reached the disk before it counts as saved, so that a killed browser loses nothing.
     super(name, { chromeTransactionDurability: 'strict' });
-    this.version(1).stores({ builds: 'key, savedAt', settings: 'name' });
+    this.version(1).stores({ builds: 'key, savedAt', locker: 'id', settings: 'name' });
   }
 }

@@ -7,6 +7,10 @@ const sizes = [
   { width: 1280, height: 800 },
 ];
 const screens = {
+  brief: '/brief',
+  locker: '/locker?kind=servo',
+  builds: '/builds',
+  'wiring sheet': '/sheet',
   'loom picture': '/loom',
   'loom table': '/loom?view=table',
   'findings of a well': '/loom?well=connection',

@@ -5,8 +5,8 @@ import type { ModelFunction } from '../../core/build/model-function';
 import type { FunctionChain } from '../../core/brief/function-chain';
 import { fitPart } from '../../core/brief/fit-part';
 import { servingKinds } from '../../core/brief/function-presets';
-import { starterLocker } from '../../core/starter/starter-locker';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { ChainSelect } from './ChainSelect';
 import styles from './FunctionRow.module.css';
@@ -24,6 +24,7 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
   const build = useBuild();
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
+  const locker = useLocker((state) => state.parts);
   const one = chain.function;
   const number = build.functions.indexOf(one) + 1;
   const change = (words: string, next: Partial<Omit<ModelFunction, 'id'>>) =>
@@ -41,7 +42,7 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
   const choosePart = (value: string) => {
     const [source, id = ''] = value.split(/:(.*)/);
     if (source === 'fitted') change('another part', { devices: [...one.devices, id] });
-    const part = source === 'locker' ? starterLocker.find((candidate) => candidate.id === id) : undefined;
+    const part = source === 'locker' ? locker.find((candidate) => candidate.id === id) : undefined;
     if (part) apply(`${one.name}: ${part.name}`, fitPart(build, part, one));
   };
   return (
@@ -86,7 +87,7 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
             value: `fitted:${fitting.id}`,
             text: `${fitting.name} (in the model)`,
           })),
-          ...starterLocker
+          ...locker
             .filter((part) => kinds.includes(part.kind))
             .map((part) => ({ value: `locker:${part.id}`, text: part.name })),
         ]}

@@ -1,7 +1,7 @@
 import type { PartKind } from '../../core/parts/part-spec';
 import { fitPart } from '../../core/brief/fit-part';
-import { starterLocker } from '../../core/starter/starter-locker';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { ChainSelect } from './ChainSelect';
 import styles from './RadioAndPower.module.css';
@@ -19,6 +19,7 @@ export function RadioAndPower() {
   const build = useBuild();
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
+  const locker = useLocker((state) => state.parts);
   return (
     <section className={styles.section} aria-label="Radio and power">
       <h2 className={styles.title}>Radio and power</h2>
@@ -39,14 +40,14 @@ export function RadioAndPower() {
                       : 'not chosen'
                 }
                 isSet={here.length > 0 || kind === 'bec'}
-                options={starterLocker
+                options={locker
                   .filter((part) => part.kind === kind)
                   .map((part) => ({
                     value: part.id,
                     text: here.length > 0 ? `one more: ${part.name}` : part.name,
                   }))}
                 onChoose={(id) => {
-                  const part = starterLocker.find((one) => one.id === id);
+                  const part = locker.find((one) => one.id === id);
                   if (part) apply(`fit ${part.name}`, fitPart(build, part));
                 }}
               />

@@ -19,14 +19,16 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
   const accepted = here.filter((one) => one.accepted);
   const missing = unknowns.filter(isShown);
   const chosen = open.find((one) => one.id === findingId) ?? (findingId === '' ? undefined : open[0]);
-  const openEverywhere = findings.filter((one) => !one.accepted).length;
+  const openEverywhere = findings.filter((one) => !one.accepted);
+  const isAllDry = openEverywhere.every((one) => one.severity === 'note');
+  const isDryHere = open.every((one) => one.severity === 'note');
   return (
     <div className={styles.panel}>
       <div className={styles.head}>
         <h2 className={styles.title}>{view === 'all' ? 'In all wells' : `In the ${wellNames[view]} well`}</h2>
         {view !== 'all' && (
           <Button size="small" onClick={() => showWell('all')}>
-            All wells {openEverywhere}
+            All wells {openEverywhere.length}
           </Button>
         )}
         {onClose && (
@@ -35,6 +37,7 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
           </IconButton>
         )}
       </div>
+      {isDryHere && <NothingOpen isSpace={view === 'space'} isAllDry={isAllDry} />}
       {open.map((one) => (
         <FindingCard
           key={one.id}
@@ -43,7 +46,6 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
           onToggle={() => showFinding(one === chosen ? '' : one.id)}
         />
       ))}
-      {open.length === 0 && <NothingOpen isSpace={view === 'space'} isAllDry={openEverywhere === 0} />}
       {missing.length > 0 && (
         <section className={styles.group} aria-label="Not known">
           <h3 className={styles.groupTitle}>Not known yet</h3>

@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import type { Lead } from '../../core/build/lead';
-import { starterLocker } from '../../core/starter/starter-locker';
 import { insertable, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { MenuButton } from './MenuButton';
 import styles from './TraceBar.module.css';
@@ -13,7 +13,8 @@ const gauges = [26, 24, 22, 20, 18, 16, 14, 12, 10];
 export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) {
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
-  const inserts = insertable(context, lead, starterLocker);
+  const locker = useLocker((state) => state.parts);
+  const inserts = insertable(context, lead, locker);
   const name = context.index.get(lead.from.fitting).fitting.name;
   return (
     <div className={styles.tools} role="group" aria-label="Change this lead">

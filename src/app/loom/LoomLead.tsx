@@ -6,7 +6,8 @@ interface LoomLeadProps {
   lead: PlacedLead;
   isLit: boolean;
   isDim: boolean;
-  onClick: () => void;
+  /** Without it the lead is only drawn. */
+  onClick?: () => void;
 }
 
 /** One lead: its wires side by side, each with a casing that keeps it apart from any ground. */

@@ -11,7 +11,8 @@ interface LoomNodeProps {
   badge: Badge | undefined;
   isLit: boolean;
   isDim: boolean;
-  onTrace: () => void;
+  /** Without it the part is only drawn. */
+  onTrace?: () => void;
 }
 
 /** A part with its facts and its pins. */
@@ -21,7 +22,7 @@ export function LoomNode({ node, badge, isLit, isDim, onTrace }: LoomNodeProps) 
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
-    onTrace();
+    onTrace?.();
   };
   return (
     <g
@@ -29,11 +30,13 @@ export function LoomNode({ node, badge, isLit, isDim, onTrace }: LoomNodeProps) 
       data-lit={isLit}
       data-dim={isDim}
       data-node={node.id}
-      role="button"
-      tabIndex={0}
-      aria-label={[title, ...lines, badgeWords(badge)].filter(Boolean).join(', ')}
-      onClick={onTrace}
-      onKeyDown={onKeyDown}
+      {...(onTrace && {
+        role: 'button',
+        tabIndex: 0,
+        'aria-label': [title, ...lines, badgeWords(badge)].filter(Boolean).join(', '),
+        onClick: onTrace,
+        onKeyDown,
+      })}
     >
       <rect
         x={x}

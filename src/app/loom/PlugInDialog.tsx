@@ -9,9 +9,9 @@ import { useState } from 'react';
 import { portKey, type Fitted, type FreePort } from '../../core/build/build-index';
 import { connectorFamily } from '../../core/connectors/families';
 import { mating } from '../../core/connectors/mating';
-import { starterLocker } from '../../core/starter/starter-locker';
 import { connect } from '../../core/wiring/connect';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 
 /** Joins a free port of a part to a free port of another, and says beforehand whether their plugs go together. */
@@ -19,6 +19,7 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
   const build = useBuild();
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
+  const locker = useLocker((state) => state.parts);
   const free = context.index.freePorts();
   const own = free.filter(({ ref }) => ref.fitting === fitted.fitting.id);
   const [fromKey, setFromKey] = useState(() => (own[0] ? portKey(own[0].ref) : ''));
@@ -26,7 +27,7 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
   const from = own.find(({ ref }) => portKey(ref) === fromKey);
   const others = from ? targetsOf(free, from, fitted.fitting.id) : [];
   const to = others.find(({ ref }) => portKey(ref) === toKey);
-  const edits = from && to ? connect(build, from.ref, to.ref, starterLocker) : undefined;
+  const edits = from && to ? connect(build, from.ref, to.ref, locker) : undefined;
   const fit = from && to ? mating(from.port.connector, to.port.connector).result : undefined;
   const take = () => {
     if (edits) apply(`plug in the ${fitted.fitting.name}`, edits);

@@ -7,9 +7,9 @@ import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useMemo, useState } from 'react';
 import { wells, wellNames } from '../../core/check/wells';
-import { starterLocker } from '../../core/starter/starter-locker';
 import { proposeWiring } from '../../core/wiring/propose-wiring';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
 import { checkOf } from '../state/use-check';
 import styles from './ProposalDialog.module.css';
 
@@ -17,8 +17,9 @@ import styles from './ProposalDialog.module.css';
 export function ProposalDialog({ onClose }: { onClose: () => void }) {
   const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
+  const locker = useLocker((state) => state.parts);
   const [refused, setRefused] = useState<ReadonlySet<string>>(new Set());
-  const plan = useMemo(() => proposeWiring(build, starterLocker, refused), [build, refused]);
+  const plan = useMemo(() => proposeWiring(build, locker, refused), [build, locker, refused]);
   const taken = plan.proposals.filter((one) => !one.isRefused);
   const toggle = (id: string) => {
     const next = new Set(refused);

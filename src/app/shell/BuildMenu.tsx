@@ -123,6 +123,14 @@ export function BuildMenu() {
         >
           Export this build
         </MenuItem>
+        <MenuItem
+          onClick={() => {
+            close();
+            void navigate('/sheet');
+          }}
+        >
+          Wiring sheet
+        </MenuItem>
       </Menu>
       <input
         ref={fileInput}

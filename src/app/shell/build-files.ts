@@ -14,10 +14,15 @@ export async function importFile(file: File): Promise<string | undefined> {
 
 /** Hands the build to the browser as a file. */
 export function downloadBuild(build: Build): void {
-  const url = URL.createObjectURL(new Blob([writeBuildFile(build)], { type: 'application/json' }));
+  downloadText(`${build.id}${fileSuffix}`, writeBuildFile(build), 'application/json');
+}
+
+/** Hands a text to the browser as a file. */
+export function downloadText(name: string, text: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement('a');
   link.href = url;
-  link.download = `${build.id}${fileSuffix}`;
+  link.download = name;
   link.click();
   URL.revokeObjectURL(url);
 }

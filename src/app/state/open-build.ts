@@ -1,6 +1,7 @@
 import type { Build } from '../../core/build/build';
 import { problemText } from '../../core/file/problem';
 import { readBuildFile } from '../../core/file/read-file';
+import { useLocker } from './locker-store';
 import { openInStore } from './build-store';
 import { repository } from './saving';
 
@@ -47,6 +48,7 @@ export async function openStored(key: string): Promise<string | undefined> {
 
 /** What was open last, or the tug as planned on a first start. */
 export async function openAtStart(): Promise<void> {
+  await useLocker.getState().load();
   const key = await repository.lastOpen();
   if (key !== undefined && (await openStored(key)) === undefined) return;
   await openDemo('harbour-tug-as-planned');

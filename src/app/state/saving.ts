@@ -1,9 +1,9 @@
 import { create } from 'zustand';
 import { BuildRepository } from '../../storage/build-repository';
-import { DryHullDatabase } from '../../storage/database';
+import { database } from './database';
 import { useBuildStore } from './build-store';
 
-export const repository = new BuildRepository(new DryHullDatabase());
+export const repository = new BuildRepository(database);
 
 export type SaveState = 'saved' | 'saving' | 'failed';
 

@@ -2,29 +2,43 @@ import type { Build } from '../../core/build/build';
 import type { Patch } from '../../core/build/patch';
 import { checkBuild, type CheckResult } from '../../core/check/check-build';
 import { previewPatch, type PatchPreview } from '../../core/check/preview';
-import { starterLocker } from '../../core/starter/starter-locker';
 import { useBuild } from './build-store';
+import { useLocker } from './locker-store';
 
-// A build never changes, so what was worked out for it stays true as long as it is around.
-const checks = new WeakMap<Build, CheckResult>();
-const previews = new WeakMap<Build, Map<string, PatchPreview>>();
+interface Known {
+  check: CheckResult;
+  previews: Map<string, PatchPreview>;
+}
+
+// Neither a build nor the list of a locker ever changes, so what was worked out for both stays true.
+const known = new WeakMap<object, WeakMap<Build, Known>>();
+
+function knownOf(build: Build): Known {
+  const { parts } = useLocker.getState();
+  let ofLocker = known.get(parts);
+  if (!ofLocker) known.set(parts, (ofLocker = new WeakMap<Build, Known>()));
+  let one = ofLocker.get(build);
+  if (!one)
+    ofLocker.set(
+      build,
+      (one = { check: checkBuild(build, parts), previews: new Map<string, PatchPreview>() }),
+    );
+  return one;
+}
 
 /** The verdict on a build, worked out once. */
-export function checkOf(build: Build): CheckResult {
-  const known = checks.get(build);
-  if (known) return known;
-  const result = checkBuild(build, starterLocker);
-  checks.set(build, result);
-  return result;
-}
+export const checkOf = (build: Build): CheckResult => knownOf(build).check;
 
 /** What a patch would do to a build, worked out once. */
 export function previewOf(build: Build, patch: Patch): PatchPreview {
-  const known = previews.get(build) ?? new Map<string, PatchPreview>();
-  previews.set(build, known);
-  const preview = known.get(patch.id) ?? previewPatch(build, checkOf(build), patch, starterLocker);
-  known.set(patch.id, preview);
+  const { check, previews } = knownOf(build);
+  const preview = previews.get(patch.id) ?? previewPatch(build, check, patch, useLocker.getState().parts);
+  previews.set(patch.id, preview);
   return preview;
 }
 
-export const useCheck = (): CheckResult => checkOf(useBuild());
+/** The verdict on the open build, followed as it and the locker change. */
+export function useCheck(): CheckResult {
+  useLocker((state) => state.parts);
+  return checkOf(useBuild());
+}

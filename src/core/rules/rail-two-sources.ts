@@ -4,6 +4,7 @@ import { offerKeepOne, redWireOf } from './offers/lift-red-wire';
 import { offerStandAloneBec } from './offers/stand-alone-bec';
 import { defineRule, fittingSubject, leadSubject } from './rule';
 import { plannedTerm, sourceTerm } from './support/terms';
+import { strengthOf } from './support/source-strength';
 import { nameList } from './words';
 
 /** More than one source on a rail: regulators in parallel do not share, the highest takes all. */
@@ -31,7 +32,7 @@ export const railTwoSources = defineRule({
     return context.rails.filter(hasFight).map((rail) => {
       const { sources } = rail;
       const names = sources.map((one) => `the ${one.fitted.fitting.name}`);
-      const byStrength = [...sources].sort((a, b) => ampsOf(b) - ampsOf(a));
+      const byStrength = [...sources].sort((a, b) => strengthOf(context, b) - strengthOf(context, a));
       return {
         messageId: sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const),
         data: { sources: nameList(names), rail: rail.name, highest: sources[0]?.fitted.fitting.name ?? '' },
@@ -67,5 +68,3 @@ export const railTwoSources = defineRule({
 /** Packs in parallel with packs are another matter; here at least one regulator fights. */
 const hasFight = ({ sources }: Rail): boolean =>
   sources.length > 1 && sources.some((one) => one.terminal.regulator);
-
-const ampsOf = (source: Source): number => source.terminal.regulator?.maxAmps.value ?? 0;

@@ -32,6 +32,7 @@ describe('edits of a lead', () => {
     const context = checkContext(tub(), starterLocker);
     const servo = insertable(context, leadOf(tub(), 'rudder-lead--rx-1'), starterLocker);
     expect(servo.map((one) => one.label)).toEqual([
+      'hand switch, three-pin',
       'extension, 600 mm, three-pin',
       'extension, 300 mm, three-pin',
     ]);

@@ -8,6 +8,7 @@ import type { PartSpec } from '../parts/part-spec';
 import { checkContext } from '../check/check-build';
 import { liftRed } from '../rules/offers/lift-red-wire';
 import { offerStandAloneBec } from '../rules/offers/stand-alone-bec';
+import { strengthOf } from '../rules/support/source-strength';
 import { capital, nameList } from '../rules/words';
 import { channelPlan } from './channel-plan';
 import { connect } from './connect';
@@ -269,7 +270,7 @@ function settleRedWires(plan: WiringPlan, locker: readonly PartSpec[], offer: Of
     return;
   }
   const strength = (one: (typeof rail.sources)[number]) =>
-    (one.fitted.part.kind === 'bec' ? 1000 : 0) + (one.terminal.regulator?.maxAmps.value ?? 0);
+    (one.fitted.part.kind === 'bec' ? 1000 : 0) + strengthOf(context, one);
   const [keep, ...others] = [...rail.sources].sort((a, b) => strength(b) - strength(a));
   if (!keep || others.length === 0) return;
   const lifts = others.map((one) => liftRed(context, one)).filter((one) => one !== undefined);

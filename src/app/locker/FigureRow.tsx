@@ -1,0 +1,73 @@
+import MenuItem from '@mui/material/MenuItem';
+import Select from '@mui/material/Select';
+import TextField from '@mui/material/TextField';
+import { figureAt, type SheetField } from '../../core/locker/sheet-fields';
+import type { PartSpec } from '../../core/parts/part-spec';
+import { provenances, type Figure, type Provenance } from '../../core/quantity/figure';
+import styles from './PartSheet.module.css';
+
+interface FigureRowProps {
+  part: PartSpec;
+  field: SheetField;
+  /** Without it the sheet is only read. */
+  onChange: ((figure: Figure | undefined) => void) | undefined;
+}
+
+/** One figure with its unit and where it comes from. */
+export function FigureRow({ part, field, onChange }: FigureRowProps) {
+  const figure = figureAt(part, field);
+  const shown = figure === undefined ? '' : String(Number((figure.value / field.scale).toPrecision(4)));
+  const take = (text: string, provenance: Provenance) => {
+    const value = Number(text.replace(',', '.'));
+    if (text.trim() === '') onChange?.(undefined);
+    else if (Number.isFinite(value) && value > 0) onChange?.({ value: value * field.scale, provenance });
+  };
+  return (
+    <tr>
+      <th scope="row">{field.label}</th>
+      <td className="figure">
+        {onChange ? (
+          <TextField
+            key={shown}
+            variant="standard"
+            defaultValue={shown}
+            slotProps={{
+              htmlInput: {
+                'aria-label': `${field.label}, ${field.unit}`,
+                inputMode: 'decimal',
+                maxLength: 10,
+              },
+            }}
+            sx={{ width: 68 }}
+            onBlur={({ target }) =>
+              target.value !== shown && take(target.value, figure?.provenance ?? 'stated')
+            }
+          />
+        ) : (
+          shown || '—'
+        )}{' '}
+        {field.unit}
+      </td>
+      <td className={styles.provenance}>
+        {onChange && figure ? (
+          <Select
+            variant="standard"
+            value={figure.provenance}
+            inputProps={{ 'aria-label': `${field.label}: where it comes from` }}
+            sx={{ fontSize: 12.5 }}
+            onChange={({ target }) => onChange({ ...figure, provenance: target.value })}
+          >
+            {provenances.map((one) => (
+              <MenuItem key={one} value={one} dense>
+                {one}
+              </MenuItem>
+            ))}
+          </Select>
+        ) : (
+          (figure?.provenance ?? 'unknown')
+        )}
+        {figure?.note && <span className={styles.note}>{figure.note}</span>}
+      </td>
+    </tr>
+  );
+}

@@ -1,0 +1,123 @@
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { nanoid } from 'nanoid';
+import { fitPart } from '../../core/brief/fit-part';
+import { connectorFamily } from '../../core/connectors/families';
+import type { LockerItem } from '../../core/locker/locker-item';
+import { sheetCurve } from '../../core/locker/sheet-curve';
+import { sheetFields, withFigure } from '../../core/locker/sheet-fields';
+import { capital } from '../../core/rules/words';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
+import { CurvePicture } from './CurvePicture';
+import { FigureRow } from './FigureRow';
+import { SwapIn } from './SwapIn';
+import styles from './PartSheet.module.css';
+
+/** One part's sheet, laid out for reading, with the picture that fits its kind. */
+export function PartSheet({ item, onShow }: { item: LockerItem; onShow: (partId: string) => void }) {
+  const build = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const { save, remove } = useLocker();
+  const { part, state, price, isStarter } = item;
+  const curve = sheetCurve(part);
+  const copy = async () => {
+    const id = `own-${nanoid(8)}`;
+    await save({
+      part: { ...part, id, name: `${part.name}, mine`.slice(0, 80) },
+      state: 'own',
+      isStarter: false,
+    });
+    onShow(id);
+  };
+  return (
+    <article className={styles.sheet} aria-label={part.name}>
+      {isStarter ? (
+        <h2 className={styles.name}>{capital(part.name)}</h2>
+      ) : (
+        <TextField
+          fullWidth
+          size="small"
+          label="Name"
+          defaultValue={part.name}
+          slotProps={{ htmlInput: { maxLength: 80 } }}
+          onBlur={({ target }) => {
+            const name = target.value.trim();
+            if (name && name !== part.name) void save({ ...item, part: { ...part, name } });
+          }}
+        />
+      )}
+      {part.maker && <p className={styles.maker}>{part.maker}</p>}
+      <div className={styles.actions}>
+        <Button variant="contained" onClick={() => apply(`fit ${part.name}`, fitPart(build, part))}>
+          Fit it into this build
+        </Button>
+        <SwapIn part={part} />
+        <Button onClick={() => void copy()}>Copy and edit</Button>
+        {!isStarter && (
+          <Button color="error" onClick={() => void remove(part.id)}>
+            Remove
+          </Button>
+        )}
+      </div>
+      <div className={styles.owning}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={state}
+          aria-label="On the shelf?"
+          onChange={(_, next: LockerItem['state'] | null) => next && void save({ ...item, state: next })}
+        >
+          <ToggleButton value="own">Own it</ToggleButton>
+          <ToggleButton value="mightBuy">Might buy</ToggleButton>
+          <ToggleButton value="catalogue">Neither</ToggleButton>
+        </ToggleButtonGroup>
+        <TextField
+          size="small"
+          label="Price"
+          defaultValue={price ?? ''}
+          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+          sx={{ width: 92 }}
+          onBlur={({ target }) => {
+            const value = Number(target.value.replace(',', '.'));
+            const { price: _, ...rest } = item;
+            if (target.value.trim() === '') void save(rest);
+            else if (Number.isFinite(value) && value >= 0) void save({ ...item, price: value });
+            else target.value = price === undefined ? '' : String(price);
+          }}
+        />
+      </div>
+      <table className={styles.figures}>
+        <caption className="visually-hidden">Figures of the sheet</caption>
+        <tbody>
+          {sheetFields(part).map((field) => (
+            <FigureRow
+              key={field.path}
+              part={part}
+              field={field}
+              onChange={
+                isStarter
+                  ? undefined
+                  : (figure) => void save({ ...item, part: withFigure(part, field, figure) })
+              }
+            />
+          ))}
+        </tbody>
+      </table>
+      {curve && <CurvePicture curve={curve} />}
+      <h3 className={styles.title}>Ports</h3>
+      <ul className={styles.ports}>
+        {part.ports.map((port) => (
+          <li key={port.id}>
+            {port.name}: {connectorFamily(port.connector.family).name}
+            {port.connector.gender === 'none' ? '' : `, ${port.connector.gender}`}
+            {port.channel === undefined ? '' : `, channel ${port.channel}`}
+          </li>
+        ))}
+        {part.ports.length === 0 && <li>None: it stays outside the model.</li>}
+      </ul>
+    </article>
+  );
+}

@@ -1,0 +1,75 @@
+import { scaleLinear } from 'd3-scale';
+import type { LockerItem } from '../../core/locker/locker-item';
+import { voltSpan } from '../../core/locker/volt-ladder';
+import { formatQuantity } from '../../core/quantity/format';
+import styles from './VoltLadder.module.css';
+
+interface VoltLadderProps {
+  items: readonly LockerItem[];
+  chosenId: string | undefined;
+  meets: { volts: number; name: string } | undefined;
+  onChoose: (partId: string) => void;
+}
+
+const stateWords: Record<LockerItem['state'], string> = { own: 'own', mightBuy: 'might buy', catalogue: '' };
+
+/** Parts of one kind side by side: the volts each stands as a bar, and the volts of this build as a line through all. */
+export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps) {
+  const spans = items.map((one) => voltSpan(one.part));
+  const most = Math.max(meets?.volts ?? 0, ...spans.map((one) => one?.most ?? 0)) * 1.05 || 1;
+  const x = scaleLinear().domain([0, most]).range([0, 100]);
+  const hasVolts = spans.some((one) => one !== undefined);
+  return (
+    <>
+      <p className={styles.legend}>
+        {!hasVolts
+          ? 'Nothing here has volts of its own to meet.'
+          : meets
+            ? `Bars: volts each stands. Line: the ${meets.name} of this build, ${formatQuantity(meets.volts, 'V')}.`
+            : 'Bars: volts from least to most.'}
+      </p>
+      <ul className={styles.list}>
+        {items.map(({ part, state, price }, n) => {
+          const span = spans[n];
+          const fits =
+            !span || span.gives || !meets || (meets.volts >= span.least && meets.volts <= span.most);
+          return (
+            <li key={part.id}>
+              <button
+                type="button"
+                className={styles.row}
+                aria-pressed={part.id === chosenId}
+                onClick={() => onChoose(part.id)}
+              >
+                <span className={styles.name}>{part.name}</span>
+                <span className={styles.note}>
+                  {[stateWords[state], price === undefined ? '' : price.toFixed(2)]
+                    .filter(Boolean)
+                    .join(' · ')}
+                </span>
+                {span && (
+                  <span className={styles.track} aria-hidden>
+                    <span
+                      className={styles.span}
+                      data-fits={fits}
+                      style={{ left: `${x(span.least)}%`, width: `${x(span.most) - x(span.least)}%` }}
+                    />
+                    {meets && !span.gives && (
+                      <span className={styles.line} data-fits={fits} style={{ left: `${x(meets.volts)}%` }} />
+                    )}
+                  </span>
+                )}
+                {span && (
+                  <span className={`figure ${styles.figures}`} data-fits={fits}>
+                    {span.least.toFixed(1)}–{formatQuantity(span.most, 'V')}
+                    {fits ? '' : meets && meets.volts > span.most ? ', over its most' : ', under its least'}
+                  </span>
+                )}
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

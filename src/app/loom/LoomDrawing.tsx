@@ -1,0 +1,27 @@
+import { columnHeads } from '../../core/loom/column-heads';
+import type { LoomLayout } from '../../core/loom/loom-layout';
+import { useCheck } from '../state/use-check';
+import { LoomHeads } from './LoomHeads';
+import { LoomLead } from './LoomLead';
+import { LoomNode } from './LoomNode';
+
+/** The wiring picture as it stands, to be looked at or printed, with nothing to press. */
+export function LoomDrawing({ layout, className }: { layout: LoomLayout; className: string }) {
+  const { context } = useCheck();
+  return (
+    <svg
+      className={className}
+      viewBox={`0 0 ${layout.width} ${layout.height}`}
+      role="img"
+      aria-label="Wiring picture; the tables below say the same in words"
+    >
+      <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
+      {layout.leads.map((lead) => (
+        <LoomLead key={lead.id} lead={lead} isLit={false} isDim={false} />
+      ))}
+      {layout.nodes.map((node) => (
+        <LoomNode key={node.id} node={node} badge={undefined} isLit={false} isDim={false} />
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,128 @@
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import { numberWords } from '../../core/check/finding-words';
+import { functionChains } from '../../core/brief/function-chain';
+import { leadRows } from '../../core/loom/lead-rows';
+import { cautions } from '../../core/procedure/cautions';
+import { planProcedure } from '../../core/procedure/plan-procedure';
+import { phases, phaseNames } from '../../core/procedure/step';
+import { markdownSheet } from '../../core/sheet/markdown-sheet';
+import { LoomDrawing } from '../loom/LoomDrawing';
+import { useLoomLayout } from '../loom/use-loom-layout';
+import { downloadText } from '../shell/build-files';
+import { useBuild } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import styles from './SheetScreen.module.css';
+
+/** The wiring sheet to print and hold beside the model, in day colours whatever the bench. */
+export function Component() {
+  const build = useBuild();
+  const check = useCheck();
+  const { context, findings } = check;
+  const { layout } = useLoomLayout();
+  const steps = planProcedure(context);
+  const needed = [...new Set(steps.flatMap((one) => one.cautions))];
+  return (
+    <article className={styles.sheet}>
+      <div className={styles.tools}>
+        <Button variant="contained" onClick={() => print()}>
+          Print
+        </Button>
+        <Button
+          onClick={() => downloadText(`${build.id}-wiring-sheet.md`, markdownSheet(check), 'text/markdown')}
+        >
+          Save as Markdown
+        </Button>
+      </div>
+      <h1 className={styles.title}>Wiring sheet: {build.name}</h1>
+      {layout && layout.nodes.length > 0 && <LoomDrawing layout={layout} className={styles.picture!} />}
+      <h2>Leads</h2>
+      <SheetTable
+        heads={['From', 'To', 'Wires', 'Plugs', 'Carries']}
+        rows={leadRows(context).map((row) => [
+          row.from,
+          row.to,
+          row.conductors.join(', '),
+          row.fits ? row.plugs : `${row.plugs}: do not fit`,
+          row.carries,
+        ])}
+      />
+      <h2>Channels</h2>
+      <SheetTable
+        heads={['Channel', 'Function', 'Control', 'Port', 'Works']}
+        rows={functionChains(context).map((one) => [
+          String(one.channel ?? '?'),
+          one.function.name,
+          one.control ?? '?',
+          one.port ?? 'not plugged in',
+          one.parts.join(', ') || 'nothing yet',
+        ])}
+      />
+      <h2>Findings</h2>
+      <ul className={styles.list}>
+        {findings.map((one) => {
+          const { actual, bound, limit } = numberWords(one);
+          return (
+            <li key={one.id}>
+              <strong>{one.severity}</strong>
+              {one.accepted ? ', accepted' : ''}: {one.text}. {actual}, {bound} {limit}.{' '}
+              {one.reason && `Accepted: ${one.reason}`}
+            </li>
+          );
+        })}
+        {findings.length === 0 && <li>None.</li>}
+      </ul>
+      <h2>Steps</h2>
+      {phases.map((phase) => {
+        const here = steps.filter((one) => one.phase === phase);
+        if (here.length === 0) return null;
+        return (
+          <section key={phase}>
+            <h3>{phaseNames[phase]}</h3>
+            <ul className={styles.steps}>
+              {here.map((one) => (
+                <li key={one.id}>
+                  <strong>{one.title}.</strong> {one.lines.join(' ')}
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      <h2>Cautions</h2>
+      <ul className={styles.list}>
+        {needed.map((id) => (
+          <li key={id}>{cautions[id]}</li>
+        ))}
+        <li>Local law, the maker’s sheet and a qualified person go before this sheet.</li>
+      </ul>
+    </article>
+  );
+}
+
+function SheetTable({ heads, rows }: { heads: readonly string[]; rows: readonly (readonly string[])[] }) {
+  return (
+    <Table size="small" className={styles.table!}>
+      <TableHead>
+        <TableRow>
+          {heads.map((one) => (
+            <TableCell key={one}>{one}</TableCell>
+          ))}
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {rows.map((row, n) => (
+          <TableRow key={`${row[0]} ${n}`}>
+            {row.map((cell, at) => (
+              <TableCell key={heads[at]}>{cell}</TableCell>
+            ))}
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
+  );
+}

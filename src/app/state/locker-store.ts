@@ -1,0 +1,41 @@
+import { create } from 'zustand';
+import type { LockerItem } from '../../core/locker/locker-item';
+import type { PartSpec } from '../../core/parts/part-spec';
+import { starterLocker } from '../../core/starter/starter-locker';
+import { LockerRepository } from '../../storage/locker-repository';
+import { database } from './database';
+
+const repository = new LockerRepository(database, starterLocker);
+
+interface LockerState {
+  items: readonly LockerItem[];
+  /** The sheets alone; another list whenever the locker changes. */
+  parts: readonly PartSpec[];
+  load: () => Promise<void>;
+  save: (item: LockerItem) => Promise<void>;
+  remove: (partId: string) => Promise<void>;
+}
+
+/** Owned parts come first, so that put-rights offer what lies on the shelf. */
+const inOrder = (items: readonly LockerItem[]): LockerItem[] => {
+  const rank = { own: 0, mightBuy: 1, catalogue: 2 };
+  return [...items].sort((a, b) => rank[a.state] - rank[b.state]);
+};
+
+/** The locker as it lies in the browser. */
+export const useLocker = create<LockerState>()((set, get) => ({
+  items: [],
+  parts: starterLocker,
+  load: async () => {
+    const items = await repository.list();
+    set({ items, parts: inOrder(items).map((one) => one.part) });
+  },
+  save: async (item) => {
+    await repository.save(item);
+    await get().load();
+  },
+  remove: async (partId) => {
+    await repository.remove(partId);
+    await get().load();
+  },
+}));

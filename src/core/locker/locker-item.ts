@@ -1,0 +1,12 @@
+import type { PartSpec } from '../parts/part-spec';
+
+/** A part in the locker: its sheet, whether one lies on the shelf, and what it costs. */
+export interface LockerItem {
+  part: PartSpec;
+  /** `own`: on the shelf. `mightBuy`: thought of. `catalogue`: just known. */
+  state: 'own' | 'mightBuy' | 'catalogue';
+  /** In whole and hundredth units of the person's own money. */
+  price?: number;
+  /** Came with the application: its sheet is not changed, only copied. */
+  isStarter: boolean;
+}

@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import { checkContext } from '../check/check-build';
+import { firstProblem } from '../file/validate';
+import { chemistries, cellVolts } from '../packs/chemistry';
+import { cellVoltsAt } from '../packs/charge-curve';
+import { partClasses } from '../parts/part-spec';
+import { measured } from '../quantity/figure';
+import { starterLocker, starterPart } from '../starter/starter-locker';
+import { sheetCurve } from './sheet-curve';
+import { figureAt, sheetFields, withFigure } from './sheet-fields';
+import { meetingVolts, voltSpan } from './volt-ladder';
+
+describe('the starter locker', () => {
+  it('has sixty parts or more, each with a sheet that stands the check of a file', () => {
+    expect(starterLocker.length).toBeGreaterThanOrEqual(60);
+    expect(new Set(starterLocker.map((one) => one.id)).size).toBe(starterLocker.length);
+    for (const part of starterLocker)
+      expect(firstProblem(partClasses[part.kind] as never, part, part.id)).toBeUndefined();
+  });
+});
+
+describe('sheet fields', () => {
+  it('read and change a figure in the unit it is printed in', () => {
+    const servo = starterPart('servo-standard');
+    const torque = sheetFields(servo).find((one) => one.label === 'Torque at 6 V')!;
+    expect(figureAt(servo, torque)!.value / torque.scale).toBeCloseTo(6.93, 2);
+    const changed = withFigure(servo, torque, measured(7 * torque.scale, 'spring scale'));
+    expect(figureAt(changed, torque)).toMatchObject({ provenance: 'measured', note: 'spring scale' });
+    expect(figureAt(servo, torque)?.provenance).toBe('stated');
+    expect(figureAt(withFigure(servo, torque, undefined), torque)).toBeUndefined();
+  });
+
+  it('reach into a regulator', () => {
+    const bec = starterPart('bec-linear-3a');
+    expect(sheetFields(bec).map((one) => figureAt(bec, one)?.value)).toEqual([6, 26, 3, 8]);
+  });
+});
+
+describe('the ladder', () => {
+  it('spans what a part stands, and meets it with the volts of this build', () => {
+    const context = checkContext(tub(), []);
+    const servo = starterPart('servo-micro-52');
+    expect(voltSpan(servo)).toEqual({ least: 4, most: 5.2, gives: false });
+    expect(meetingVolts(context, servo)).toEqual({ volts: 6, name: 'rail' });
+    expect(meetingVolts(context, starterPart('pump-6'))).toEqual({ volts: 12.6, name: 'pack, full' });
+    expect(meetingVolts(context, starterPart('pack-dry-4'))).toBeUndefined();
+    expect(voltSpan(starterPart('y-lead'))).toBeUndefined();
+  });
+});
+
+describe('charge curves', () => {
+  it.each(chemistries)('run from %s’s lowest volts to its full charge, never falling', (chemistry) => {
+    const volts = Array.from({ length: 21 }, (_, n) => cellVoltsAt(chemistry, n / 20));
+    expect(volts.at(-1)).toBeCloseTo(cellVolts(chemistry).full, 6);
+    expect(volts).toEqual([...volts].sort((a, b) => a - b));
+    expect(cellVoltsAt(chemistry, -1)).toBe(volts[0]);
+  });
+});
+
+describe('sheetCurve', () => {
+  it('shrinks a linear regulator’s amps as volts rise, and leaves a switching one without a curve', () => {
+    const points = sheetCurve(starterPart('bec-linear-3a'))!.points;
+    expect(points[0]?.y).toBe(3);
+    expect(points.at(-1)?.y).toBeCloseTo(8 / 9, 6);
+    expect(sheetCurve(starterPart('bec-8a'))).toBeUndefined();
+  });
+
+  it('raises a servo’s torque with volts', () => {
+    const points = sheetCurve(starterPart('servo-strong'))!.points;
+    expect(points.at(-1)!.y).toBeGreaterThan(points[0]!.y);
+    expect(points.at(-1)!.y).toBeCloseTo(2 / 0.0980665, 6);
+  });
+});

@@ -1,0 +1,41 @@
+import { cellVolts } from '../packs/chemistry';
+import type { PartSpec } from '../parts/part-spec';
+import { terminalsOf } from '../parts/terminals';
+import type { CheckContext } from '../rules/rule';
+
+/** Volts that a part stands, or gives, from least to most. */
+export interface VoltSpan {
+  least: number;
+  most: number;
+  gives: boolean;
+}
+
+/** The span of a part for the ladder; `undefined` where its sheet has no volts. */
+export function voltSpan(part: PartSpec): VoltSpan | undefined {
+  if (part.kind === 'pack') {
+    const cell = cellVolts(part.chemistry);
+    return { least: cell.cutoff * part.cells, most: cell.full * part.cells, gives: true };
+  }
+  const [input] = terminalsOf(part).consumes;
+  const most = part.kind === 'motor' ? part.maxVolts?.value : input?.maxVolts?.value;
+  if (most === undefined) return undefined;
+  return { least: input?.minVolts?.value ?? 0, most, gives: false };
+}
+
+/** The volts in this build that a part of a kind would meet: the rail, or the pack at full charge. */
+export function meetingVolts(
+  context: CheckContext,
+  part: PartSpec,
+): { volts: number; name: string } | undefined {
+  const isRaw = part.kind === 'controller' || part.kind === 'bec' || part.kind === 'motor' || isTwoWire(part);
+  const pack = context.picture.sources.find((one) => one.fitted.part.kind === 'pack');
+  const rail = context.rails.find((one) =>
+    one.supplies.some((supply) => supply.fitted.part.kind === 'receiver'),
+  );
+  if (isRaw && pack) return { volts: pack.volts.full, name: 'pack, full' };
+  if (!isRaw && part.kind !== 'pack' && rail?.volts !== undefined) return { volts: rail.volts, name: 'rail' };
+  return undefined;
+}
+
+const isTwoWire = (part: PartSpec): boolean =>
+  part.kind === 'load' && part.ports.every((port) => port.use === 'power');

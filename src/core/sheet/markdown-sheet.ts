@@ -1,0 +1,109 @@
+import { numberWords } from '../check/finding-words';
+import type { CheckResult } from '../check/check-build';
+import type { Finding } from '../check/finding';
+import { wells, wellNames } from '../check/wells';
+import { leadRows } from '../loom/lead-rows';
+import { partLines } from '../loom/part-lines';
+import { cautions } from '../procedure/cautions';
+import { planProcedure } from '../procedure/plan-procedure';
+import { phases, phaseNames } from '../procedure/step';
+import { capital } from '../rules/words';
+
+/** The wiring sheet to hold beside the model, as Markdown: parts, leads, channels, steps, findings, cautions. */
+export function markdownSheet(check: CheckResult): string {
+  const { build } = check.context;
+  return `${[
+    `# Wiring sheet: ${build.name}`,
+    `${capital(build.model)}, ${build.fittings.length} parts, ${build.leads.length} leads. ${wellWords(check)}.`,
+    ...section('Parts', partTable(check)),
+    ...section('Leads', leadTable(check)),
+    ...section('Channels', channelTable(check)),
+    ...section('Still open', findingLines(check.findings.filter((one) => !one.accepted))),
+    ...section('Accepted', findingLines(check.findings.filter((one) => one.accepted))),
+    ...section(
+      'Not known',
+      check.unknowns.map((one) => `- ${one.missing}`),
+    ),
+    ...section('Steps', stepLines(check)),
+    ...section('Cautions', cautionLines(check)),
+  ].join('\n\n')}\n`;
+}
+
+function section(title: string, lines: readonly string[]): string[] {
+  return lines.length === 0 ? [] : [`## ${title}`, lines.join('\n')];
+}
+
+const wellWords = ({ wells: reports }: CheckResult): string =>
+  wells.map((well) => `${wellNames[well]} ${reports[well].state}`).join(', ');
+
+function table(heads: readonly string[], rows: readonly (readonly string[])[]): string[] {
+  if (rows.length === 0) return [];
+  const line = (cells: readonly string[]) =>
+    `| ${cells.map((one) => one.replaceAll('|', '\\|')).join(' | ')} |`;
+  return [line(heads), line(heads.map(() => '---')), ...rows.map(line)];
+}
+
+function partTable({ context }: CheckResult): string[] {
+  return table(
+    ['Part', 'Sheet', 'In this build'],
+    context.index
+      .all()
+      .map((fitted) => [
+        capital(fitted.fitting.name),
+        fitted.part.name,
+        partLines(context, fitted).join('; '),
+      ]),
+  );
+}
+
+function leadTable({ context }: CheckResult): string[] {
+  return table(
+    ['From', 'To', 'Wires', 'Plugs', 'Carries'],
+    leadRows(context).map((row) => [
+      row.from,
+      row.to,
+      row.conductors.join(', '),
+      row.fits ? row.plugs : `${row.plugs}: do not fit`,
+      row.carries,
+    ]),
+  );
+}
+
+function channelTable({ context }: CheckResult): string[] {
+  const [transmitter] = context.index.ofKind('transmitter');
+  const rows = [...context.build.functions].sort((a, b) => (a.channel ?? 99) - (b.channel ?? 99));
+  return table(
+    ['Channel', 'Function', 'Control', 'Receiver port', 'Works'],
+    rows.map((one) => [
+      one.channel === undefined ? '?' : String(one.channel),
+      one.name,
+      transmitter?.part.controls.find((control) => control.id === one.control)?.name ?? '?',
+      context.paths.find((path) => one.devices.includes(path.device.fitting.id))?.port.name ??
+        'not plugged in',
+      one.devices.map((id) => context.index.get(id).fitting.name).join(', ') || 'nothing yet',
+    ]),
+  );
+}
+
+function findingLines(findings: readonly Finding[]): string[] {
+  return findings.map((one) => {
+    const { actual, bound, limit } = numberWords(one);
+    const reason = one.reason ? ` Accepted: ${one.reason}` : '';
+    return `- **${one.severity}**, ${wellNames[one.well]}: ${one.text}. ${capital(actual)}, ${bound} ${limit}.${reason}`;
+  });
+}
+
+function stepLines({ context }: CheckResult): string[] {
+  const steps = planProcedure(context);
+  return phases.flatMap((phase) => {
+    const here = steps.filter((one) => one.phase === phase);
+    if (here.length === 0) return [];
+    return [`**${phaseNames[phase]}**`, ...here.map((one) => `- [ ] ${one.title}. ${one.lines.join(' ')}`)];
+  });
+}
+
+function cautionLines({ context }: CheckResult): string[] {
+  const needed = new Set(planProcedure(context).flatMap((one) => one.cautions));
+  const lines = [...needed].map((id) => `- ${cautions[id]}`);
+  return [...lines, '- Local law, the maker’s sheet and a qualified person go before this sheet.'];
+}

@@ -1,0 +1,121 @@
+import { expect, test, type Page } from '@playwright/test';
+import { openTug, putRight, well } from './tug';
+
+async function newBuild(page: Page, name: string, kind: string): Promise<void> {
+  await page.getByRole('button', { name: /^Build:/ }).click();
+  await page.getByRole('menuitem', { name: 'New build…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New build' });
+  await dialog.getByLabel('Name of the model').fill(name);
+  await dialog.getByLabel('Kind of model').click();
+  await page.getByRole('option', { name: kind, exact: true }).click();
+  await dialog.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /^Brief/ })).toBeVisible();
+}
+
+async function choose(page: Page, label: string, option: RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label, exact: true }).click();
+  await page.getByRole('option', { name: option }).click();
+}
+
+test('the salt-flat yacht from nothing to dry', async ({ page }) => {
+  await openTug(page);
+  await newBuild(page, 'Salt-flat yacht of my own', 'yacht');
+  for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
+    await expect(well(page, name)).toContainText('facts missing');
+
+  await page.getByRole('button', { name: 'Steering', exact: true }).click();
+  await page.getByRole('button', { name: 'Sail winch', exact: true }).click();
+  await choose(page, 'Steering: part', /^micro servo$/);
+  await choose(page, 'Sail winch: part', /^sail winch servo/);
+  await choose(page, 'Add: Transmitter', /^transmitter, 6 channels/);
+  await choose(page, 'Add: Receiver', /^receiver, 4 channels, skerry/);
+  await choose(page, 'Add: Pack', /^dry cell, 4 cells, 7800/);
+  await expect(page.getByText('0 of 2 functions served')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Wire it for me' }).click();
+  await expect(page.getByRole('dialog', { name: 'Wire it for me' })).toContainText(
+    'Pack into receiver port B',
+  );
+  await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
+
+  for (const name of ['Current', 'Connection', 'Control'])
+    await expect(well(page, name)).toContainText('dry');
+  await expect(well(page, 'Voltage')).toContainText('damp · 2 mind');
+  for (let n = 0; n < 2; n += 1) {
+    await page.getByRole('button', { name: 'Accept', exact: true }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Accept' }).click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  }
+  await expect(well(page, 'Voltage')).toContainText('damp, known · 2 accepted');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(well(page, 'Voltage')).toContainText('1 mind, 1 accepted');
+});
+
+test('a step of the proposal is refused, and what rests on it goes too', async ({ page }) => {
+  await openTug(page);
+  await newBuild(page, 'Skiff', 'boat');
+  await page.getByRole('button', { name: 'Steering', exact: true }).click();
+  await choose(page, 'Steering: part', /^micro servo$/);
+  await choose(page, 'Add: Transmitter', /^transmitter, 6 channels/);
+  await choose(page, 'Add: Receiver', /^receiver, 6 channels, skerry/);
+  await page.getByRole('link', { name: 'Wire it for me' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Wire it for me' });
+  await expect(dialog).toContainText('Steering servo into receiver port 1');
+  await dialog.getByRole('checkbox', { name: /^Steering: channel 1/ }).click();
+  await expect(dialog).not.toContainText('into receiver port 1');
+  await expect(dialog.getByRole('button', { name: 'Do these 0 steps' })).toBeDisabled();
+});
+
+test('wiring by hand: unplug, plug in elsewhere, lift a wire, put it back', async ({ page }) => {
+  await openTug(page, '/loom?view=table');
+  await page.getByRole('button', { name: 'Horn, servo lead' }).click();
+  await page.getByRole('button', { name: 'Unplug' }).click();
+  await expect(page.getByRole('table', { name: 'Leads' }).getByRole('row')).toHaveCount(17);
+  await page.getByRole('table', { name: 'Parts' }).getByRole('button', { name: 'Horn' }).click();
+  await page.getByRole('button', { name: 'Plug in…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Plug in the horn' });
+  await dialog.getByLabel('Into').click();
+  await page.getByRole('option', { name: 'receiver, port 8' }).click();
+  await expect(dialog).toContainText('They go together.');
+  await dialog.getByRole('button', { name: 'Plug in' }).click();
+  await expect(page.getByRole('table', { name: 'Leads' }).getByRole('row')).toHaveCount(18);
+
+  await page.getByRole('button', { name: 'Starboard controller, receiver lead' }).click();
+  await page.getByRole('button', { name: 'Lift red' }).click();
+  await expect(well(page, 'Connection')).toContainText('3 stop');
+  await page.getByRole('button', { name: 'Put back red' }).click();
+  await expect(well(page, 'Connection')).toContainText('4 stop');
+});
+
+test('a part of one’s own in the locker, fitted and offered', async ({ page }) => {
+  await openTug(page, '/locker?kind=servo');
+  await page.getByRole('button', { name: /^standard servo/ }).click();
+  await page.getByRole('button', { name: 'Copy and edit' }).click();
+  await page.getByLabel('Most volts, V').fill('8,4');
+  await page.getByLabel('Most volts, V').blur();
+  await expect(page.getByRole('button', { name: /^standard servo, mine.*4.5–8.4 V/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^standard servo, mine.*own.*4.5–8.4 V/ })).toBeVisible();
+  await page.getByRole('link', { name: /Loom/ }).click();
+  await putRight(
+    page,
+    /monitor pan servo gets too many volts/,
+    /Swap the monitor pan servo for: standard servo, mine/,
+  );
+});
+
+test('builds are renamed, duplicated, deleted and brought back', async ({ page }) => {
+  await openTug(page, '/builds');
+  await page.getByRole('button', { name: 'Duplicate Harbour tug, as planned' }).click();
+  await expect(
+    page.getByRole('button', { name: 'Harbour tug, as planned, copy', exact: true }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Rename Harbour tug, as planned, copy' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Second tug');
+  await page.getByRole('textbox', { name: 'Name' }).press('Enter');
+  await page.getByRole('button', { name: 'Delete Second tug' }).click();
+  await expect(page.getByRole('button', { name: 'Second tug', exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.getByRole('button', { name: 'Second tug', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Build: Second tug' })).toBeVisible();
+});
