@@ -19,6 +19,10 @@ export default tseslint.config(
         { considerDefaultExhaustiveForUnions: true },
       ],
       '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { ignoreRestSiblings: true, argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       'max-lines': ['error', { max: 320, skipBlankLines: true, skipComments: true }],

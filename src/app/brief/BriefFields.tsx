@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { driveArrangements, exposures, type Brief } from '../../core/build/brief';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { NumberField } from './NumberField';
 import styles from './Side.module.css';
 
 const wishes = [
@@ -33,10 +34,24 @@ export function BriefFields() {
         options={exposures}
         onChoose={(exposure) => set('exposure', { exposure })}
       />
+      <div className={styles.pair}>
+        <NumberField
+          label="Mass, kg"
+          value={brief.kilograms}
+          most={500}
+          onTake={(kilograms) => set('mass', { kilograms })}
+        />
+        <NumberField
+          label="Money limit"
+          value={brief.moneyLimit}
+          most={1_000_000}
+          onTake={(moneyLimit) => set('money limit', { moneyLimit })}
+        />
+      </div>
       {wishes.map(({ wish, words }) => (
         <FormControlLabel
           key={wish}
-          className={styles.wish!}
+          className={styles.wish}
           control={
             <Checkbox
               size="small"

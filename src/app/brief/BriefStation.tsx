@@ -7,6 +7,7 @@ import { AddFunction } from './AddFunction';
 import { BriefFields } from './BriefFields';
 import { FunctionHeads } from './FunctionHeads';
 import { FunctionRow } from './FunctionRow';
+import { Money } from './Money';
 import { ModelOutline } from './ModelOutline';
 import { RadioAndPower } from './RadioAndPower';
 import { Schools } from './Schools';
@@ -46,6 +47,7 @@ export function Component() {
       </div>
       <div className={styles.side}>
         <BriefFields />
+        <Money />
         <Schools />
       </div>
     </div>

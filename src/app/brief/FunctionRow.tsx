@@ -1,5 +1,3 @@
-import Close from '@mui/icons-material/Close';
-import IconButton from '@mui/material/IconButton';
 import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
 import type { ModelFunction } from '../../core/build/model-function';
 import type { FunctionChain } from '../../core/brief/function-chain';
@@ -9,6 +7,7 @@ import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { ChainSelect } from './ChainSelect';
+import { FunctionMenu } from './FunctionMenu';
 import styles from './FunctionRow.module.css';
 
 const wantWords: Record<ControlKind, string> = {
@@ -52,6 +51,7 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
         {one.name}
         <span className={styles.state} data-open={chain.open !== undefined}>
           {chain.open ?? `served, ${chain.port ?? ''}`}
+          {(one.stage ?? 1) > 1 && ` · stage ${one.stage}`}
         </span>
       </span>
       <ChainSelect
@@ -93,15 +93,13 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
         ]}
         onChoose={choosePart}
       />
-      <IconButton
-        size="small"
-        aria-label={`Remove the function ${one.name}`}
-        onClick={() =>
+      <FunctionMenu
+        one={one}
+        onChange={change}
+        onRemove={() =>
           apply(`remove the function ${one.name}`, [{ type: 'removeFunction', function: one.id }])
         }
-      >
-        <Close fontSize="small" />
-      </IconButton>
+      />
     </li>
   );
 }

@@ -1,7 +1,6 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { schools } from '../../core/brief/schools';
-import type { Policies } from '../../core/build/policies';
 import { useBuild, useBuildStore } from '../state/build-store';
 import styles from './Side.module.css';
 
@@ -26,9 +25,7 @@ export function Schools() {
               onChange={(event) => {
                 const next = choices.find((one) => String(one.value) === String(event.target.value));
                 if (next)
-                  apply(`${name}: ${next.words}`, [
-                    { type: 'setPolicies', change: { [key]: next.value } as Partial<Policies> },
-                  ]);
+                  apply(`${name}: ${next.words}`, [{ type: 'setPolicies', change: { [key]: next.value } }]);
               }}
             >
               {choices.map((one) => (

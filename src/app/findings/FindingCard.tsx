@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import type { Finding } from '../../core/check/finding';
+import { Explained } from '../help/Explained';
 import { AcceptDialog } from './AcceptDialog';
 import { FindingNumbers } from './FindingNumbers';
 import { PutRight } from './PutRight';
@@ -31,7 +32,9 @@ export function FindingCard({ finding, isOpen, onToggle }: FindingCardProps) {
       </h3>
       {isOpen && (
         <>
-          <p className={styles.why}>{finding.why}</p>
+          <p className={styles.why}>
+            <Explained text={finding.why} />
+          </p>
           {finding.provenance === 'estimated' && (
             <p className={styles.estimate}>This verdict rests on an estimate.</p>
           )}

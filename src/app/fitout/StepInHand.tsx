@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { cautions } from '../../core/procedure/cautions';
 import { phaseNames, stepText } from '../../core/procedure/step';
 import type { StepState } from '../../core/procedure/step-states';
+import { Explained } from '../help/Explained';
 import { useBuildStore } from '../state/build-store';
 import { LeadStrip } from './LeadStrip';
 import { HoldNotice } from './HoldNotice';
@@ -50,7 +51,7 @@ export function StepInHand({
       )}
       {step.lines.map((line) => (
         <p key={line} className={styles.line}>
-          {line}
+          <Explained text={line} />
         </p>
       ))}
       {step.lead !== undefined && <LeadStrip leadId={step.lead} />}

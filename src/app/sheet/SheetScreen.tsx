@@ -106,7 +106,7 @@ export function Component() {
 
 function SheetTable({ heads, rows }: { heads: readonly string[]; rows: readonly (readonly string[])[] }) {
   return (
-    <Table size="small" className={styles.table!}>
+    <Table size="small" className={styles.table}>
       <TableHead>
         <TableRow>
           {heads.map((one) => (

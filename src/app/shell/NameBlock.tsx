@@ -1,4 +1,5 @@
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import KeyboardCommandKey from '@mui/icons-material/KeyboardCommandKey';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
@@ -16,7 +17,8 @@ const saveWords: Record<SaveState, string> = {
   failed: 'not saved: storage is full or shut',
 };
 
-export function NameBlock() {
+/** The product, the open build, and what can be done with it at any time. */
+export function NameBlock({ onCommands }: { onCommands: () => void }) {
   const { undo, redo, undoDepth, redoDepth, undoWords, redoWords } = useHistory();
   const saveState = useSaveState((state) => state.state);
   const { bench, toggle } = useBench();
@@ -43,6 +45,11 @@ export function NameBlock() {
         <Tooltip title={otherBench}>
           <IconButton size="small" aria-label={otherBench} onClick={toggle}>
             {bench === 'day' ? <DarkModeOutlined fontSize="small" /> : <LightModeOutlined fontSize="small" />}
+          </IconButton>
+        </Tooltip>
+        <Tooltip title="Commands and shortcuts (Ctrl K)">
+          <IconButton size="small" aria-label="Commands and shortcuts" onClick={onCommands}>
+            <KeyboardCommandKey fontSize="small" />
           </IconButton>
         </Tooltip>
         <span className={saveState === 'failed' ? styles.failed : styles.saved} role="status">

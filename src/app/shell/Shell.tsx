@@ -1,6 +1,9 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
+import { useState } from 'react';
 import { Outlet } from 'react-router';
 import { FindingsPanel } from '../findings/FindingsPanel';
+import { CommandPalette } from '../help/CommandPalette';
+import { GuideBar } from '../help/GuideBar';
 import { HullStrip } from '../hull/HullStrip';
 import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
@@ -10,24 +13,29 @@ import styles from './Shell.module.css';
 
 /** The frame of every screen: name, hull with its five wells, stations, and the findings of a well. */
 export function Shell() {
-  useShortcuts();
+  const [isPaletteOpen, setPaletteOpen] = useState(false);
+  useShortcuts(() => setPaletteOpen(true));
   const isWide = useMediaQuery('(min-width: 1180px)', { noSsr: true });
   const { isChosen, close } = usePanel();
   return (
     <div className={styles.frame}>
       <header className={styles.header}>
-        <NameBlock />
+        <NameBlock onCommands={() => setPaletteOpen(true)} />
         <HullStrip />
       </header>
       <StationNav />
       <main className={styles.main}>
-        <Outlet />
+        <GuideBar />
+        <div className={styles.screen}>
+          <Outlet />
+        </div>
       </main>
       {(isWide || isChosen) && (
         <aside className={isWide ? styles.panel : `${styles.panel} ${styles.over}`} aria-label="Findings">
           <FindingsPanel {...(!isWide && { onClose: close })} />
         </aside>
       )}
+      {isPaletteOpen && <CommandPalette onClose={() => setPaletteOpen(false)} />}
     </div>
   );
 }

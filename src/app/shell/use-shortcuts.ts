@@ -3,8 +3,8 @@ import { useNavigate } from 'react-router';
 import { useBuildStore } from '../state/build-store';
 import { stations } from './stations';
 
-/** Digits lead to stations; control (or command) with Z and Y undo and redo. Not while typing. */
-export function useShortcuts(): void {
+/** Digits lead to stations; control (or command) with K, Z and Y for commands, undo and redo. Not while typing. */
+export function useShortcuts(onCommands: () => void): void {
   const navigate = useNavigate();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -13,7 +13,10 @@ export function useShortcuts(): void {
       const isCommand = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       const history = useBuildStore.temporal.getState();
-      if (isCommand && key === 'z') {
+      if (isCommand && key === 'k') {
+        event.preventDefault();
+        onCommands();
+      } else if (isCommand && key === 'z') {
         event.preventDefault();
         if (event.shiftKey) history.redo();
         else history.undo();
@@ -27,5 +30,5 @@ export function useShortcuts(): void {
     };
     document.addEventListener('keydown', onKey);
     return () => document.removeEventListener('keydown', onKey);
-  }, [navigate]);
+  }, [navigate, onCommands]);
 }

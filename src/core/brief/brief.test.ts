@@ -55,12 +55,14 @@ describe('functionChains', () => {
     const opens = (build: Parameters<typeof checkContext>[0]) =>
       functionChains(checkContext(build, [])).map((one) => one.open);
     expect(opens(tub())).toEqual([undefined, undefined]);
-    expect(
-      opens(tub({ functions: { steer: { devices: [] }, drive: { control: undefined as never } } })),
-    ).toEqual(['no part yet', 'no control yet']);
-    expect(
-      opens(tub({ without: ['rudder.lead'], functions: { drive: { channel: undefined as never } } })),
-    ).toEqual(['not plugged in yet', 'no channel yet']);
+    expect(opens(tub({ functions: { steer: { devices: [] }, drive: { control: undefined } } }))).toEqual([
+      'no part yet',
+      'no control yet',
+    ]);
+    expect(opens(tub({ without: ['rudder.lead'], functions: { drive: { channel: undefined } } }))).toEqual([
+      'not plugged in yet',
+      'no channel yet',
+    ]);
   });
 
   it('finds fresh names for a second function and a second part', () => {

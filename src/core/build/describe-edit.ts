@@ -17,9 +17,7 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     case 'setProtocol':
       return `${name(edit.fitting)}: link → ${edit.protocol}`;
     case 'setFitting':
-      return `${name(edit.fitting)}: ${Object.entries(edit.change)
-        .map(([key, value]) => `${key} → ${value}`)
-        .join(', ')}`;
+      return `${name(edit.fitting)}: ${changeWords(edit.change)}`;
     case 'swapPart':
       return `${name(edit.fitting)}: ${index.get(edit.fitting).part.name} → ${edit.part.name}`;
     case 'addFitting':
@@ -37,9 +35,7 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     case 'setConductors':
       return `Lead ${lead(edit.lead)}: ${conductorWords(edit.conductors)}`;
     case 'setFunction':
-      return `Function ${edit.function}: ${Object.entries(edit.change)
-        .map(([key, value]) => `${key} → ${value}`)
-        .join(', ')}`;
+      return `Function ${edit.function}: ${changeWords(edit.change)}`;
     case 'setBrief':
       return `Brief: ${Object.keys(edit.change).join(', ')}`;
     case 'rename':
@@ -65,3 +61,8 @@ function conductorWords(conductors: readonly Conductor[]): string {
     .map((one) => `${one.colour} ${one.state === 'lifted' ? 'lifted' : `to ${one.to}`}`)
     .join(', ');
 }
+
+const changeWords = (change: Record<string, unknown>): string =>
+  Object.entries(change)
+    .map(([key, value]) => `${key} → ${String(value)}`)
+    .join(', ');

@@ -47,6 +47,11 @@ export class ModelFunction {
   @IsBoolean()
   mirrored?: boolean;
 
+  /** When it is to be fitted: 1 now, 2 and 3 later; 1 where not said. */
+  @IsOptional()
+  @IsIn([1, 2, 3])
+  stage?: 1 | 2 | 3;
+
   /** Shares its channel on purpose: a mix. */
   @IsOptional()
   @IsBoolean()

@@ -12,10 +12,6 @@ export class Policies {
   @IsIn(redWireSchools)
   redWires!: RedWireSchool;
 
-  /** Where servos for more volts take their power. */
-  @IsIn(['rail', 'raw'])
-  servoFeed!: 'rail' | 'raw';
-
   /** Which servos count as stalled when a regulator is sized. */
   @IsIn(regulatorSizings)
   regulatorSizing!: RegulatorSizing;
@@ -50,7 +46,6 @@ export class Policies {
 
 export const defaultPolicies = (): Policies => ({
   redWires: 'oneIn',
-  servoFeed: 'rail',
   regulatorSizing: 'twoWorst',
   switchOff: 'modelFirst',
   endPoints: 'smallFirst',

@@ -10,7 +10,7 @@ testRule(cutoffMode, {
     { name: 'off, with a NiMH pack', build: tub({ settings: { esc: { cutoff: 'off' } }, sheets: nickel }) },
     {
       name: 'not set yet',
-      build: tub({ settings: { esc: { cutoff: undefined as never } } }),
+      build: tub({ settings: { esc: { cutoff: undefined } } }),
       missing: ['what the cut-off of the controller is set to'],
     },
   ],

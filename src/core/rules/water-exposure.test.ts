@@ -19,7 +19,7 @@ testRule(waterExposure, {
         brief: { exposure: 'splash' },
         sheets: {
           ...all('coated'),
-          'servo-micro-60': (part) => ({ ...part, protection: undefined }) as never,
+          'servo-micro-60': (part) => ({ ...part, protection: undefined }),
         },
       }),
       missing: ['protection of the rudder'],

@@ -22,7 +22,7 @@ describe('markdownSheet', () => {
     expect(sheet({ wires: { 'esc-lead': lifted('plus') } })).toContain(
       '- **stop**, Connection: Nothing feeds the receiver: no plus reaches it. 0.0 V, needs 3.8 V.',
     );
-    expect(sheet({ settings: { esc: { cutoff: undefined as never } } })).toContain(
+    expect(sheet({ settings: { esc: { cutoff: undefined } } })).toContain(
       '- what the cut-off of the controller is set to',
     );
   });

@@ -75,15 +75,15 @@ function addLead(build: Build, from: FreePort, to: FreePort): Edit {
     build,
     `${from.ref.fitting}-${from.ref.port}--${to.ref.fitting}-${to.ref.port}`.replace(/[. ]/g, '-'),
   );
-  const isSmall =
-    from.port.use === 'power' &&
-    Math.max(from.port.pins.length, to.port.pins.length) === 2 &&
-    isSmallPlug(to);
-  const { metres, awg } = isSmall ? usualRun.load : usualRun[from.port.use];
+  const { metres, awg } = usualRun[runKind(from, to)];
   return {
     type: 'addLead',
     lead: { ...straightLead(id, from, to), metres: estimated(metres, 'usual length of such a lead'), awg },
   };
 }
 
-const isSmallPlug = ({ port }: FreePort): boolean => port.connector.family === 'box-25';
+/** What a lead is for: thin power leads end in small box plugs, and a receiver pack feeds through a servo plug. */
+function runKind(from: FreePort, to: FreePort): keyof typeof usualRun {
+  if (from.port.use === 'servo') return from.port.flow === 'out' ? 'load' : 'servo';
+  return from.port.use === 'power' && to.port.connector.family === 'box-25' ? 'load' : from.port.use;
+}

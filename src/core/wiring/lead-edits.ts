@@ -5,6 +5,7 @@ import type { Lead } from '../build/lead';
 import type { Patch } from '../build/patch';
 import type { PartSpec } from '../parts/part-spec';
 import { insertCable } from '../rules/offers/insert-cable';
+import { isOfSameForm } from '../rules/offers/swap-part';
 import type { CheckContext } from '../rules/rule';
 
 /** Lifts a wire out of its housing, or puts it back. */
@@ -53,7 +54,7 @@ export function swappable(
     );
   const known = new Map(build.parts.map((one) => [one.id, one]));
   return locker
-    .filter((one) => one.kind === part.kind && one.id !== part.id)
+    .filter((one) => one.kind === part.kind && one.id !== part.id && isOfSameForm(one, part))
     .filter((one) => portsInUse.every((port) => one.ports.some((candidate) => candidate.id === port)))
     .map((candidate) => ({
       id: `swap:${fittingId}:${candidate.id}`,

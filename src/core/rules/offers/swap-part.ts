@@ -16,13 +16,19 @@ export function offerSwaps<K extends PartKind>(
 ): Patch[] {
   return context.locker
     .filter((one): one is PartOfKind<K> => one.kind === part.kind && one.id !== part.id)
-    .filter((one) => suits(one) && takesSameLeads(context, fitting.id, one))
+    .filter((one) => isOfSameForm(one, part) && suits(one) && takesSameLeads(context, fitting.id, one))
     .slice(0, most)
     .map((candidate) => ({
       id: `swap:${fitting.id}:${candidate.id}`,
       label: `Swap the ${fitting.name} for: ${candidate.name}`,
       edits: [{ type: 'swapPart', fitting: fitting.id, part: candidate }],
     }));
+}
+
+/** A pump is not put right by a lamp, nor a servo by one that a receiver cannot work. */
+export function isOfSameForm(one: PartSpec, other: PartSpec): boolean {
+  if (one.kind === 'load' || one.kind === 'cable') return other.kind === one.kind && other.form === one.form;
+  return one.kind !== 'servo' || one.wires !== 5;
 }
 
 function takesSameLeads({ build, index }: CheckContext, fittingId: string, candidate: PartSpec): boolean {

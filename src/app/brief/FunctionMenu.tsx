@@ -1,0 +1,70 @@
+import MoreVert from '@mui/icons-material/MoreVert';
+import Divider from '@mui/material/Divider';
+import IconButton from '@mui/material/IconButton';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useState } from 'react';
+import type { ModelFunction } from '../../core/build/model-function';
+
+interface FunctionMenuProps {
+  one: ModelFunction;
+  onChange: (words: string, change: Partial<Omit<ModelFunction, 'id'>>) => void;
+  onRemove: () => void;
+}
+
+const stages = [1, 2, 3] as const;
+
+/** The rarer settings of a function: its stage, mirrored servos, a shared channel; and taking it out. */
+export function FunctionMenu({ one, onChange, onRemove }: FunctionMenuProps) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const close = () => setAnchor(null);
+  const choose = (words: string, change: Partial<Omit<ModelFunction, 'id'>>) => {
+    close();
+    onChange(words, change);
+  };
+  return (
+    <>
+      <IconButton
+        size="small"
+        aria-label={`More for ${one.name}`}
+        aria-haspopup="menu"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
+        <MoreVert fontSize="small" />
+      </IconButton>
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={close} slotProps={{ list: { dense: true } }}>
+        {stages.map((stage) => (
+          <MenuItem
+            key={stage}
+            selected={(one.stage ?? 1) === stage}
+            onClick={() => choose(`stage ${stage}`, { stage })}
+          >
+            {stage === 1 ? 'Stage 1: now' : `Stage ${stage}: later`}
+          </MenuItem>
+        ))}
+        <Divider />
+        <MenuItem
+          selected={one.mirrored ?? false}
+          onClick={() => choose('mirrored or not', { mirrored: !one.mirrored })}
+        >
+          Its servos stand mirrored
+        </MenuItem>
+        <MenuItem selected={one.mixed ?? false} onClick={() => choose('mixed or not', { mixed: !one.mixed })}>
+          Shares its channel on purpose
+        </MenuItem>
+        <MenuItem disabled={one.devices.length === 0} onClick={() => choose('no part', { devices: [] })}>
+          Let go of its parts
+        </MenuItem>
+        <Divider />
+        <MenuItem
+          onClick={() => {
+            close();
+            onRemove();
+          }}
+        >
+          Remove the function
+        </MenuItem>
+      </Menu>
+    </>
+  );
+}

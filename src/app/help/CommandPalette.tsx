@@ -1,0 +1,46 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import TextField from '@mui/material/TextField';
+import { useCommands, type Command } from './use-commands';
+import styles from './CommandPalette.module.css';
+
+/** Every command of the application by a few letters of its name, with its shortcut. */
+export function CommandPalette({ onClose }: { onClose: () => void }) {
+  const commands = useCommands();
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="sm"
+      aria-label="Commands"
+      sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
+    >
+      <DialogContent>
+        <Autocomplete<Command>
+          open
+          autoHighlight
+          disablePortal
+          options={commands}
+          groupBy={(one) => one.group}
+          getOptionLabel={(one) => one.name}
+          getOptionKey={(one) => one.id}
+          onChange={(_, chosen) => {
+            onClose();
+            chosen?.run();
+          }}
+          renderOption={({ key, ...props }, one) => (
+            <li key={key} {...props}>
+              <span className={styles.name}>{one.name}</span>
+              {one.keys && <kbd className={styles.keys}>{one.keys}</kbd>}
+            </li>
+          )}
+          renderInput={(params) => <TextField {...params} label="What do you want to do?" />}
+          slotProps={{ listbox: { sx: { maxHeight: '52vh' } } }}
+          sx={{ minHeight: '60vh' }}
+        />
+      </DialogContent>
+    </Dialog>
+  );
+}

@@ -1,0 +1,71 @@
+import { useNavigate } from 'react-router';
+import { wells, wellNames } from '../../core/check/wells';
+import { stations } from '../shell/stations';
+import { downloadBuild } from '../shell/build-files';
+import { useBuild, useBuildStore, useHistory } from '../state/build-store';
+import { demos, openDemo, type DemoId } from '../state/open-build';
+import { useCheck } from '../state/use-check';
+import { useBench } from '../theme/bench-store';
+import { useGuide } from './guide-store';
+
+export interface Command {
+  id: string;
+  group: string;
+  name: string;
+  keys?: string;
+  run: () => void;
+}
+
+/** Everything that can be done from anywhere, the put-rights of this build among it. */
+export function useCommands(): Command[] {
+  const navigate = useNavigate();
+  const build = useBuild();
+  const { findings } = useCheck();
+  const apply = useBuildStore((state) => state.apply);
+  const { undo, redo, undoDepth, redoDepth } = useHistory();
+  const toggleBench = useBench((state) => state.toggle);
+  const openGuide = useGuide((state) => state.open);
+  const go = (to: string) => () => void navigate(to);
+  const offers = new Map(
+    findings
+      .filter((one) => !one.accepted)
+      .flatMap((one) => one.patches.map((patch) => [patch.id, patch] as const)),
+  );
+  return [
+    ...stations.map(({ digit, name, path }) => ({
+      id: path,
+      group: 'Stations',
+      name,
+      keys: String(digit),
+      run: go(path),
+    })),
+    ...wells.map((well) => ({
+      id: well,
+      group: 'Wells',
+      name: `Open the ${wellNames[well]} well`,
+      run: go(`/loom?well=${well}`),
+    })),
+    ...[...offers.values()].map((patch) => ({
+      id: patch.id,
+      group: 'Put right',
+      name: patch.label,
+      run: () => apply(patch.label, patch.edits),
+    })),
+    ...(undoDepth > 0 ? [{ id: 'undo', group: 'Build', name: 'Undo', keys: 'Ctrl Z', run: undo }] : []),
+    ...(redoDepth > 0 ? [{ id: 'redo', group: 'Build', name: 'Redo', keys: 'Ctrl Shift Z', run: redo }] : []),
+    { id: 'wire', group: 'Build', name: 'Wire it for me', run: go('/loom?propose=1') },
+    { id: 'new', group: 'Build', name: 'New build', run: go('/builds?new=1') },
+    { id: 'all', group: 'Build', name: 'All builds', run: go('/builds') },
+    { id: 'sheet', group: 'Build', name: 'Wiring sheet', run: go('/sheet') },
+    { id: 'export', group: 'Build', name: 'Export this build', run: () => downloadBuild(build) },
+    ...(Object.keys(demos) as DemoId[]).map((id) => ({
+      id: `demo-${id}`,
+      group: 'Demos',
+      name: `A fresh copy of: ${demos[id].name}`,
+      run: () => void openDemo(id),
+    })),
+    { id: 'bench', group: 'Help', name: 'Day or night bench', run: toggleBench },
+    { id: 'guide', group: 'Help', name: 'Show the first steps again', run: openGuide },
+    { id: 'commands', group: 'Help', name: 'This list', keys: 'Ctrl K', run: () => undefined },
+  ];
+}

@@ -1,0 +1,33 @@
+import type { LockerItem } from '../locker/locker-item';
+import type { CheckContext } from '../rules/rule';
+
+/** What is still to be bought for one stage. */
+export interface StageCost {
+  stage: 1 | 2 | 3;
+  /** Sum of the known prices of parts that are not owned. */
+  toBuy: number;
+  /** Names of parts to buy whose price nobody noted. */
+  unpriced: string[];
+}
+
+/**
+ * The money that each stage of a build takes: parts that serve a later function belong to its stage, all
+ * others to the first. What lies on the shelf costs nothing.
+ */
+export function stageCosts({ build, index }: CheckContext, locker: readonly LockerItem[]): StageCost[] {
+  const items = new Map(locker.map((one) => [one.part.id, one]));
+  const stageOf = new Map(
+    build.functions.flatMap((one) => one.devices.map((id) => [id, one.stage ?? 1] as const)),
+  );
+  const costs = new Map<1 | 2 | 3, StageCost>();
+  for (const { fitting } of index.all()) {
+    const item = items.get(fitting.part);
+    if (item?.state === 'own') continue;
+    const stage = stageOf.get(fitting.id) ?? 1;
+    const cost = costs.get(stage) ?? { stage, toBuy: 0, unpriced: [] };
+    costs.set(stage, cost);
+    if (item?.price === undefined) cost.unpriced.push(fitting.name);
+    else cost.toBuy = Math.round((cost.toBuy + item.price) * 100) / 100;
+  }
+  return [...costs.values()].sort((a, b) => a.stage - b.stage);
+}

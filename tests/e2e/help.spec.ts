@@ -1,0 +1,41 @@
+import { expect, test } from '@playwright/test';
+import { openTug, well } from './tug';
+
+test('the first run leads through one finding, can be skipped, and is recalled', async ({ page }) => {
+  await openTug(page);
+  const guide = page.getByRole('note', { name: 'First steps' });
+  await expect(guide).toContainText('Open the Voltage well');
+  await well(page, 'Voltage').click();
+  await expect(guide).toContainText('Press its first button');
+  await page.getByRole('button', { name: /monitor pump, 12 V/ }).click();
+  await expect(guide).toContainText('Now press “Do it”');
+  await page.getByRole('button', { name: 'Do it' }).click();
+  await expect(guide).toContainText('The water fell');
+  await guide.getByRole('button', { name: 'Understood' }).click();
+  await expect(guide).toHaveCount(0);
+  await page.reload();
+  await expect(well(page, 'Voltage')).toBeVisible();
+  await expect(guide).toHaveCount(0);
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('first steps');
+  await page.keyboard.press('Enter');
+  await expect(guide).toBeVisible();
+});
+
+test('commands by name: a station, and a put-right', async ({ page }) => {
+  await openTug(page);
+  await page.getByRole('button', { name: 'Commands and shortcuts' }).click();
+  await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('locker');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Locker' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('skerry');
+  await page.keyboard.press('Enter');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
+});
+
+test('words of the bench explain themselves where they stand', async ({ page }) => {
+  await openTug(page, '/loom?well=current');
+  await page.getByRole('button', { name: 'rail', exact: true }).first().focus();
+  await expect(page.getByRole('tooltip')).toContainText('The plus that the receiver and all servos share');
+});
