@@ -31,6 +31,22 @@ export const schools: readonly School[] = [
     ],
   },
   {
+    key: 'servoFeed',
+    name: 'High-voltage servos',
+    choices: [
+      {
+        value: 'rail',
+        words: 'from the rail',
+        why: 'The rail is raised to their volts, and everything on it must stand that.',
+      },
+      {
+        value: 'raw',
+        words: 'straight from the pack',
+        why: 'Only signal and ground come from the receiver; “Wire it for me” does so where a servo stands the pack.',
+      },
+    ],
+  },
+  {
     key: 'regulatorSizing',
     name: 'Sizing the BEC',
     choices: [

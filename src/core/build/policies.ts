@@ -12,6 +12,10 @@ export class Policies {
   @IsIn(redWireSchools)
   redWires!: RedWireSchool;
 
+  /** Where servos that stand the pack's volts take their power: from the rail, or straight from the pack. */
+  @IsIn(['rail', 'raw'])
+  servoFeed!: 'rail' | 'raw';
+
   /** Which servos count as stalled when a regulator is sized. */
   @IsIn(regulatorSizings)
   regulatorSizing!: RegulatorSizing;
@@ -46,6 +50,7 @@ export class Policies {
 
 export const defaultPolicies = (): Policies => ({
   redWires: 'oneIn',
+  servoFeed: 'rail',
   regulatorSizing: 'twoWorst',
   switchOff: 'modelFirst',
   endPoints: 'smallFirst',

@@ -1,6 +1,7 @@
 import type { BuildIndex, Fitted } from '../build/build-index';
 import { weakestProvenance, type Provenance } from '../quantity/figure';
-import { demandOf } from './demand';
+import type { RegulatorSizing } from '../build/policies';
+import { countDemands, demandOf, type Demand, type MissingDemand } from './demand';
 import type { PowerPicture, Source } from './power-picture';
 import type { Rail } from './rails';
 import { regulatorInputAmps } from './regulator-amps';
@@ -38,7 +39,12 @@ function packLoad(
   pack: Fitted<'pack'>,
 ): PackLoad {
   const source = picture.sources.find((one) => one.fitted === pack);
-  const asked = source ? [...motorShares(index, picture, source), ...rawShares(picture, rails, source)] : [];
+  const asked = source
+    ? [
+        ...motorShares(index, picture, source),
+        ...rawShares(picture, rails, source, index.build.policies.regulatorSizing),
+      ]
+    : [];
   const shares = asked.filter((one): one is PackShare => 'amps' in one);
   if (source) shares.push(...railShares(picture, rails, source));
   shares.sort((a, b) => b.amps - a.amps);
@@ -71,7 +77,12 @@ function motorShares(index: BuildIndex, picture: PowerPicture, source: Source): 
 }
 
 /** Loads on the pack's own plus; where that is a rail, counted by the school as on any rail. */
-function rawShares(picture: PowerPicture, rails: readonly Rail[], source: Source): Asked[] {
+function rawShares(
+  picture: PowerPicture,
+  rails: readonly Rail[],
+  source: Source,
+  school: RegulatorSizing,
+): Asked[] {
   const rail = rails.find((one) => one.plus === source.plus);
   if (rail) {
     const missing = rail.missing.map((one) => ({
@@ -84,14 +95,20 @@ function rawShares(picture: PowerPicture, rails: readonly Rail[], source: Source
     }));
     return [...counted, ...missing];
   }
-  return picture.supplies
+  const asked = picture.supplies
     .filter((one) => one.plus === source.plus)
-    .flatMap((one): Asked[] => {
-      const demand = demandOf(one, source.volts.nominal);
-      if (!demand) return [];
-      if ('missing' in demand) return [{ missing: `${demand.missing} of ${one.fitted.fitting.name}` }];
-      return [{ fitted: one.fitted, amps: demand.running.value, provenance: demand.running.provenance }];
-    });
+    .map((one) => demandOf(one, source.volts.nominal))
+    .filter((one) => one !== undefined);
+  const demands = asked.filter((one): one is Demand => 'running' in one);
+  const missing = asked.filter((one): one is MissingDemand => 'missing' in one);
+  return [
+    ...countDemands(demands, school).map(({ supply, amps, provenance }) => ({
+      fitted: supply.fitted,
+      amps,
+      provenance,
+    })),
+    ...missing.map((one) => ({ missing: `${one.missing} of ${one.supply.fitted.fitting.name}` })),
+  ];
 }
 
 /** Regulators fed from this pack: the highest source of each rail carries it. */

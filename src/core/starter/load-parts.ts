@@ -154,6 +154,25 @@ export const cables: CableSpec[] = [
     ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-flat')],
   },
   {
+    id: 'raw-feed-lead',
+    kind: 'cable',
+    form: 'harness',
+    name: 'raw-feed lead for one high-voltage servo',
+    ports: [
+      { ...servoIn('out', 'servo-3-flat'), id: 'servo', name: 'servo socket' },
+      {
+        ...servoIn('in', 'servo-3-flat'),
+        id: 'signal',
+        name: 'signal plug',
+        pins: [
+          { name: 'signal', net: 'signal' },
+          { name: 'minus', net: 'minus' },
+        ],
+      },
+      powerPort('power', 'power wires', 'box-25', 'in', nets),
+    ],
+  },
+  {
     id: 'y-lead',
     kind: 'cable',
     form: 'yLead',

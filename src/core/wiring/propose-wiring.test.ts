@@ -3,7 +3,7 @@ import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../build/build';
 import { checkBuild } from '../check/check-build';
-import { starterLocker } from '../starter/starter-locker';
+import { starterLocker, starterPart } from '../starter/starter-locker';
 import { proposeWiring } from './propose-wiring';
 
 /** A build with its parts but no lead, no cable, no channel and no control. */
@@ -76,6 +76,27 @@ describe('proposeWiring', () => {
     expect(sourcesOf(propose({ ...twin, policies: { ...twin.policies, redWires: 'parallel' } }).build)).toBe(
       2,
     );
+  });
+
+  it('feeds a high-voltage servo raw where that is the school and it stands the pack', () => {
+    const boat = unwired(tub({ parts: { rudder: 'servo-high-volt', pack: 'pack-lipo-2s-5000-20c' } }));
+    const withPump: Build = {
+      ...boat,
+      parts: [...boat.parts, starterPart('bec-8a')],
+      fittings: [...boat.fittings, { id: 'bec', name: 'BEC', part: 'bec-8a', regulatorVolts: 5 }],
+      policies: { ...boat.policies, servoFeed: 'raw' },
+    };
+    const { build } = propose(withPump);
+    const { context } = checkBuild(build, starterLocker);
+    const rudder = context.picture.supplies.find((one) => one.fitted.fitting.id === 'rudder');
+    expect(rudder).toMatchObject({ status: 'fed', volts: { full: 8.4 } });
+    expect(context.paths.find((one) => one.device.fitting.id === 'rudder')?.port.id).toBe('1');
+    expect(stops(build)).toEqual([]);
+    const tooMany = propose({
+      ...withPump,
+      parts: withPump.parts.map((one) => (one.kind === 'pack' ? { ...one, cells: 3 } : one)),
+    });
+    expect(tooMany.proposals.some((one) => one.id === 'raw:rudder')).toBe(false);
   });
 
   it('says what it cannot solve', () => {

@@ -12,22 +12,9 @@ import { strengthOf } from '../rules/support/source-strength';
 import { capital, nameList } from '../rules/words';
 import { channelPlan } from './channel-plan';
 import { connect } from './connect';
-
-/** One reviewable step of a proposal: taken or refused as a whole. */
-export interface Proposal {
-  id: string;
-  label: string;
-  edits: Edit[];
-  isRefused: boolean;
-}
-
-export interface WiringPlan {
-  proposals: Proposal[];
-  /** What could not be wired, and why. */
-  unsolved: string[];
-  /** The build with everything that was not refused. */
-  build: Build;
-}
+import type { Join, Offer, WiringPlan } from './plan';
+import { outlets, receiverInlet, wirePower } from './wire-power';
+import { feedRaw, standsRaw } from './raw-feed';
 
 /**
  * A complete wiring for the parts of a build under its schools: power from the pack outwards, motors, receiver
@@ -59,9 +46,6 @@ export function proposeWiring(
   return plan;
 }
 
-type Offer = (id: string, label: string, edits: Edit[]) => void;
-type Join = (id: string, label: string, from: PortRef, to: PortRef) => void;
-
 function planWords(name: string, edit: Edit): string {
   if (edit.type !== 'setFunction') return name;
   const { channel, control } = edit.change;
@@ -71,87 +55,6 @@ function planWords(name: string, edit: Edit): string {
   ];
   return `${name}: ${words.filter(Boolean).join(', ')}`;
 }
-
-/** Everything that takes raw power, from the pack, through a harness where there are several. */
-function wirePower(plan: WiringPlan, locker: readonly PartSpec[], offer: Offer, join: Join): void {
-  const index = new BuildIndex(plan.build);
-  const [pack] = index.ofKind('pack');
-  const takers = index.all().flatMap((fitted) => rawInlets(index, fitted));
-  if (!pack) return;
-  const out = { fitting: pack.fitting.id, port: pack.part.ports[0]?.id ?? 'out' };
-  if (index.port(out).use === 'servo') {
-    const inlet = receiverInlet(index);
-    if (inlet && !index.leadAt(out))
-      join('feed:receiver', `${capital(pack.fitting.name)} into receiver port ${inlet.port}`, out, inlet);
-    return;
-  }
-  if (takers.length === 0) return;
-  const large = takers.filter((one) => index.port(one).connector.family !== 'box-25');
-  if (takers.length === 1 && large.length === 1 && !index.leadAt(out)) {
-    join('feed:pack', feedWords(index, pack, takers[0]!), out, takers[0]!);
-    return;
-  }
-  if (!outlets(index).some((ref) => !index.leadAt(ref))) {
-    const harness = locker.find((part) => part.kind === 'cable' && part.form === 'harness');
-    if (!harness) {
-      plan.unsolved.push('Several parts want power from the pack, and the locker has no harness');
-      return;
-    }
-    const id = freshId(plan.build, 'harness');
-    offer('harness', `Add a ${harness.name}`, [
-      { type: 'addFitting', fitting: { id, name: 'power harness', part: harness.id }, part: harness },
-    ]);
-  }
-  const withHarness = new BuildIndex(plan.build);
-  const inlet = withHarness
-    .ofKind('cable')
-    .filter(({ part }) => part.form === 'harness')
-    .map(({ fitting }) => ({ fitting: fitting.id, port: 'in' }))
-    .find((ref) => !withHarness.leadAt(ref));
-  if (inlet && !withHarness.leadAt(out))
-    join('feed:harness', `${capital(pack.fitting.name)} to the power harness`, out, inlet);
-  for (const taker of takers) {
-    const now = new BuildIndex(plan.build);
-    const family = now.port(taker).connector.family;
-    const free = outlets(now).filter((ref) => !now.leadAt(ref));
-    const outlet = free.find((ref) => now.port(ref).connector.family === family) ?? free[0];
-    const name = now.get(taker.fitting).fitting.name;
-    if (outlet) join(`feed:${taker.fitting}`, `Power to the ${name}`, outlet, taker);
-    else plan.unsolved.push(`Power to the ${name}: no outlet is left on the harness`);
-  }
-}
-
-/** The receiver's power port, or any port left. */
-function receiverInlet(index: BuildIndex): PortRef | undefined {
-  const [receiver] = index.ofKind('receiver');
-  return receiver?.part.ports
-    .map((port) => ({ fitting: receiver.fitting.id, port: port.id }))
-    .find((ref) => !index.leadAt(ref));
-}
-
-/** Ports of a part that want raw power and have no lead yet. */
-function rawInlets(index: BuildIndex, { fitting, part }: Fitted): PortRef[] {
-  const isSwitched = part.kind === 'load' && index.ofKind('electronicSwitch').length > 0;
-  if (part.kind === 'cable' || part.kind === 'pack' || isSwitched) return [];
-  return part.ports
-    .filter((port) => port.use === 'power' && port.flow === 'in')
-    .map((port) => ({ fitting: fitting.id, port: port.id }))
-    .filter((ref) => !index.leadAt(ref));
-}
-
-function outlets(index: BuildIndex): PortRef[] {
-  return index
-    .ofKind('cable')
-    .filter(({ part }) => part.form === 'harness')
-    .flatMap(({ fitting, part }) =>
-      part.ports
-        .filter((port) => port.flow === 'out')
-        .map((port) => ({ fitting: fitting.id, port: port.id })),
-    );
-}
-
-const feedWords = (index: BuildIndex, pack: Fitted, taker: PortRef): string =>
-  `${capital(pack.fitting.name)} to the ${index.get(taker.fitting).fitting.name}`;
 
 /** Motors to controllers of their kind, and loads to electronic switches, in order. */
 function wireMotors(plan: WiringPlan, join: Join): void {
@@ -209,6 +112,27 @@ function wireChannels(plan: WiringPlan, locker: readonly PartSpec[], offer: Offe
         `${one.name}: ${port ? `port ${port.id} is taken` : `the receiver has no channel ${one.channel}`}`,
       );
       continue;
+    }
+    const [alone] = waiting;
+    const outlet = outlets(index).find(
+      (ref) => !index.leadAt(ref) && index.port(ref).connector.family === 'box-25',
+    );
+    if (
+      plan.build.policies.servoFeed === 'raw' &&
+      waiting.length === 1 &&
+      alone &&
+      outlet &&
+      standsRaw(index, alone)
+    ) {
+      const edits = feedRaw(plan.build, alone.fitting.id, here, outlet, locker);
+      if (edits) {
+        offer(
+          `raw:${alone.fitting.id}`,
+          `${capital(alone.fitting.name)} straight from the pack, signal from port ${port.id}`,
+          edits,
+        );
+        continue;
+      }
     }
     const target = waiting.length > 1 ? yLead(plan, locker, offer, join, one.id, here) : undefined;
     for (const [n, { fitting }] of waiting.entries()) {
