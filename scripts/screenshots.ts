@@ -29,6 +29,34 @@ const shots: Shot[] = [
   },
   { name: 'loom-night', path: '/loom', bench: 'dark', act: putRight },
   { name: 'loom-table', path: '/loom?view=table' },
+  { name: 'brief', path: '/brief' },
+  { name: 'locker', path: '/locker?kind=servo' },
+  {
+    name: 'proposal',
+    path: '/brief',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Build:/ }).click();
+      await page.getByRole('menuitem', { name: 'New build…' }).click();
+      await page.getByLabel('Name of the model').fill('Skiff');
+      await page.getByRole('button', { name: 'Begin' }).click();
+      const choose = async (label: string, option: RegExp) => {
+        await page.getByRole('combobox', { name: label, exact: true }).click();
+        await page.getByRole('option', { name: option }).click();
+      };
+      for (const name of ['Steering', 'Drive', 'Lights', 'Horn'])
+        await page.getByRole('button', { name, exact: true }).click();
+      await choose('Steering: part', /^micro servo$/);
+      await choose('Drive: part', /^brushed controller, 30 A, switching/);
+      await choose('Lights: part', /^lamp board/);
+      await choose('Horn: part', /^horn board/);
+      await choose('Add: Transmitter', /^transmitter, 10/);
+      await choose('Add: Receiver', /^receiver, 8/);
+      await choose('Add: Pack', /^LiPo, 3 cells, 4000/);
+      await choose('Add: Motor', /620/);
+      await page.getByRole('link', { name: 'Wire it for me' }).click();
+    },
+  },
+  { name: 'sheet', path: '/sheet', act: putRight },
   { name: 'fit-out', path: '/fit-out?step=plug:monitor-pan-lead--receiver-3', act: putRight },
 ];
 
@@ -49,6 +77,11 @@ const browser = await chromium.launch({
 for (const { name, path: place, bench = 'light', act } of shots) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: bench });
   const page = await context.newPage();
+  // The first steps have their own test; here they would stand above every picture but the first.
+  if (name !== 'loom-day')
+    await page.addInitScript(() =>
+      localStorage.setItem('dry-hull-guide', '{"state":{"isOpen":false},"version":0}'),
+    );
   await page.goto(address + place);
   await act?.(page);
   await page.waitForLoadState('networkidle');

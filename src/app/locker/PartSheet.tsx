@@ -6,9 +6,11 @@ import { nanoid } from 'nanoid';
 import { fitPart } from '../../core/brief/fit-part';
 import { connectorFamily } from '../../core/connectors/families';
 import type { LockerItem } from '../../core/locker/locker-item';
+import { sheetChoices } from '../../core/locker/sheet-choices';
 import { sheetCurve } from '../../core/locker/sheet-curve';
 import { sheetFields, withFigure } from '../../core/locker/sheet-fields';
 import { capital } from '../../core/rules/words';
+import { ChainSelect } from '../brief/ChainSelect';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { CurvePicture } from './CurvePicture';
@@ -106,6 +108,21 @@ export function PartSheet({ item, onShow }: { item: LockerItem; onShow: (partId:
           ))}
         </tbody>
       </table>
+      {!isStarter && (
+        <div className={styles.choices}>
+          {sheetChoices(part).map(({ id, label, value, options, choose }) => (
+            <div key={id}>
+              <span className={styles.choiceName}>{label}</span>
+              <ChainSelect
+                label={label}
+                value={value}
+                options={options}
+                onChoose={(next) => void save({ ...item, part: choose(next) })}
+              />
+            </div>
+          ))}
+        </div>
+      )}
       {curve && <CurvePicture curve={curve} />}
       <h3 className={styles.title}>Ports</h3>
       <ul className={styles.ports}>

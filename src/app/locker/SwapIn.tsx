@@ -13,7 +13,7 @@ export function SwapIn({ part }: { part: PartSpec }) {
   const offers = context.index
     .ofKind(part.kind)
     .flatMap(({ fitting }) =>
-      swappable(build, context.index, fitting.id, [part]).map((patch) => ({ fitting, patch })),
+      swappable(context.index, fitting.id, [part]).map((patch) => ({ fitting, patch })),
     );
   return (
     <MenuButton

@@ -20,7 +20,7 @@ export function PartTools({ fitted, onGone }: { fitted: Fitted; onGone: () => vo
   const locker = useLocker((state) => state.parts);
   const [isPlugging, setPlugging] = useState(false);
   const { fitting, part } = fitted;
-  const swaps = swappable(build, context.index, fitting.id, locker);
+  const swaps = swappable(context.index, fitting.id, locker);
   const regulator = terminalsOf(part).gives?.regulator;
   const hasFree = context.index.freePorts().some(({ ref }) => ref.fitting === fitting.id);
   const cutoffs = part.kind === 'controller' ? [...(part.cutoffModes ?? []), 'off' as const] : [];

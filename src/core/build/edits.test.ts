@@ -27,11 +27,21 @@ describe('applyEdits', () => {
     expect(after.parts.map((one) => one.id)).not.toContain('servo-micro-60');
   });
 
-  it('refuses another sheet under a known id, which would change other fittings', () => {
-    const other = { ...starterPart('servo-micro-60'), name: 'not that one' };
-    expect(() => applyEdits(tub(), [{ type: 'swapPart', fitting: 'rudder', part: other }])).toThrow(
-      'part servo-micro-60 is in the build with another sheet',
-    );
+  it('keeps a sheet that was edited since apart from the one that other fittings use', () => {
+    const edited = { ...starterPart('servo-micro-60'), name: 'edited since' };
+    const build = tub({ extra: [{ id: 'second', name: 'second servo', part: 'servo-micro-60' }] });
+    const after = applyEdits(build, [
+      { type: 'swapPart', fitting: 'second', part: edited },
+      { type: 'addFitting', fitting: { id: 'third', name: 'third servo', part: edited.id }, part: edited },
+    ]);
+    const partOf = (id: string) => after.fittings.find((one) => one.id === id)?.part;
+    expect([partOf('rudder'), partOf('second'), partOf('third')]).toEqual([
+      'servo-micro-60',
+      'servo-micro-60-v2',
+      'servo-micro-60-v2',
+    ]);
+    expect(after.parts.find((one) => one.id === 'servo-micro-60')?.name).toBe('micro servo');
+    expect(after.parts.find((one) => one.id === 'servo-micro-60-v2')?.name).toBe('edited since');
   });
 
   it('names what an edit cannot find', () => {

@@ -1,4 +1,4 @@
-import { current, produce, type Draft } from 'immer';
+import { produce, type Draft } from 'immer';
 import { canonicalText } from '../canonical';
 import type { PartSpec } from '../parts/part-spec';
 import type { Brief } from './brief';
@@ -56,12 +56,10 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       Object.assign(find(build.fittings, edit.fitting), edit.change);
       return;
     case 'swapPart':
-      putPart(build, edit.part);
-      find(build.fittings, edit.fitting).part = edit.part.id;
+      find(build.fittings, edit.fitting).part = putPart(build, edit.part);
       return;
     case 'addFitting':
-      putPart(build, edit.part);
-      build.fittings.push(edit.fitting);
+      build.fittings.push({ ...edit.fitting, part: putPart(build, edit.part) });
       return;
     case 'removeFitting': {
       remove(build.fittings, edit.fitting);
@@ -120,12 +118,18 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
   }
 }
 
-/** A sheet is replaced only by itself: another sheet under a known id would change other fittings. */
-function putPart(build: Draft<Build>, part: PartSpec): void {
-  const known = build.parts.find((one) => one.id === part.id);
-  if (!known) build.parts.push(part);
-  else if (canonicalText(current(known)) !== canonicalText(part))
-    throw new Error(`part ${part.id} is in the build with another sheet`);
+/**
+ * Brings a sheet into the build. Another sheet under a known id would change other fittings, so a sheet that
+ * was edited in the locker since comes in under an id of its own. @returns the id it has in the build
+ */
+function putPart(build: Draft<Build>, part: PartSpec): string {
+  for (let version = 1; ; version += 1) {
+    const id = version === 1 ? part.id : `${part.id}-v${version}`;
+    const candidate = { ...part, id };
+    const known = build.parts.find((one) => one.id === id);
+    if (!known) build.parts.push(candidate);
+    if (!known || canonicalText(known) === canonicalText(candidate)) return id;
+  }
 }
 
 function dropUnusedParts(build: Draft<Build>): void {

@@ -7,6 +7,7 @@ import { cellVoltsAt } from '../packs/charge-curve';
 import { partClasses } from '../parts/part-spec';
 import { measured } from '../quantity/figure';
 import { starterLocker, starterPart } from '../starter/starter-locker';
+import { sheetChoices } from './sheet-choices';
 import { sheetCurve } from './sheet-curve';
 import { figureAt, sheetFields, withFigure } from './sheet-fields';
 import { meetingVolts, voltSpan } from './volt-ladder';
@@ -34,6 +35,37 @@ describe('sheet fields', () => {
   it('reach into a regulator', () => {
     const bec = starterPart('bec-linear-3a');
     expect(sheetFields(bec).map((one) => figureAt(bec, one)?.value)).toEqual([6, 26, 3, 8]);
+  });
+});
+
+describe('sheet choices', () => {
+  it('change what is chosen, and leave a part that stands the check of a file', () => {
+    for (const part of starterLocker) {
+      for (const one of sheetChoices(part)) {
+        expect(
+          one.options.map((option) => option.value),
+          `${part.id} ${one.id}`,
+        ).toContain(one.value);
+        const changed = one.choose(one.options.at(-1)!.value);
+        expect(firstProblem(partClasses[part.kind] as never, changed, part.id)).toBeUndefined();
+        expect(sheetChoices(changed).find((other) => other.id === one.id)?.value).toBe(
+          one.options.at(-1)!.value,
+        );
+      }
+    }
+  });
+
+  it('let a pack have five cells and another plug', () => {
+    const pack = starterPart('pack-lipo-3s-4000-20c');
+    const five = sheetChoices(pack)
+      .find((one) => one.id === 'cells')!
+      .choose('5');
+    expect(voltSpan(five)?.most).toBeCloseTo(21, 6);
+    const blade = sheetChoices(pack)
+      .find((one) => one.id === 'plug:out')!
+      .choose('blade-t');
+    expect(blade.ports[0]?.connector).toEqual({ family: 'blade-t', gender: 'socket' });
+    expect(pack.ports[0]?.connector.family).toBe('sleeve-35');
   });
 });
 

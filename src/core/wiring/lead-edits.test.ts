@@ -44,7 +44,7 @@ describe('edits of a lead', () => {
 
   it('swap a part for another of its kind that takes the same leads', () => {
     const { index } = checkContext(tub(), starterLocker);
-    const offers = swappable(tub(), index, 'rx', starterLocker);
+    const offers = swappable(index, 'rx', starterLocker);
     // The receiver for three channels has the port too, as far as plugs go; the wells judge the rest.
     expect(offers.map((one) => one.id)).not.toContain('swap:rx:receiver-8-skerry');
     const both = offers.find((one) => one.id === 'swap:rx:receiver-10-both')!;

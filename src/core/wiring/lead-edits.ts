@@ -1,4 +1,3 @@
-import type { Build } from '../build/build';
 import type { BuildIndex } from '../build/build-index';
 import type { Edit } from '../build/edits';
 import type { Lead } from '../build/lead';
@@ -40,26 +39,19 @@ export function insertable(context: CheckContext, lead: Lead, locker: readonly P
 }
 
 /** The parts of the locker that could stand in a fitting's place, by kind. */
-export function swappable(
-  build: Build,
-  index: BuildIndex,
-  fittingId: string,
-  locker: readonly PartSpec[],
-): Patch[] {
+export function swappable(index: BuildIndex, fittingId: string, locker: readonly PartSpec[]): Patch[] {
   const { part } = index.get(fittingId);
   const portsInUse = index
     .leadsOf(fittingId)
     .flatMap((lead) =>
       [lead.from, lead.to].filter((end) => end.fitting === fittingId).map((end) => end.port),
     );
-  const known = new Map(build.parts.map((one) => [one.id, one]));
   return locker
     .filter((one) => one.kind === part.kind && one.id !== part.id && isOfSameForm(one, part))
     .filter((one) => portsInUse.every((port) => one.ports.some((candidate) => candidate.id === port)))
     .map((candidate) => ({
       id: `swap:${fittingId}:${candidate.id}`,
       label: candidate.name,
-      // A sheet that the build already holds stays as it is there.
-      edits: [{ type: 'swapPart', fitting: fittingId, part: known.get(candidate.id) ?? candidate }],
+      edits: [{ type: 'swapPart', fitting: fittingId, part: candidate }],
     }));
 }

@@ -1,4 +1,4 @@
-import type { BuildIndex} from '../build/build-index';
+import type { BuildIndex } from '../build/build-index';
 import { type Fitted } from '../build/build-index';
 import type { Build } from '../build/build';
 import { applyEdits, type Edit } from '../build/edits';
