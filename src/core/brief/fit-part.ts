@@ -20,7 +20,9 @@ const kindWords: Record<PartKind, string> = {
 /** The edits that put a part into a build, for a function where it serves one. */
 export function fitPart(build: Build, part: PartSpec, serves?: ModelFunction): Edit[] {
   const word = part.kind === 'load' ? part.form : part.kind === 'cable' ? part.form : kindWords[part.kind];
-  const wanted = serves ? `${serves.name.toLowerCase()} ${word}` : word;
+  const served = serves?.name.toLowerCase();
+  // "Horn" for the horn's horn, "lights" for the lights' lamps: the function's name says enough.
+  const wanted = served === undefined ? word : part.kind === 'load' ? served : `${served} ${word}`;
   const id = freshId(build, wanted.replace(/[^a-z0-9]+/gi, '-').toLowerCase());
   const number = /-(\d+)$/.exec(id)?.[1];
   const name = number === undefined ? wanted : `${wanted} ${number}`;

@@ -15,6 +15,11 @@ testRule(packAmps, {
       build: tub({ sheets: { 'motor-brushed-620': withoutFigure('fullLoadAmps') } }),
       missing: ['amps at full load of motor'],
     },
+    {
+      name: 'a servo not plugged in yet',
+      build: tub({ without: ['rudder.lead'] }),
+      missing: ['amps of a part not plugged in yet'],
+    },
   ],
   invalid: [
     {

@@ -1,6 +1,7 @@
 import type { PackSpec } from '../parts/pack';
 import { offerPackSwaps, fullVolts } from './offers/swap-pack';
-import { defineRule, fittingSubject } from './rule';
+import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { unplugged } from './support/unplugged';
 import { figureTerm, plannedTerm } from './support/terms';
 
 /** What is asked of a pack at the worst second, against its label taken with a pinch of salt. */
@@ -20,7 +21,17 @@ export const packAmps = defineRule({
   },
   check(context) {
     const { labelShare } = context.build.policies;
-    return context.packs.flatMap((load) => {
+    const waiting = unplugged(context);
+    const unknown: Missing[] =
+      waiting.length === 0
+        ? []
+        : [
+            {
+              missing: `amps of ${waiting.length === 1 ? 'a part' : `${waiting.length} parts`} not plugged in yet`,
+              subjects: waiting.map(({ fitting }) => fittingSubject(fitting.id)),
+            },
+          ];
+    const said = context.packs.flatMap((load): (Report<'overdrawn'> | Missing)[] => {
       const { fitting, part } = load.pack;
       const subjects = [fittingSubject(fitting.id)];
       const missing = load.missing.map((what) => ({ missing: what, subjects }));
@@ -62,6 +73,7 @@ export const packAmps = defineRule({
       };
       return [report, ...missing];
     });
+    return [...said, ...unknown];
   },
 });
 

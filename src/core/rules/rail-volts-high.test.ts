@@ -21,6 +21,11 @@ testRule(railVoltsHigh, {
       build: tub({ sheets: { 'servo-micro-60': withoutFigure('maxVolts') } }),
       missing: ['most volts of the rudder'],
     },
+    {
+      name: 'a servo not plugged in yet',
+      build: tub({ without: ['rudder.lead'] }),
+      missing: ['what feeds the rudder'],
+    },
   ],
   invalid: [
     {

@@ -1,7 +1,8 @@
 import type { PartSpec } from '../parts/part-spec';
 import { offerLowerVolts } from './offers/set-regulator-volts';
 import { offerSwaps } from './offers/swap-part';
-import { defineRule, type Missing, type Report } from './rule';
+import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { unplugged } from './support/unplugged';
 import { isRegulated } from './support/fed-by';
 import { voltsAgainstSheet } from './support/limit-report';
 
@@ -22,7 +23,11 @@ export const railVoltsHigh = defineRule({
   },
   check(context) {
     const { picture, rails } = context;
-    return picture.supplies.flatMap((supply) => {
+    const unknown: Missing[] = unplugged(context).map(({ fitting }) => ({
+      missing: `what feeds the ${fitting.name}`,
+      subjects: [fittingSubject(fitting.id)],
+    }));
+    const said = picture.supplies.flatMap((supply) => {
       const { fitted } = supply;
       const rail = rails.find((one) => one.plus === supply.plus);
       // Where regulators stand in parallel, the highest sets the rail.
@@ -41,6 +46,7 @@ export const railVoltsHigh = defineRule({
         return one.messageId === 'tooManyVolts' ? [{ ...one, messageId: 'tooManyVolts' }] : [];
       });
     });
+    return [...said, ...unknown];
   },
 });
 

@@ -18,33 +18,33 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const keeps =
     !build.functions.some((one) => one.channel === throttle) &&
     build.functions.some((one) => one.role === 'drive');
-  const driveFirst = [...build.functions].sort(
-    (a, b) => Number(b.role === 'drive') - Number(a.role === 'drive'),
-  );
-  return driveFirst.flatMap((one) => {
-    const change: Partial<Pick<ModelFunction, 'channel' | 'control'>> = {};
-    if (one.channel === undefined) {
-      const order = Array.from({ length: channels }, (_, n) => n + 1);
-      const wanted =
-        one.role === 'drive' && keeps && !takenChannels.has(throttle) ? [throttle, ...order] : order;
-      const free = wanted.find(
-        (channel) => !takenChannels.has(channel) && (one.role === 'drive' || !keeps || channel !== throttle),
-      );
-      if (free !== undefined) {
-        change.channel = free;
-        takenChannels.add(free);
-      }
-    }
-    if (one.control === undefined) {
-      const control = transmitter?.part.controls.find(
-        ({ id, kind }) => kind === one.wants && !takenControls.has(id),
-      );
-      if (control) {
-        change.control = control.id;
-        takenControls.add(control.id);
-      }
-    }
-    if (Object.keys(change).length === 0) return [];
-    return [{ function: one, edit: { type: 'setFunction', function: one.id, change } }];
-  });
+  const first = (role: ModelFunction['role']) =>
+    [...build.functions].sort((a, b) => Number(b.role === role) - Number(a.role === role));
+  const changes = new Map<ModelFunction, Partial<Pick<ModelFunction, 'channel' | 'control'>>>();
+  const put = (one: ModelFunction, change: Partial<Pick<ModelFunction, 'channel' | 'control'>>) =>
+    changes.set(one, { ...changes.get(one), ...change });
+  for (const one of first('drive')) {
+    if (one.channel !== undefined) continue;
+    const order = Array.from({ length: channels }, (_, n) => n + 1);
+    const mayThrottle = one.role === 'drive' && keeps && !takenChannels.has(throttle);
+    const free = (mayThrottle ? [throttle, ...order] : order).find(
+      (channel) => !takenChannels.has(channel) && (one.role === 'drive' || !keeps || channel !== throttle),
+    );
+    if (free === undefined) continue;
+    put(one, { channel: free });
+    takenChannels.add(free);
+  }
+  // Steering has the first choice of sticks.
+  for (const one of first('steer')) {
+    const control = transmitter?.part.controls.find(
+      ({ id, kind }) => kind === one.wants && !takenControls.has(id),
+    );
+    if (one.control !== undefined || !control) continue;
+    put(one, { control: control.id });
+    takenControls.add(control.id);
+  }
+  return [...changes].map(([one, change]) => ({
+    function: one,
+    edit: { type: 'setFunction', function: one.id, change },
+  }));
 }

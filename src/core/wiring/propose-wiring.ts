@@ -38,7 +38,7 @@ export function proposeWiring(
     else plan.unsolved.push(`${label}: no adapter in the locker fits both plugs`);
   };
   for (const { function: one, edit } of channelPlan(build))
-    offer(`plan:${one.id}`, planWords(one.name, edit), [edit]);
+    offer(`plan:${one.id}`, planWords(build, one.name, edit), [edit]);
   wirePower(plan, locker, offer, join);
   wireMotors(plan, join);
   wireChannels(plan, locker, offer, join);
@@ -46,12 +46,13 @@ export function proposeWiring(
   return plan;
 }
 
-function planWords(name: string, edit: Edit): string {
+function planWords(build: Build, name: string, edit: Edit): string {
   if (edit.type !== 'setFunction') return name;
   const { channel, control } = edit.change;
+  const controls = new BuildIndex(build).ofKind('transmitter').flatMap(({ part }) => part.controls);
   const words = [
     channel === undefined ? '' : `channel ${channel}`,
-    control === undefined ? '' : `control ${control}`,
+    control === undefined ? '' : (controls.find((one) => one.id === control)?.name ?? control),
   ];
   return `${name}: ${words.filter(Boolean).join(', ')}`;
 }
