@@ -15,7 +15,10 @@ module.exports = {
       name: 'solver-knows-no-rule',
       comment: 'Rules judge what the power picture reports; the picture never asks a rule.',
       severity: 'error',
-      from: { path: '^src/core/(build|power|parts|connectors|conductors|quantity)', pathNot: '\\.test\\.ts$' },
+      from: {
+        path: '^src/core/(build|power|parts|connectors|conductors|quantity)',
+        pathNot: '\\.test\\.ts$',
+      },
       to: { path: '^src/core/(rules|check|procedure)' },
     },
     {
