@@ -17,7 +17,8 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
   const here = findings.filter(isShown);
   const open = here.filter((one) => !one.accepted);
   const accepted = here.filter((one) => one.accepted);
-  const missing = unknowns.filter(isShown);
+  // Several rules may miss the same fact; it is asked for once.
+  const missing = [...new Set(unknowns.filter(isShown).map((one) => one.missing))];
   const chosen = open.find((one) => one.id === findingId) ?? (findingId === '' ? undefined : open[0]);
   const openEverywhere = findings.filter((one) => !one.accepted);
   const isAllDry = openEverywhere.every((one) => one.severity === 'note');
@@ -51,7 +52,7 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
           <h3 className={styles.groupTitle}>Not known yet</h3>
           <ul className={styles.list}>
             {missing.map((one) => (
-              <li key={`${one.rule} ${one.missing}`}>{one.missing}</li>
+              <li key={one}>{one}</li>
             ))}
           </ul>
         </section>

@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import { checkContext } from './check-build';
+import { laddersOf } from './ladders';
+
+const ladders = (change?: Parameters<typeof tub>[0]) => laddersOf(checkContext(tub(change), []));
+
+describe('laddersOf', () => {
+  it('puts what is asked against what is given, for the rail and for the pack', () => {
+    const [rail, pack] = ladders();
+    expect(rail).toMatchObject({ title: 'The radio rail', givenAmps: 2, giver: 'controller' });
+    expect(rail?.askedAmps).toBeCloseTo(1.1, 6);
+    expect(rail?.shares.map((one) => [one.name, one.isWorst])).toEqual([
+      ['rudder', true],
+      ['receiver', false],
+    ]);
+    expect(pack).toMatchObject({ title: 'Pack', givenAmps: 48, giver: 'pack' });
+    expect(pack?.shares[0]).toMatchObject({ name: 'motor', amps: 8.2, isWorst: true });
+  });
+
+  it('shares always add up to what is asked', () => {
+    for (const one of ladders({ policies: { regulatorSizing: 'allStalled' } })) {
+      expect(one.shares.reduce((sum, share) => sum + share.amps, 0)).toBeCloseTo(one.askedAmps, 9);
+    }
+  });
+
+  it('shrinks what a linear regulator gives to what its heat allows', () => {
+    const [rail] = ladders({
+      parts: { esc: 'controller-brushed-30-linear' },
+      settings: { esc: { regulatorVolts: 5 } },
+    });
+    expect(rail?.givenAmps).toBeCloseTo(6 / 7.6, 6);
+  });
+
+  it('draws nothing for a build without amps', () => {
+    expect(ladders({ without: ['pack.out', 'esc.lead'] })).toEqual([]);
+  });
+});
