@@ -1,3 +1,4 @@
+import { kilogramCentimetre } from './sheet-fields';
 import type { PartSpec } from '../parts/part-spec';
 import { servoFigureAt } from '../parts/servo-sheet';
 import { terminalsOf } from '../parts/terminals';
@@ -30,7 +31,11 @@ export function sheetCurve(part: PartSpec): SheetCurve | undefined {
       title: 'Stall torque against rail volts',
       xLabel: 'V',
       yLabel: 'kg·cm',
-      points: span(least, most, (x) => (servoFigureAt(part, 'stallNewtonMetres', x)?.value ?? 0) / 0.0980665),
+      points: span(
+        least,
+        most,
+        (x) => (servoFigureAt(part, 'stallNewtonMetres', x)?.value ?? 0) / kilogramCentimetre,
+      ),
     };
   }
   const regulator = terminalsOf(part).gives?.regulator;

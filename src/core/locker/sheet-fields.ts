@@ -11,7 +11,7 @@ export interface SheetField {
 }
 
 /** Newton-metres of one kilogram-centimetre, from standard gravity. */
-const kilogramCentimetre = 0.0980665;
+export const kilogramCentimetre = 0.0980665;
 
 const volts = (path: string, label: string): SheetField => ({ path, label, unit: 'V', scale: 1 });
 const amps = (path: string, label: string): SheetField => ({ path, label, unit: 'A', scale: 1 });
