@@ -1,6 +1,6 @@
 import type { Build } from '../build/build';
 import { BuildIndex } from '../build/build-index';
-import { describeEdit } from '../build/describe-edit';
+import { describeEdit } from './describe-edit';
 import { applyEdits } from '../build/edits';
 import type { Patch } from '../build/patch';
 import type { PartSpec } from '../parts/part-spec';

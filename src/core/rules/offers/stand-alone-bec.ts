@@ -11,12 +11,13 @@ import type { Rail } from '../../power/rails';
 import { regulatorAmps } from '../../power/regulator-amps';
 import { formatQuantity } from '../../quantity/format';
 import type { CheckContext } from '../rule';
+import { branchOff } from './branch-off';
 import { liftRed } from './lift-red-wire';
 
 /**
  * Gives a rail its own regulator from the locker, the smallest that suits, and lifts the red wires of the
- * built-in ones: school (b) of the field. Nothing is offered where no free port of a pack or of the receiver
- * takes its plugs.
+ * built-in ones: school (b) of the field. Where no outlet is free a harness comes along. Nothing is offered where
+ * neither takes its plugs, or the receiver has no port left.
  */
 export function offerStandAloneBec(context: CheckContext, rail: Rail): Patch[] {
   const pack = context.picture.sources.find((one) => one.fitted.part.kind === 'pack');
@@ -65,14 +66,16 @@ function wire(
   const input = bec.ports.find((port) => port.flow === 'in');
   const output = bec.ports.find((port) => port.flow === 'out');
   if (!input || !output) return undefined;
-  const feed = freePort(context, input, pack.plus, (port) => port.use === 'power' && port.flow === 'out');
+  const free = freePort(context, input, pack.plus, (port) => port.use === 'power' && port.flow === 'out');
+  const branch = free ? { edits: [], outlet: free } : branchOff(context, pack.plus, input);
   const inlet = freePort(context, output, rail.plus, (port) => port.use === 'servo' && port.flow !== 'out');
   const lifts = rail.sources.map((source) => liftRed(context, source));
-  if (!feed || !inlet || lifts.includes(undefined)) return undefined;
+  if (!branch || !inlet || lifts.includes(undefined)) return undefined;
   const inLead = freshId(build, `${id}-feed`);
   const outLead = freshId(build, `${id}-rail`);
   return [
     ...lifts.filter((one) => one !== undefined),
+    ...branch.edits,
     {
       type: 'addFitting',
       fitting: { id, name: 'radio BEC', part: bec.id, regulatorVolts: volts },
@@ -80,7 +83,7 @@ function wire(
     },
     {
       type: 'addLead',
-      lead: straightLead(inLead, feed, { ref: { fitting: id, port: input.id }, port: input }),
+      lead: straightLead(inLead, branch.outlet, { ref: { fitting: id, port: input.id }, port: input }),
     },
     {
       type: 'addLead',

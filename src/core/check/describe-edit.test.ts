@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { starterPart } from '../starter/starter-locker';
-import { BuildIndex } from './build-index';
+import { BuildIndex } from '../build/build-index';
 import { describeEdit } from './describe-edit';
-import type { Edit } from './edits';
-import { lifted } from './sketch-build';
+import type { Edit } from '../build/edits';
+import { lifted } from '../build/sketch-build';
 
 const build = tub();
 const index = new BuildIndex(build);
@@ -13,7 +13,7 @@ const leadOf = (id: string) => build.leads.find((one) => one.id === id)!;
 
 const cases: [Edit, string][] = [
   [{ type: 'setRegulatorVolts', fitting: 'esc', volts: 5 }, 'controller: regulator 6.0 V → 5.0 V'],
-  [{ type: 'setFitting', fitting: 'esc', change: { cutoff: 'NiMH' } }, 'controller: cutoff → NiMH'],
+  [{ type: 'setFitting', fitting: 'esc', change: { cutoff: 'NiMH' } }, 'controller: cut-off → NiMH'],
   [{ type: 'setProtocol', fitting: 'tx', protocol: 'holm link' }, 'transmitter: link → holm link'],
   [
     { type: 'swapPart', fitting: 'rudder', part: starterPart('servo-standard') },
@@ -23,7 +23,7 @@ const cases: [Edit, string][] = [
   [{ type: 'removeLead', lead: 'rudder-lead--rx-1' }, 'Unplug rudder – receiver'],
   [
     { type: 'moveLeadEnd', lead: 'rudder-lead--rx-1', end: 'to', port: { fitting: 'rx', port: '5' } },
-    'Lead rudder – receiver: to receiver, 5',
+    'Lead rudder – receiver: to receiver, port 5',
   ],
   [{ type: 'setGauge', lead: 'rudder-lead--rx-1', awg: 20 }, 'Lead rudder – receiver: AWG 20'],
   [
@@ -34,8 +34,15 @@ const cases: [Edit, string][] = [
     },
     'Lead controller – receiver: white to signal, red lifted, black to minus',
   ],
-  [{ type: 'setFunction', function: 'steer', change: { channel: 4 } }, 'Function steer: channel → 4'],
-  [{ type: 'setPolicies', change: { labelShare: 0.5 } }, 'Schools: labelShare'],
+  [{ type: 'setFunction', function: 'steer', change: { channel: 4 } }, 'Steering: channel → 4'],
+  [{ type: 'setPolicies', change: { labelShare: 0.8 } }, 'Believing pack labels → 80 %'],
+  [{ type: 'setPolicies', change: { redWires: 'standAlone' } }, 'Several built-in BECs → one of its own'],
+  [
+    { type: 'setFunction', function: 'steer', change: { wants: 'staying', devices: [] } },
+    'Steering: wants → stays put, works → nothing',
+  ],
+  [{ type: 'removeFunction', function: 'steer' }, 'Remove the function Steering'],
+  [{ type: 'setBrief', change: { noReverse: true } }, 'Brief: no reverse at all → yes'],
   [{ type: 'rename', name: 'Bucket' }, 'Call it Bucket'],
 ];
 
@@ -51,7 +58,7 @@ describe('describeEdit', () => {
       to: { fitting: 'rx', port: 'B' },
     };
     expect(describeEdit(index, { type: 'addLead', lead }, added)).toBe(
-      'Plug the new BEC, out into receiver, B',
+      'Plug the new BEC, out into receiver, power and bind port',
     );
   });
 });

@@ -1,0 +1,130 @@
+import type { BuildIndex } from '../build/build-index';
+import type { Edit } from '../build/edits';
+import type { Conductor, PortRef } from '../build/lead';
+import type { Policies } from '../build/policies';
+import { schools } from '../brief/schools';
+import { formatQuantity } from '../quantity/format';
+
+/** One line that says what an edit changes, against the build as it is before it. */
+export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<string, string>): string {
+  const name = (id: string) => added.get(id) ?? (index.has(id) ? index.get(id).fitting.name : id);
+  const volts = (value: number | undefined) => (value === undefined ? 'unset' : formatQuantity(value, 'V'));
+  const port = (ref: PortRef) => {
+    const known = index.has(ref.fitting) ? index.port(ref).name : ref.port;
+    return `${name(ref.fitting)}, ${known}`;
+  };
+  const lead = (id: string) => {
+    const found = index.build.leads.find((one) => one.id === id);
+    return found ? `${name(found.from.fitting)} – ${name(found.to.fitting)}` : id;
+  };
+  const functionName = (id: string) => index.build.functions.find((one) => one.id === id)?.name ?? id;
+  switch (edit.type) {
+    case 'setRegulatorVolts':
+      return `${name(edit.fitting)}: regulator ${volts(index.get(edit.fitting).fitting.regulatorVolts)} → ${volts(edit.volts)}`;
+    case 'setProtocol':
+      return `${name(edit.fitting)}: link → ${edit.protocol}`;
+    case 'setFitting':
+      return `${name(edit.fitting)}: ${changeWords(edit.change)}`;
+    case 'swapPart':
+      return `${name(edit.fitting)}: ${index.get(edit.fitting).part.name} → ${edit.part.name}`;
+    case 'addFitting':
+      return `Add ${edit.fitting.name}: ${edit.part.name}`;
+    case 'removeFitting':
+      return `Remove ${name(edit.fitting)} with its leads`;
+    case 'addLead':
+      return `Plug ${port(edit.lead.from)} into ${port(edit.lead.to)}`;
+    case 'removeLead':
+      return `Unplug ${lead(edit.lead)}`;
+    case 'moveLeadEnd':
+      return `Lead ${lead(edit.lead)}: to ${port(edit.port)}`;
+    case 'setGauge':
+      return `Lead ${lead(edit.lead)}: AWG ${edit.awg}`;
+    case 'setConductors':
+      return `Lead ${lead(edit.lead)}: ${conductorWords(edit.conductors)}`;
+    case 'setFunction':
+      return `${functionName(edit.function)}: ${functionWords(index, edit.change, name)}`;
+    case 'setBrief':
+      return `Brief: ${changeWords(edit.change)}`;
+    case 'rename':
+      return `Call it ${edit.name}`;
+    case 'addFunction':
+      return `Add the function ${edit.function.name}`;
+    case 'removeFunction':
+      return `Remove the function ${functionName(edit.function)}`;
+    case 'setPolicies':
+      return Object.entries(edit.change)
+        .map(([key, value]) => schoolWords(key as keyof Policies, value))
+        .join('; ');
+    case 'accept':
+      return 'Accept the finding';
+    case 'withdrawAcceptance':
+      return 'Withdraw an acceptance';
+    case 'tick':
+    case 'untick':
+      return 'Tick a step';
+  }
+}
+
+function conductorWords(conductors: readonly Conductor[]): string {
+  return conductors
+    .map((one) => `${one.colour} ${one.state === 'lifted' ? 'lifted' : `to ${one.to}`}`)
+    .join(', ');
+}
+
+/** What the screen calls the settings that edits change by their field. */
+const settingNames: Record<string, string> = {
+  name: 'name',
+  cutoff: 'cut-off',
+  drive: 'drive',
+  exposure: 'expects',
+  kilograms: 'mass, kg',
+  moneyLimit: 'money limit',
+  finesse: 'gentle at low speed',
+  dragBrake: 'drag brake',
+  instantReverse: 'reverse at once',
+  noReverse: 'no reverse at all',
+  role: 'role',
+  wants: 'wants',
+  channel: 'channel',
+  mirrored: 'servos mirrored',
+  mixed: 'shares its channel on purpose',
+  stage: 'stage',
+};
+
+/** What the screen calls values that are not words already. */
+const valueNames: Record<string, string> = {
+  centring: 'centres',
+  staying: 'stays put',
+  twoPosition: 'two states',
+  threePosition: 'three states',
+  momentary: 'while held',
+};
+
+const valueWords = (value: unknown): string =>
+  typeof value === 'boolean' ? (value ? 'yes' : 'no') : (valueNames[String(value)] ?? String(value));
+
+const changeWords = (change: object): string =>
+  Object.entries(change)
+    .map(([key, value]) => `${settingNames[key] ?? key} → ${valueWords(value)}`)
+    .join(', ');
+
+function functionWords(
+  index: BuildIndex,
+  change: Extract<Edit, { type: 'setFunction' }>['change'],
+  name: (fittingId: string) => string,
+): string {
+  const { control, devices, ...rest } = change;
+  const controls = index.ofKind('transmitter').flatMap(({ part }) => part.controls);
+  return [
+    control === undefined ? '' : `control → ${controls.find((one) => one.id === control)?.name ?? control}`,
+    changeWords(rest),
+    devices === undefined ? '' : `works → ${devices.map(name).join(', ') || 'nothing'}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+function schoolWords(key: keyof Policies, value: unknown): string {
+  const school = schools.find((one) => one.key === key);
+  return `${school?.name ?? key} → ${school?.choices.find((one) => one.value === value)?.words ?? String(value)}`;
+}
