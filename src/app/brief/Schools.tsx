@@ -12,7 +12,8 @@ export function Schools() {
     <section className={styles.section} aria-label="Schools">
       <h2 className={styles.title}>Where benches differ</h2>
       {schools.map(({ key, name, choices }) => {
-        const chosen = choices.find((one) => one.value === policies[key]);
+        const value = policies[key] ?? choices[0]?.value ?? '';
+        const chosen = choices.find((one) => one.value === value);
         return (
           <div key={key}>
             <TextField
@@ -21,7 +22,7 @@ export function Schools() {
               size="small"
               margin="dense"
               label={name}
-              value={policies[key]}
+              value={value}
               onChange={(event) => {
                 const next = choices.find((one) => String(one.value) === String(event.target.value));
                 if (next)

@@ -74,6 +74,38 @@ export const schools: readonly School[] = [
     ],
   },
   {
+    key: 'receiverCare',
+    name: 'Receiver against water',
+    choices: [
+      {
+        value: 'sealedBox',
+        words: 'in a sealed box',
+        why: 'Any receiver stays dry in it; the box takes space and wants a gland for each lead.',
+      },
+      {
+        value: 'coated',
+        words: 'coated, in the open',
+        why: 'Saves the space of a box; the receiver itself must be coated or sealed.',
+      },
+    ],
+  },
+  {
+    key: 'videoFeed',
+    name: 'Video sender’s power',
+    choices: [
+      {
+        value: 'pack',
+        words: 'straight from the pack',
+        why: 'Clean of servo noise; it stays on until the pack is out, so do not forget it.',
+      },
+      {
+        value: 'rail',
+        words: 'from the rail',
+        why: 'Goes off with the switch; servo noise may show in the picture, and the BEC carries its amps.',
+      },
+    ],
+  },
+  {
     key: 'switchOff',
     name: 'Switching off',
     choices: [

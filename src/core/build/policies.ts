@@ -1,4 +1,4 @@
-import { IsIn, IsNumber, Max, Min } from 'class-validator';
+import { IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
 
 export const redWireSchools = ['oneIn', 'standAlone', 'parallel'] as const;
 export type RedWireSchool = (typeof redWireSchools)[number];
@@ -29,6 +29,16 @@ export class Policies {
   @IsIn(['tester', 'radio'])
   centring!: 'tester' | 'radio';
 
+  /** Where the receiver stays dry; the sealed box where not said. */
+  @IsOptional()
+  @IsIn(['sealedBox', 'coated'])
+  receiverCare?: 'sealedBox' | 'coated';
+
+  /** Where a video sender takes its power; the pack where not said. */
+  @IsOptional()
+  @IsIn(['pack', 'rail'])
+  videoFeed?: 'pack' | 'rail';
+
   /** Share of a pack's label amps that is believed, 0 to 1. */
   @IsNumber()
   @Min(0.1)
@@ -55,6 +65,8 @@ export const defaultPolicies = (): Policies => ({
   switchOff: 'modelFirst',
   endPoints: 'smallFirst',
   centring: 'tester',
+  receiverCare: 'sealedBox',
+  videoFeed: 'pack',
   labelShare: 0.6,
   usableShare: 0.8,
   meanShare: 0.45,

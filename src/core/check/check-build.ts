@@ -9,6 +9,7 @@ import { rules } from '../rules';
 import type { CheckContext } from '../rules/rule';
 import { figuresOf } from './figures';
 import type { Finding, Unknown } from './finding';
+import { LaterStages } from './later-stages';
 import { renderReport } from './render';
 import { wellReports, worstFirst, type Well, type WellReport } from './wells';
 
@@ -32,18 +33,20 @@ export function checkBuild(build: Build, locker: readonly PartSpec[]): CheckResu
   const acceptances = new Map(build.acceptances.map((one) => [one.finding, one]));
   const findings: Finding[] = [];
   const unknowns: Unknown[] = [];
+  const later = new LaterStages(context.index);
   for (const rule of rules) {
     for (const said of rule.check(context)) {
       if ('missing' in said) unknowns.push({ rule: rule.meta.id, well: rule.meta.well, ...said });
-      else findings.push(renderReport(rule, said, acceptances));
+      else findings.push(later.soften(renderReport(rule, said, acceptances)));
     }
   }
   findings.sort(worstFirst);
+  const wantedNow = unknowns.filter(later.isWantedNow);
   const isSurveyed = build.fittings.length > 0 ? surveyed : new Set<Well>();
   return {
-    wells: wellReports(findings, unknowns, isSurveyed),
+    wells: wellReports(findings, wantedNow, isSurveyed),
     findings,
-    unknowns,
+    unknowns: wantedNow,
     figures: figuresOf(context),
     context,
   };

@@ -3,10 +3,10 @@ import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 
-export const loadForms = ['pump', 'lamps', 'horn'] as const;
+export const loadForms = ['pump', 'lamps', 'horn', 'videoSender'] as const;
 export type LoadForm = (typeof loadForms)[number];
 
-/** A pump, a lamp board or a horn. Nets: `plus`, `minus`, and `signal` where it listens to a channel itself. */
+/** A pump, a lamp board, a horn or a video sender. Nets: `plus`, `minus`, and `signal` where it listens to a channel itself. */
 export class LoadSpec extends PartBase {
   @IsIn(['load'])
   kind!: 'load';

@@ -17,7 +17,24 @@ export function prepareSteps(context: CheckContext): Step[] {
     ...plugs.filter((step) => step.phase === 'prepare'),
     ...inspectSteps(context),
     ...plugs.filter((step) => step.phase === 'plugIn'),
+    ...boxSteps(context),
   ];
+}
+
+/** The receiver's box is closed last, when nothing more goes into it. */
+function boxSteps({ build, index }: CheckContext): Step[] {
+  if (build.brief.exposure === 'dry' || build.policies.receiverCare === 'coated') return [];
+  return index.ofKind('receiver').map(({ fitting }) => ({
+    id: `box:${fitting.id}`,
+    phase: 'plugIn',
+    title: `Close the sealed box over the ${fitting.name}`,
+    lines: [
+      'Lead each wire through a gland or a greased seal, with a drip loop below it; keep the antenna upright and clear of power leads.',
+      'The bind button or port must stay within reach until it is bound.',
+    ],
+    cautions: [],
+    ...unpowered,
+  }));
 }
 
 function jointSteps({ build, index }: CheckContext): Step[] {

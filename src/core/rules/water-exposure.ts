@@ -30,7 +30,10 @@ export const waterExposure = defineRule({
     const { exposure } = build.brief;
     const needs = wanted[exposure];
     if (needs === 0) return [];
-    const parts = index.all().filter(({ part }) => delicate.includes(part.kind));
+    const isBoxed = build.policies.receiverCare !== 'coated';
+    const parts = index
+      .all()
+      .filter(({ part }) => delicate.includes(part.kind) && !(isBoxed && part.kind === 'receiver'));
     const silent = parts.filter(({ part }) => part.protection === undefined);
     const open = parts.filter(({ part }) => part.protection !== undefined && given[part.protection] < needs);
     const said: (Report<'tooOpen'> | Missing)[] = silent.map(({ fitting }) => ({

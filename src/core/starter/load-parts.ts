@@ -37,6 +37,8 @@ export const loads: LoadSpec[] = [
   load('lamps-12', 'lamp string, 12 V', 'lamps', [8, 14], 0.4, twoWires('lamp wires')),
   load('bilge-pump-12', 'bilge pump, 12 V', 'pump', [8, 14], 1.8, twoWires('pump wires')),
   load('horn-12', 'horn, 12 V', 'horn', [9, 14], 0.8, twoWires('horn wires')),
+  load('video-sender', 'video sender, 6 to 17 V', 'videoSender', [6, 17], 0.45, twoWires('power wires')),
+  load('video-sender-5', 'video sender, 5 V', 'videoSender', [4.5, 5.5], 0.6, twoWires('power wires')),
   load('horn-board', 'horn board', 'horn', [4.5, 6.5], 0.35, servoLead(nets)),
 ];
 
@@ -117,6 +119,16 @@ export const cables: CableSpec[] = [
     form: 'adapter',
     name: 'adapter, 2.0 mm to 2.54 mm three-pin',
     ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-small')],
+  },
+  {
+    id: 'adapter-servo-box',
+    kind: 'cable',
+    form: 'adapter',
+    name: 'adapter, three-pin to small box plug, power only',
+    ports: [
+      servoIn('in', 'servo-3-flat'),
+      { ...powerPort('out', 'box socket', 'box-25', 'out', nets), name: 'box socket' },
+    ],
   },
   {
     id: 'adapter-sleeve-small',

@@ -99,6 +99,32 @@ describe('proposeWiring', () => {
     expect(tooMany.proposals.some((one) => one.id === 'raw:rudder')).toBe(false);
   });
 
+  it('feeds a video sender by its school, and never through an electronic switch', () => {
+    const bare = unwired(tub());
+    const withVideo = (videoFeed: 'pack' | 'rail', part: string): Build => ({
+      ...bare,
+      parts: [...bare.parts, starterPart(part), starterPart('switch-electronic-5a')],
+      fittings: [
+        ...bare.fittings,
+        { id: 'video', name: 'video sender', part },
+        { id: 'switch', name: 'pump switch', part: 'switch-electronic-5a' },
+      ],
+      policies: { ...bare.policies, videoFeed },
+    });
+    const feedOf = (build: Build) =>
+      checkBuild(build, starterLocker).context.picture.supplies.find(
+        (one) => one.fitted.fitting.id === 'video',
+      );
+    expect(feedOf(propose(withVideo('pack', 'video-sender')).build)).toMatchObject({
+      status: 'fed',
+      volts: { full: 12.6 },
+    });
+    expect(feedOf(propose(withVideo('rail', 'video-sender-5')).build)).toMatchObject({
+      status: 'fed',
+      volts: { full: 6 },
+    });
+  });
+
   it('says what it cannot solve', () => {
     const noAdapters = starterLocker.filter((one) => one.kind !== 'cable' || one.form !== 'adapter');
     const { unsolved } = proposeWiring(unwired(tub()), noAdapters, new Set());

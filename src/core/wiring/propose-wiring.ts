@@ -13,7 +13,7 @@ import { capital, nameList } from '../rules/words';
 import { channelPlan } from './channel-plan';
 import { connect } from './connect';
 import type { Join, Offer, WiringPlan } from './plan';
-import { outlets, receiverInlet, wirePower } from './wire-power';
+import { outlets, receiverInlet, wirePower, wireVideoFromRail } from './wire-power';
 import { feedRaw, standsRaw } from './raw-feed';
 
 /**
@@ -43,6 +43,7 @@ export function proposeWiring(
   wireMotors(plan, join);
   wireChannels(plan, locker, offer, join);
   settleRedWires(plan, locker, offer);
+  wireVideoFromRail(plan, join);
   return plan;
 }
 
@@ -80,7 +81,12 @@ function wireMotors(plan: WiringPlan, join: Join): void {
   const switches = index.ofKind('electronicSwitch').filter((one) => isFree(one, 'out'));
   const loads = index
     .ofKind('load')
-    .filter((one) => one.part.ports.some((port) => port.use === 'power') && isFree(one, 'power'));
+    .filter(
+      (one) =>
+        one.part.form !== 'videoSender' &&
+        one.part.ports.some((port) => port.use === 'power') &&
+        isFree(one, 'power'),
+    );
   for (const load of loads) {
     const one = switches.shift();
     if (!one) continue;

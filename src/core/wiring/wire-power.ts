@@ -57,6 +57,26 @@ export function wirePower(plan: WiringPlan, locker: readonly PartSpec[], offer: 
   }
 }
 
+/** Video senders into the receiver's rail, where the school has them there. */
+export function wireVideoFromRail(plan: WiringPlan, join: Join): void {
+  if (plan.build.policies.videoFeed !== 'rail') return;
+  const senders = new BuildIndex(plan.build).ofKind('load').filter(({ part }) => part.form === 'videoSender');
+  for (const { fitting } of senders) {
+    const index = new BuildIndex(plan.build);
+    const power = { fitting: fitting.id, port: 'power' };
+    if (index.leadAt(power)) continue;
+    const inlet = receiverInlet(index);
+    if (inlet)
+      join(
+        `video:${fitting.id}`,
+        `Power to the ${fitting.name} from receiver port ${inlet.port}`,
+        inlet,
+        power,
+      );
+    else plan.unsolved.push(`Power to the ${fitting.name}: no receiver port is left for it`);
+  }
+}
+
 /** The receiver's power port, or any port left. */
 export function receiverInlet(index: BuildIndex): PortRef | undefined {
   const [receiver] = index.ofKind('receiver');
@@ -67,8 +87,10 @@ export function receiverInlet(index: BuildIndex): PortRef | undefined {
 
 /** Ports of a part that want raw power and have no lead yet. */
 function rawInlets(index: BuildIndex, { fitting, part }: Fitted): PortRef[] {
-  const isSwitched = part.kind === 'load' && index.ofKind('electronicSwitch').length > 0;
-  if (part.kind === 'cable' || part.kind === 'pack' || isSwitched) return [];
+  const isVideo = part.kind === 'load' && part.form === 'videoSender';
+  const isSwitched = part.kind === 'load' && !isVideo && index.ofKind('electronicSwitch').length > 0;
+  const fromRail = isVideo && index.build.policies.videoFeed === 'rail';
+  if (part.kind === 'cable' || part.kind === 'pack' || isSwitched || fromRail) return [];
   return part.ports
     .filter((port) => port.use === 'power' && port.flow === 'in')
     .map((port) => ({ fitting: fitting.id, port: port.id }))

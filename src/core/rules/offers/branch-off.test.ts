@@ -12,7 +12,9 @@ describe('a stand-alone BEC where no outlet is free', () => {
     policies: { regulatorSizing: 'allStalled' },
   });
   const before = checkBuild(build, starterLocker);
-  const short = before.findings.find((one) => one.patches.some((patch) => patch.id.startsWith('stand-alone')));
+  const short = before.findings.find((one) =>
+    one.patches.some((patch) => patch.id.startsWith('stand-alone')),
+  );
 
   it('brings a harness along, and dries the finding without a new stop', () => {
     const patch = short?.patches.find((one) => one.id.startsWith('stand-alone'));
