@@ -1,6 +1,8 @@
 import { Ajv } from 'ajv';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { writeLockerFile } from '../src/core/file/locker-file';
+import { starterPart } from '../src/core/starter/starter-locker';
 import { formatSchema } from './format-schema';
 
 interface File {
@@ -20,6 +22,15 @@ describe('the format’s JSON Schema', () => {
 
   it.each(['harbour-tug-as-planned', 'harbour-tug'])('describes the demo %s', (name) => {
     expect(isValid(demo(name)), JSON.stringify(isValid.errors?.[0])).toBe(true);
+  });
+
+  it('describes a locker file, and not both in one', () => {
+    const items = [
+      { part: starterPart('servo-standard'), state: 'own' as const, price: 3, isStarter: false },
+    ];
+    const locker = JSON.parse(writeLockerFile(items)) as object;
+    expect(isValid(locker), JSON.stringify(isValid.errors?.[0])).toBe(true);
+    expect(isValid({ ...demo('harbour-tug'), ...locker })).toBe(false);
   });
 
   it('refuses an unknown field, an unknown kind and a figure out of range', () => {

@@ -7,7 +7,7 @@ import { partClasses, partKinds } from '../src/core/parts/part-spec';
 
 type Schema = Record<string, unknown>;
 
-/** The JSON Schema of a build file, made from the same decorators that check one when it is read. */
+/** The JSON Schema of build and locker files, made from the same decorators that check one when it is read. */
 export function formatSchema(): Schema {
   const classes = validationMetadatasToSchemas({
     classTransformerMetadataStorage: defaultMetadataStorage as never,
@@ -28,17 +28,29 @@ export function formatSchema(): Schema {
   const build = closed[Build.name] as unknown as { properties: Schema };
   const onePart = { oneOf: partKinds.map((kind) => ({ $ref: `#/definitions/${partClasses[kind].name}` })) };
   build.properties.parts = { ...(build.properties.parts as Schema), items: onePart };
-  return {
-    $schema: 'http://json-schema.org/draft-07/schema#',
-    title: 'Dry Hull build file',
+  const lockerItem = {
     type: 'object',
     properties: {
-      format: { const: fileFormat },
-      version: { const: fileVersion },
-      build: { $ref: '#/definitions/Build' },
+      part: onePart,
+      state: { enum: ['own', 'mightBuy', 'catalogue'] },
+      price: { type: 'number', minimum: 0, maximum: 1_000_000 },
     },
-    required: ['format', 'version', 'build'],
+    required: ['part', 'state'],
     additionalProperties: false,
+  };
+  const wrapped = (field: string, content: Schema): Schema => ({
+    type: 'object',
+    properties: { format: { const: fileFormat }, version: { const: fileVersion }, [field]: content },
+    required: ['format', 'version', field],
+    additionalProperties: false,
+  });
+  return {
+    $schema: 'http://json-schema.org/draft-07/schema#',
+    title: 'Dry Hull file: a build, or a locker',
+    oneOf: [
+      wrapped('build', { $ref: '#/definitions/Build' }),
+      wrapped('locker', { type: 'array', maxItems: 5000, items: lockerItem }),
+    ],
     definitions: closed,
   };
 }

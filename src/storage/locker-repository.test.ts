@@ -35,6 +35,17 @@ describe('LockerRepository', () => {
     });
   });
 
+  it('stores several at once', async () => {
+    const own = (id: string) => ({ part: { ...starter[0]!, id }, state: 'own' as const, isStarter: false });
+    await repository.saveAll([own('a'), own('b')]);
+    expect(
+      (await repository.list())
+        .map((one) => one.part.id)
+        .slice(0, 2)
+        .sort(),
+    ).toEqual(['a', 'b']);
+  });
+
   it('puts own parts first, and forgets them when removed', async () => {
     const mine = { ...starter[0]!, id: 'mine', name: 'my servo' };
     await repository.save({ part: mine, state: 'own', isStarter: false });

@@ -29,6 +29,13 @@ export class LockerRepository {
     await this.database.locker.put({ ...item, id: item.part.id });
   }
 
+  /** Stores several at once: all of them or, if one fails, none. */
+  async saveAll(items: readonly LockerItem[]): Promise<void> {
+    await this.database.transaction('rw', this.database.locker, () =>
+      this.database.locker.bulkPut(items.map((item) => ({ ...item, id: item.part.id }))),
+    );
+  }
+
   async remove(partId: string): Promise<void> {
     await this.database.locker.delete(partId);
   }

@@ -8,15 +8,8 @@ import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { ChainSelect } from './ChainSelect';
 import { FunctionMenu } from './FunctionMenu';
+import { wantWords } from './want-words';
 import styles from './FunctionRow.module.css';
-
-const wantWords: Record<ControlKind, string> = {
-  centring: 'centres',
-  staying: 'stays put',
-  twoPosition: 'two states',
-  threePosition: 'three states',
-  momentary: 'while held',
-};
 
 /** One function as a chain from the thumb to the part; each link can be chosen where it is. */
 export function FunctionRow({ chain }: { chain: FunctionChain }) {

@@ -1,16 +1,24 @@
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
+import { blankPart } from '../../core/locker/blank-part';
+import type { LockerItem } from '../../core/locker/locker-item';
 import { partKinds, type PartKind } from '../../core/parts/part-spec';
 import { meetingVolts } from '../../core/locker/volt-ladder';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { kindNames } from './kind-names';
+import { LockerFile } from './LockerFile';
 import { PartSheet } from './PartSheet';
 import { VoltLadder } from './VoltLadder';
 import styles from './LockerStation.module.css';
 
 /** What there is and what could be had: each kind's parts side by side against the volts of this build. */
 export function Component() {
-  const items = useLocker((state) => state.items);
+  const { items, save, remove } = useLocker();
+  const [removed, setRemoved] = useState<LockerItem>();
   const { context } = useCheck();
   const [params, setParams] = useSearchParams();
   const asked = params.get('kind');
@@ -22,6 +30,19 @@ export function Component() {
     if (change.kind) next.delete('part');
     for (const [name, value] of Object.entries(change)) next.set(name, value);
     setParams(next, { replace: true });
+  };
+  const addBlank = async () => {
+    const id = `own-${nanoid(8)}`;
+    await save({ part: blankPart(kind, id), state: 'own', isStarter: false });
+    show({ part: id });
+  };
+  const takeOut = async (item: LockerItem) => {
+    await remove(item.part.id);
+    setRemoved(item);
+  };
+  const putBack = async () => {
+    if (removed) await save(removed);
+    setRemoved(undefined);
   };
   const meets = chosen && meetingVolts(context, chosen.part);
   return (
@@ -40,8 +61,14 @@ export function Component() {
             <span className="figure">{items.filter((item) => item.part.kind === one).length}</span>
           </button>
         ))}
+        <div className={styles.file}>
+          <LockerFile />
+        </div>
       </div>
       <div className={styles.ladder}>
+        <Button size="small" className={styles.add} onClick={() => void addBlank()}>
+          Type in another sheet
+        </Button>
         <VoltLadder
           items={here}
           chosenId={chosen?.part.id}
@@ -50,8 +77,26 @@ export function Component() {
         />
       </div>
       <div className={styles.sheet}>
-        {chosen && <PartSheet key={chosen.part.id} item={chosen} onShow={(part) => show({ part })} />}
+        {chosen && (
+          <PartSheet
+            key={chosen.part.id}
+            item={chosen}
+            onShow={(part) => show({ part })}
+            onRemove={(item) => void takeOut(item)}
+          />
+        )}
       </div>
+      <Snackbar
+        open={removed !== undefined}
+        autoHideDuration={12_000}
+        onClose={(_, reason) => reason !== 'clickaway' && setRemoved(undefined)}
+        message={`${removed?.part.name ?? ''} was taken out`}
+        action={
+          <Button color="inherit" size="small" onClick={() => void putBack()}>
+            Undo
+          </Button>
+        }
+      />
     </div>
   );
 }

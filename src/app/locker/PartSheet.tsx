@@ -15,14 +15,21 @@ import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { CurvePicture } from './CurvePicture';
 import { FigureRow } from './FigureRow';
+import { SheetRows } from './SheetRows';
 import { SwapIn } from './SwapIn';
 import styles from './PartSheet.module.css';
 
+interface PartSheetProps {
+  item: LockerItem;
+  onShow: (partId: string) => void;
+  onRemove: (item: LockerItem) => void;
+}
+
 /** One part's sheet, laid out for reading, with the picture that fits its kind. */
-export function PartSheet({ item, onShow }: { item: LockerItem; onShow: (partId: string) => void }) {
+export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
   const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
-  const { save, remove } = useLocker();
+  const save = useLocker((state) => state.save);
   const { part, state, price, isStarter } = item;
   const curve = sheetCurve(part);
   const copy = async () => {
@@ -59,7 +66,7 @@ export function PartSheet({ item, onShow }: { item: LockerItem; onShow: (partId:
         <SwapIn part={part} />
         <Button onClick={() => void copy()}>Copy and edit</Button>
         {!isStarter && (
-          <Button color="error" onClick={() => void remove(part.id)}>
+          <Button color="error" onClick={() => onRemove(item)}>
             Remove
           </Button>
         )}
@@ -123,6 +130,7 @@ export function PartSheet({ item, onShow }: { item: LockerItem; onShow: (partId:
           ))}
         </div>
       )}
+      {!isStarter && <SheetRows part={part} onChange={(next) => void save({ ...item, part: next })} />}
       {curve && <CurvePicture curve={curve} />}
       <h3 className={styles.title}>Ports</h3>
       <ul className={styles.ports}>

@@ -13,6 +13,7 @@ interface LockerState {
   parts: readonly PartSpec[];
   load: () => Promise<void>;
   save: (item: LockerItem) => Promise<void>;
+  saveAll: (items: readonly LockerItem[]) => Promise<void>;
   remove: (partId: string) => Promise<void>;
 }
 
@@ -32,6 +33,10 @@ export const useLocker = create<LockerState>()((set, get) => ({
   },
   save: async (item) => {
     await repository.save(item);
+    await get().load();
+  },
+  saveAll: async (items) => {
+    await repository.saveAll(items);
     await get().load();
   },
   remove: async (partId) => {

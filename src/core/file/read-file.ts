@@ -13,8 +13,19 @@ export const fileSuffix = '.dryhull.json';
 /** Longest file that is looked at, in characters. */
 const mostCharacters = 8_000_000;
 
+/** What a file of ours holds besides its format and version. */
+export type FileContent = 'build' | 'locker';
+
 /** Reads the text of a build file. Nothing is taken from a file that is wrong anywhere. */
 export function readBuildFile(text: string): Result<Build, FileProblem> {
+  const content = readEnvelope(text, 'build');
+  if (!content.ok) return content;
+  if (!isObject(content.value)) return failure({ where: 'build', why: 'is missing' });
+  return readBuild(content.value);
+}
+
+/** What stands under the expected field of a file of ours, unchecked but for the wrapping. */
+export function readEnvelope(text: string, expected: FileContent): Result<unknown, FileProblem> {
   if (text.length > mostCharacters)
     return failure({
       where: 'the file',
@@ -27,11 +38,12 @@ export function readBuildFile(text: string): Result<Build, FileProblem> {
     return failure(syntaxProblem(text));
   }
   if (!isObject(data)) return failure({ where: 'the file', why: 'must hold one JSON object' });
-  const { format, version, build, ...others } = data;
+  const { format, version, [expected]: content, ...others } = data;
+  const other = expected === 'build' ? 'locker' : 'build';
   if (format !== fileFormat)
     return failure({ where: 'format', why: `must be "${fileFormat}"; this is not a Dry Hull file` });
-  if ('locker' in others)
-    return failure({ where: 'locker', why: 'this is a locker file; a build file was expected' });
+  if (other in others)
+    return failure({ where: other, why: `this is a ${other} file; a ${expected} file was expected` });
   if (version !== fileVersion)
     return failure({
       where: 'version',
@@ -39,8 +51,7 @@ export function readBuildFile(text: string): Result<Build, FileProblem> {
     });
   const [stray] = Object.keys(others);
   if (stray !== undefined) return failure({ where: stray, why: 'is not a field that Dry Hull knows' });
-  if (!isObject(build)) return failure({ where: 'build', why: 'is missing' });
-  return readBuild(build);
+  return success(content);
 }
 
 /** Checks plain data as a build: shape first, then references. */
@@ -74,6 +85,6 @@ function syntaxProblem(text: string): FileProblem {
   return { where, why: `not valid JSON (${what.toLowerCase()})` };
 }
 
-function isObject(data: unknown): data is Record<string, unknown> {
+export function isObject(data: unknown): data is Record<string, unknown> {
   return typeof data === 'object' && data !== null && !Array.isArray(data);
 }

@@ -3,6 +3,7 @@ import { chemistries } from '../packs/chemistry';
 import { motorKinds } from '../parts/motor';
 import { protections } from '../parts/part-base';
 import type { PartSpec } from '../parts/part-spec';
+import { withChannels } from './sheet-rows';
 
 /** Something on a sheet that is chosen, not measured. */
 export interface SheetChoice {
@@ -65,7 +66,31 @@ function kindChoices(part: PartSpec, changed: Changed): SheetChoice[] {
         ),
       ];
     case 'receiver':
+      return [
+        choice('channels', 'Channels', String(part.channels), numbers(1, 18), (value) =>
+          withChannels(part, Number(value)),
+        ),
+        choice(
+          'throttle',
+          'Throttle on channel',
+          String(part.throttleChannel),
+          numbers(1, part.channels),
+          (value) => changed({ throttleChannel: Number(value) }),
+        ),
+      ];
     case 'transmitter':
+      return [
+        choice('channels', 'Channels', String(part.channels), numbers(1, 18), (value) =>
+          changed({ channels: Number(value) }),
+        ),
+        choice(
+          'endPoints',
+          'End points on the first',
+          String(part.endPointChannels ?? 0),
+          numbers(0, Math.max(part.channels, part.endPointChannels ?? 0)),
+          (value) => changed({ endPointChannels: Number(value) }),
+        ),
+      ];
     case 'load':
     case 'electronicSwitch':
     case 'cable':

@@ -1,0 +1,49 @@
+import Button from '@mui/material/Button';
+import { useRef, useState } from 'react';
+import { fileSuffix } from '../../core/file/read-file';
+import { readLockerFile, writeLockerFile } from '../../core/file/locker-file';
+import { problemText } from '../../core/file/problem';
+import { starterLocker } from '../../core/starter/starter-locker';
+import { downloadText } from '../shell/build-files';
+import { Refusal } from '../shell/Refusal';
+import { useLocker } from '../state/locker-store';
+
+const starterIds = new Set(starterLocker.map((one) => one.id));
+
+/** Takes the locker out as a file, and parts in from one. */
+export function LockerFile() {
+  const { items, saveAll } = useLocker();
+  const input = useRef<HTMLInputElement>(null);
+  const [refusal, setRefusal] = useState<{ title: string; why: string }>();
+  const take = async (file: File) => {
+    const read = readLockerFile(await file.text(), starterIds);
+    if (read.ok) await saveAll(read.value);
+    else setRefusal({ title: `${file.name} cannot be imported`, why: problemText(read.problem) });
+  };
+  return (
+    <>
+      <Button size="small" onClick={() => input.current?.click()}>
+        Import parts…
+      </Button>
+      <Button
+        size="small"
+        onClick={() => downloadText(`locker${fileSuffix}`, writeLockerFile(items), 'application/json')}
+      >
+        Export
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        accept={`${fileSuffix},.json`}
+        aria-label="Locker file to import"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = '';
+          if (file) void take(file);
+        }}
+      />
+      <Refusal refusal={refusal} onClose={() => setRefusal(undefined)} />
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+import type { LockerItem } from '../locker/locker-item';
+import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
+import { canonicalText } from '../canonical';
+import { failure, success, type Result } from '../result';
+import type { FileProblem } from './problem';
+import { fileFormat, fileVersion, isObject, readEnvelope } from './read-file';
+import { firstProblem } from './validate';
+
+/** Most parts that a locker file may hold. */
+const mostItems = 5000;
+
+const states: readonly unknown[] = ['own', 'mightBuy', 'catalogue'];
+
+/**
+ * The text of a locker file: the person's own parts, and the starter's that they noted something about.
+ * The same locker always gives the same bytes.
+ */
+export function writeLockerFile(items: readonly LockerItem[]): string {
+  const locker = items
+    .filter((one) => !one.isStarter || one.state !== 'catalogue' || one.price !== undefined)
+    .map(({ part, state, price }) => ({ part, state, ...(price !== undefined && { price }) }))
+    .sort((a, b) => (a.part.id < b.part.id ? -1 : 1));
+  return `${canonicalText({ format: fileFormat, version: fileVersion, locker }, 2)}\n`;
+}
+
+/**
+ * Reads the text of a locker file. Nothing is taken from a file that is wrong anywhere.
+ * @param starterIds parts that came with the application: for those only the notes are taken
+ */
+export function readLockerFile(
+  text: string,
+  starterIds: ReadonlySet<string>,
+): Result<LockerItem[], FileProblem> {
+  const content = readEnvelope(text, 'locker');
+  if (!content.ok) return content;
+  const { value: list } = content;
+  if (!Array.isArray(list)) return failure({ where: 'locker', why: 'must be a list' });
+  if (list.length > mostItems) return failure({ where: 'locker', why: `holds more than ${mostItems} parts` });
+  const seen = new Set<string>();
+  const items: LockerItem[] = [];
+  for (const [n, entry] of list.entries()) {
+    const read = readItem(entry, `locker[${n}]`, seen);
+    if (!read.ok) return read;
+    seen.add(read.value.part.id);
+    items.push({ ...read.value, isStarter: starterIds.has(read.value.part.id) });
+  }
+  return success(items);
+}
+
+function readItem(
+  entry: unknown,
+  path: string,
+  seen: ReadonlySet<string>,
+): Result<Omit<LockerItem, 'isStarter'>, FileProblem> {
+  if (!isObject(entry)) return failure({ where: path, why: 'must be an object' });
+  const { part, state, price, ...others } = entry;
+  const [stray] = Object.keys(others);
+  if (stray !== undefined)
+    return failure({ where: `${path}.${stray}`, why: 'is not a field that Dry Hull knows' });
+  if (!states.includes(state))
+    return failure({ where: `${path}.state`, why: `must be one of ${states.join(', ')}` });
+  if (price !== undefined && !(typeof price === 'number' && price >= 0 && price <= 1_000_000))
+    return failure({ where: `${path}.price`, why: 'must lie between 0 and 1000000' });
+  const kind = partKinds.find((one) => isObject(part) && part.kind === one);
+  if (!isObject(part) || !kind)
+    return failure({ where: `${path}.part.kind`, why: `must be one of ${partKinds.join(', ')}` });
+  const problem = firstProblem(partClasses[kind] as never, part, `${path}.part`);
+  if (problem) return failure(problem);
+  // The plain data has just been checked field by field, so it is a sheet in shape.
+  const sheet = part as unknown as PartSpec;
+  if (seen.has(sheet.id)) return failure({ where: `${path}.part.id`, why: `"${sheet.id}" is there twice` });
+  return success({
+    part: sheet,
+    state: state as LockerItem['state'],
+    ...(price !== undefined && { price: price }),
+  });
+}

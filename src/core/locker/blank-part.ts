@@ -1,0 +1,44 @@
+import type { PartKind, PartSpec } from '../parts/part-spec';
+import { estimated } from '../quantity/figure';
+import { starterLocker } from '../starter/starter-locker';
+import { figureAt, sheetFields, withFigure } from './sheet-fields';
+
+/** What every sheet of a kind must state; a blank one has it as a guess until it is read. */
+const required = ['regulator.maxAmps', 'regulator.maxWatts'];
+
+const newNames: Record<PartKind, string> = {
+  pack: 'new pack',
+  controller: 'new speed controller',
+  bec: 'new BEC',
+  motor: 'new motor',
+  servo: 'new servo',
+  receiver: 'new receiver',
+  transmitter: 'new transmitter',
+  load: 'new load',
+  electronicSwitch: 'new electronic switch',
+  cable: 'new cable',
+};
+
+/**
+ * A part of a kind with the usual ports and nothing stated: every figure waits for its sheet, so that nothing
+ * is a silent guess.
+ */
+export function blankPart(kind: PartKind, id: string): PartSpec {
+  const usual = starterLocker.find((one) => one.kind === kind);
+  if (!usual) throw new Error(`no usual part of kind ${kind}`);
+  const { maker, protection, ...rest } = usual;
+  const bare = (
+    rest.kind === 'servo'
+      ? { ...rest, id, name: newNames[kind], sheet: [] }
+      : { ...rest, id, name: newNames[kind] }
+  ) as PartSpec;
+  return sheetFields(bare).reduce((part, field) => {
+    const figure = figureAt(part, field);
+    if (figure === undefined) return part;
+    return withFigure(
+      part,
+      field,
+      required.includes(field.path) ? estimated(figure.value, 'a guess until its sheet is read') : undefined,
+    );
+  }, bare);
+}
