@@ -2,6 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { schools } from '../../core/brief/schools';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { Explained } from '../help/Explained';
 import styles from './Side.module.css';
 
 /** Where practitioners differ: the school of this build, with its reason; the wells follow at once. */
@@ -35,7 +36,7 @@ export function Schools() {
                 </MenuItem>
               ))}
             </TextField>
-            <p className={styles.why}>{chosen?.why}</p>
+            <p className={styles.why}>{chosen && <Explained text={chosen.why} />}</p>
           </div>
         );
       })}

@@ -62,12 +62,7 @@ export function BuildRow({ record, isOpen, onOpen, onRename, onDuplicate, onRemo
           icon={<ContentCopy fontSize="small" />}
           onClick={onDuplicate}
         />
-        <Tool
-          title={isOpen ? 'The open build cannot be deleted' : `Delete ${record.name}`}
-          icon={<DeleteOutlined fontSize="small" />}
-          onClick={onRemove}
-          isOff={isOpen}
-        />
+        <Tool title={`Delete ${record.name}`} icon={<DeleteOutlined fontSize="small" />} onClick={onRemove} />
       </div>
     </li>
   );
@@ -77,17 +72,14 @@ interface ToolProps {
   title: string;
   icon: React.ReactNode;
   onClick: () => void;
-  isOff?: boolean;
 }
 
-function Tool({ title, icon, onClick, isOff = false }: ToolProps) {
+function Tool({ title, icon, onClick }: ToolProps) {
   return (
     <Tooltip title={title}>
-      <span>
-        <IconButton aria-label={title} disabled={isOff} onClick={onClick}>
-          {icon}
-        </IconButton>
-      </span>
+      <IconButton aria-label={title} onClick={onClick}>
+        {icon}
+      </IconButton>
     </Tooltip>
   );
 }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { BuildRecord } from '../../storage/database';
 import { useBuildStore } from '../state/build-store';
-import { addAndOpen, openStored } from '../state/open-build';
+import { addAndOpen, openAnother, openStored } from '../state/open-build';
 import { repository } from '../state/saving';
 import { BuildRow } from './BuildRow';
 import { NewBuildDialog } from './NewBuildDialog';
@@ -39,6 +39,7 @@ export function Component() {
     await refresh();
   };
   const remove = async (record: BuildRecord) => {
+    if (record.key === openKey) await openAnother(record.key);
     setRemoved(await repository.remove(record.key));
     await refresh();
   };

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { figureAt, type SheetField } from '../../core/locker/sheet-fields';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { provenances, type Figure, type Provenance } from '../../core/quantity/figure';
+import { Explained } from '../help/Explained';
 import styles from './PartSheet.module.css';
 
 interface FigureRowProps {
@@ -24,7 +25,9 @@ export function FigureRow({ part, field, onChange }: FigureRowProps) {
   };
   return (
     <tr>
-      <th scope="row">{field.label}</th>
+      <th scope="row">
+        <Explained text={field.label} />
+      </th>
       <td className="figure">
         {onChange ? (
           <TextField

@@ -11,6 +11,7 @@ import { sheetCurve } from '../../core/locker/sheet-curve';
 import { sheetFields, withFigure } from '../../core/locker/sheet-fields';
 import { capital } from '../../core/rules/words';
 import { ChainSelect } from '../brief/ChainSelect';
+import { Explained } from '../help/Explained';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { CurvePicture } from './CurvePicture';
@@ -119,7 +120,9 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
         <div className={styles.choices}>
           {sheetChoices(part).map(({ id, label, value, options, choose }) => (
             <div key={id}>
-              <span className={styles.choiceName}>{label}</span>
+              <span className={styles.choiceName}>
+                <Explained text={label} />
+              </span>
               <ChainSelect
                 label={label}
                 value={value}

@@ -14,6 +14,7 @@ import { LoomNode } from './LoomNode';
 import { badgesOf } from './badges';
 import type { Trace } from './trace';
 import { useLoomLayout } from './use-loom-layout';
+import { usePlugging } from './use-plugging';
 import { useZoom } from './use-zoom';
 import styles from './LoomPicture.module.css';
 
@@ -30,12 +31,13 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const { transform, zoomBy, fit } = useZoom(svg);
   const badges = badgesOf(findings);
+  const { roleOf, tap } = usePlugging(trace, onTrace);
 
   const tracedLead = trace?.kind === 'lead' ? trace.id : undefined;
   const tracedNode = trace?.kind === 'part' ? trace.id : undefined;
   const follow = (next: Trace) =>
     onTrace(next?.kind === trace?.kind && next?.id === trace?.id ? undefined : next);
-  const isTracing = trace !== undefined;
+  const isTracing = trace !== undefined && trace.kind !== 'port';
   const isLitLead = (lead: PlacedLead) => {
     if (isTracing) return lead.id === tracedLead || touches(lead, tracedNode);
     return focus?.leads.has(lead.id) ?? false;
@@ -87,6 +89,8 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
               isLit={isLitNode(node)}
               isDim={isDimming && !isLitNode(node)}
               onTrace={() => follow({ kind: 'part', id: node.id })}
+              roleOf={(port) => roleOf(node.id, port)}
+              onPort={(port) => tap(node.id, port)}
             />
           ))}
         </g>

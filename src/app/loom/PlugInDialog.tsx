@@ -10,6 +10,7 @@ import { portKey, type Fitted, type FreePort } from '../../core/build/build-inde
 import { connectorFamily } from '../../core/connectors/families';
 import { mating } from '../../core/connectors/mating';
 import { connect } from '../../core/wiring/connect';
+import { plugTargets } from '../../core/wiring/plug-targets';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
@@ -25,7 +26,7 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
   const [fromKey, setFromKey] = useState(() => (own[0] ? portKey(own[0].ref) : ''));
   const [toKey, setToKey] = useState('');
   const from = own.find(({ ref }) => portKey(ref) === fromKey);
-  const others = from ? targetsOf(free, from, fitted.fitting.id) : [];
+  const others = from ? plugTargets(free, from) : [];
   const to = others.find(({ ref }) => portKey(ref) === toKey);
   const edits = from && to ? connect(build, from.ref, to.ref, locker) : undefined;
   const fit = from && to ? mating(from.port.connector, to.port.connector).result : undefined;
@@ -72,15 +73,6 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
       </DialogActions>
     </Dialog>
   );
-}
-
-/** Ports of other parts for the same use; those whose plugs go together come first. */
-function targetsOf(free: readonly FreePort[], from: FreePort, fittingId: string): FreePort[] {
-  const rank = ({ port }: FreePort) =>
-    ['mates', 'solder'].includes(mating(from.port.connector, port.connector).result) ? 0 : 1;
-  return free
-    .filter(({ ref, port }) => ref.fitting !== fittingId && port.use === from.port.use)
-    .sort((a, b) => rank(a) - rank(b));
 }
 
 interface PortChoiceProps {

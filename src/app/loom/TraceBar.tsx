@@ -1,5 +1,7 @@
+import Button from '@mui/material/Button';
 import { leadRows } from '../../core/loom/lead-rows';
 import { capital } from '../../core/rules/words';
+import { Explained } from '../help/Explained';
 import { useCheck } from '../state/use-check';
 import { LeadTools } from './LeadTools';
 import { PartTools } from './PartTools';
@@ -16,11 +18,27 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
     const words = `${capital(fitting.name)}: ${part.name}${part.maker ? `, ${part.maker}` : ''}; ${index.leadsOf(trace.id).length} leads.`;
     return (
       <div className={styles.bar}>
-        <p aria-live="polite">{words}</p>
+        <p aria-live="polite">
+          <Explained text={words} />
+        </p>
         <PartTools key={trace.id} fitted={fitted} onGone={() => onTrace(undefined)} />
       </div>
     );
   }
+  if (trace?.kind === 'port' && index.has(trace.id))
+    return (
+      <div className={styles.bar}>
+        <p aria-live="polite">
+          {capital(index.portName({ fitting: trace.id, port: trace.port }))} waits: tap the free port that it
+          goes to. Outlined ports go together; dashed ones need an adapter from the locker.
+        </p>
+        <div className={styles.tools}>
+          <Button size="small" onClick={() => onTrace(undefined)}>
+            Leave it
+          </Button>
+        </div>
+      </div>
+    );
   const row = trace?.kind === 'lead' ? leadRows(context).find((one) => one.id === trace.id) : undefined;
   const lead = row && index.build.leads.find((one) => one.id === row.id);
   if (row && lead) {
@@ -35,7 +53,9 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
   }
   return (
     <div className={styles.bar}>
-      <p className={styles.hint}>Tap a part or a lead to follow it and to change it.</p>
+      <p className={styles.hint}>
+        Tap a part or a lead to follow it and to change it; tap a free port to plug it in.
+      </p>
     </div>
   );
 }

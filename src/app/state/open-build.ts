@@ -46,6 +46,13 @@ export async function openStored(key: string): Promise<string | undefined> {
   return undefined;
 }
 
+/** Opens the newest build but one, or a demo where there is none: something is always open. */
+export async function openAnother(than: string): Promise<void> {
+  for (const { key } of await repository.list())
+    if (key !== than && (await openStored(key)) === undefined) return;
+  await openDemo('harbour-tug-as-planned');
+}
+
 /** What was open last, or the tug as planned on a first start. */
 export async function openAtStart(): Promise<void> {
   await useLocker.getState().load();

@@ -24,6 +24,20 @@ export const glossary = {
   harness: 'A branched lead that feeds several parts from one pack.',
   pitch:
     'The distance between neighbouring contacts; 2.0, 2.5 and 2.54 mm look alike and do not go together.',
+  'discharge rate':
+    'How many times its capacity a pack may give in an hour (C): 2 Ah at 10 C is 20 A, by the label.',
+  capacity:
+    'What a pack holds, in ampere-hours or thousandths of them (mAh): 2000 mAh gives 2 A for an hour.',
+  chemistry: 'What the cells are made of; it decides volts per cell, charging and the least volts allowed.',
+  cells: 'The single batteries inside a pack; in series their volts add up.',
+  turns: 'Windings of a brushed motor; fewer turns are faster and draw more amps.',
+  brushed: 'A motor with two wires and carbon brushes; its controller must be for brushed motors.',
+  brushless: 'A motor with three wires and no brushes; its controller must be for brushless motors.',
+  adapter: 'A short lead with a different plug at each end.',
+  extension: 'A lead that makes another longer; every one costs a little of the volts.',
+  'high-voltage servos': 'Servos made for more volts than the usual 6: often a whole two-cell pack.',
+  'servo tester': 'A small box that moves a servo without a radio, and centres it at 1500 µs.',
+  gland: 'A seal around a lead where it passes through a wall.',
   gauge: 'The thickness of a wire; in AWG a larger number is a thinner wire.',
 } as const satisfies Record<string, string>;
 
@@ -35,7 +49,8 @@ export interface TextPiece {
 }
 
 const terms = (Object.keys(glossary) as GlossaryTerm[]).sort((a, b) => b.length - a.length);
-const pattern = new RegExp(`\\b(${terms.map((one) => one.replace(/[-]/g, '\\-')).join('|')})\\b`, 'g');
+const pattern = new RegExp(`\\b(${terms.map((one) => one.replace(/[-]/g, '\\-')).join('|')})\\b`, 'gi');
+const byLowerCase = new Map(terms.map((one) => [one.toLowerCase(), one]));
 
 /** Splits a text at the words that the glossary explains; each is marked once, at its first use. */
 export function withTerms(text: string): TextPiece[] {
@@ -43,12 +58,12 @@ export function withTerms(text: string): TextPiece[] {
   const used = new Set<string>();
   let from = 0;
   for (const match of text.matchAll(pattern)) {
-    const term = match[0] as GlossaryTerm;
-    if (used.has(term)) continue;
+    const term = byLowerCase.get(match[0].toLowerCase());
+    if (!term || used.has(term)) continue;
     used.add(term);
     if (match.index > from) pieces.push({ text: text.slice(from, match.index) });
-    pieces.push({ text: term, term });
-    from = match.index + term.length;
+    pieces.push({ text: match[0], term });
+    from = match.index + match[0].length;
   }
   if (from < text.length) pieces.push({ text: text.slice(from) });
   return pieces;

@@ -1,0 +1,54 @@
+import type { KeyboardEvent, MouseEvent } from 'react';
+import type { PlacedPort } from '../../core/loom/loom-layout';
+import type { PortRole } from './use-plugging';
+import styles from './FreePortSpot.module.css';
+
+interface FreePortSpotProps {
+  port: PlacedPort;
+  label: string;
+  role: PortRole;
+  onTap: () => void;
+}
+
+const roleWords: Record<PortRole, string> = {
+  free: 'free: tap to plug it in',
+  waiting: 'waits for its place',
+  fits: 'goes together: tap to plug in',
+  needsAdapter: 'needs an adapter: tap to plug in with one',
+  other: 'free, for another use',
+};
+
+/** A port with nothing in it, as large as a finger needs: tapped first it waits, tapped second it is joined. */
+export function FreePortSpot({ port, label, role, onTap }: FreePortSpotProps) {
+  const ys = port.contacts.map((one) => one.y);
+  const x = port.contacts[0]?.x ?? 0;
+  const [top, bottom] = [Math.min(...ys) - 7, Math.max(...ys) + 7];
+  const onClick = (event: MouseEvent) => {
+    event.stopPropagation();
+    onTap();
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    event.stopPropagation();
+    onTap();
+  };
+  return (
+    <rect
+      x={x - 13}
+      y={top}
+      width={26}
+      height={bottom - top}
+      rx={4}
+      className={styles.spot}
+      data-role={role}
+      role="button"
+      tabIndex={0}
+      aria-label={`${label}, ${roleWords[role]}`}
+      onClick={onClick}
+      onKeyDown={onKeyDown}
+    >
+      <title>{`${label}: ${roleWords[role]}`}</title>
+    </rect>
+  );
+}

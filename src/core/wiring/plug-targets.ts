@@ -1,0 +1,14 @@
+import type { FreePort } from '../build/build-index';
+import { mating } from '../connectors/mating';
+
+/** Free ports of other parts for the same use as a free port; those whose plugs go together come first. */
+export function plugTargets(free: readonly FreePort[], from: FreePort): FreePort[] {
+  return free
+    .filter(({ ref, port }) => ref.fitting !== from.ref.fitting && port.use === from.port.use)
+    .sort((a, b) => Number(goes(b, from)) - Number(goes(a, from)));
+}
+
+/** Whether two ports join without an adapter: their plugs mate, or they are soldered. */
+export function goes(one: FreePort, other: FreePort): boolean {
+  return ['mates', 'solder'].includes(mating(one.port.connector, other.port.connector).result);
+}
