@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openTug, well } from './tug';
+import { openTug, putRight, well } from './tug';
 
 async function choose(page: Page, label: string, option: RegExp): Promise<void> {
   await page.getByRole('combobox', { name: label, exact: true }).click();
@@ -53,10 +53,14 @@ test('a two-channel car gets a stronger servo and its own regulator, from typed 
   await page.getByRole('button', { name: 'Copy and edit' }).click();
   await type(page, 'Gives, A', '6');
   await page.getByRole('link', { name: /Loom/ }).click();
-  await page.getByRole('button', { name: 'Wire it for me' }).click();
-  await expect(page.getByRole('dialog')).toContainText('Everything that can be wired is wired.');
-  await page.getByRole('button', { name: 'Leave it' }).click();
-  await expect(page.getByRole('complementary', { name: 'Findings' })).toContainText(
-    'The radio rail asks more',
-  );
+  await well(page, 'Current').click();
+  await putRight(page, /The radio rail asks more/, /^Feed the radio rail from its own BEC/);
+  await expect(well(page, 'Current')).not.toContainText('flooded');
+  for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
+    await expect(well(page, name)).not.toContainText(/flooded|facts missing/);
+  // The red wire of the built-in BEC came out, and a harness came in: the rail has one source.
+  await page.getByRole('button', { name: 'Table' }).click();
+  const leads = page.getByRole('table', { name: 'Leads' });
+  await expect(leads).toContainText('lifted');
+  await expect(leads).toContainText('Power harness');
 });

@@ -27,6 +27,7 @@ export function LockerFile() {
       </Button>
       <Button
         size="small"
+        sx={{ minWidth: 0 }}
         onClick={() => downloadText(`locker${fileSuffix}`, writeLockerFile(items), 'application/json')}
       >
         Export

@@ -2,8 +2,6 @@ import type { KeyboardEvent } from 'react';
 import { loomSizes } from '../../core/loom/loom-model';
 import type { PlacedNode, PlacedPort } from '../../core/loom/loom-layout';
 import type { Badge } from './badges';
-import { FreePortSpot } from './FreePortSpot';
-import type { PortRole } from './use-plugging';
 import styles from './LoomNode.module.css';
 
 const pinGlyphs: Record<string, string> = { signal: 'S', plus: '+', minus: '−', a: '~', b: '~', c: '~' };
@@ -15,12 +13,10 @@ interface LoomNodeProps {
   isDim: boolean;
   /** Without it the part is only drawn. */
   onTrace?: () => void;
-  roleOf?: (port: string) => PortRole | undefined;
-  onPort?: (port: string) => void;
 }
 
 /** A part with its facts and its pins. */
-export function LoomNode({ node, badge, isLit, isDim, onTrace, roleOf, onPort }: LoomNodeProps) {
+export function LoomNode({ node, badge, isLit, isDim, onTrace }: LoomNodeProps) {
   const { x, y, width, height, title, lines, column } = node;
   const isInline = column === 'inline';
   const onKeyDown = (event: KeyboardEvent) => {
@@ -73,21 +69,6 @@ export function LoomNode({ node, badge, isLit, isDim, onTrace, roleOf, onPort }:
       {node.ports.map((port) => (
         <Pins key={port.id} port={port} hasLabel={node.keepsOrder} />
       ))}
-      {onPort &&
-        node.ports.map((port) => {
-          const role = roleOf?.(port.id);
-          return (
-            role && (
-              <FreePortSpot
-                key={port.id}
-                port={port}
-                label={`${title}, ${port.label}`}
-                role={role}
-                onTap={() => onPort(port.id)}
-              />
-            )
-          );
-        })}
       {badge && <BadgeMark x={x + width - 4} y={y} badge={badge} />}
     </g>
   );

@@ -8,6 +8,7 @@ import type { Focus } from '../../core/loom/focus';
 import { columnHeads } from '../../core/loom/column-heads';
 import type { PlacedLead, PlacedNode } from '../../core/loom/loom-layout';
 import { useCheck } from '../state/use-check';
+import { FreePortSpot } from './FreePortSpot';
 import { LoomHeads } from './LoomHeads';
 import { LoomLead } from './LoomLead';
 import { LoomNode } from './LoomNode';
@@ -89,10 +90,24 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
               isLit={isLitNode(node)}
               isDim={isDimming && !isLitNode(node)}
               onTrace={() => follow({ kind: 'part', id: node.id })}
-              roleOf={(port) => roleOf(node.id, port)}
-              onPort={(port) => tap(node.id, port)}
             />
           ))}
+          {layout.nodes.flatMap((node) =>
+            node.ports.map((port) => {
+              const role = roleOf(node.id, port.id);
+              return (
+                role && (
+                  <FreePortSpot
+                    key={`${node.id}.${port.id}`}
+                    port={port}
+                    label={`${node.title}, ${port.label}`}
+                    role={role}
+                    onTap={() => tap(node.id, port.id)}
+                  />
+                )
+              );
+            }),
+          )}
         </g>
       </svg>
       <div className={styles.tools}>

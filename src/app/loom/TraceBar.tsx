@@ -15,7 +15,8 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
   if (trace?.kind === 'part' && index.has(trace.id)) {
     const fitted = index.get(trace.id);
     const { fitting, part } = fitted;
-    const words = `${capital(fitting.name)}: ${part.name}${part.maker ? `, ${part.maker}` : ''}; ${index.leadsOf(trace.id).length} leads.`;
+    const leads = index.leadsOf(trace.id).length;
+    const words = `${capital(fitting.name)}: ${part.name}${part.maker ? `, ${part.maker}` : ''}; ${leads === 1 ? '1 lead' : `${leads} leads`}.`;
     return (
       <div className={styles.bar}>
         <p aria-live="polite">

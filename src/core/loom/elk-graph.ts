@@ -52,6 +52,8 @@ const options = {
   'elk.spacing.edgeNode': '16',
   'elk.spacing.edgeEdge': '17',
   'elk.spacing.componentComponent': '30',
+  // Loose parts too stand in the column of their kind.
+  'elk.separateConnectedComponents': 'false',
   'elk.padding': '[left=4,top=26,right=4,bottom=8]',
   'elk.layered.nodePlacement.strategy': 'NETWORK_SIMPLEX',
   'elk.layered.crossingMinimization.strategy': 'LAYER_SWEEP',

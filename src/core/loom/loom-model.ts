@@ -80,10 +80,7 @@ function loomNode(
   if (!column) return undefined;
   const { fitting, part } = fitted;
   const keepsOrder = part.kind === 'receiver';
-  // Ports with nothing in them are drawn only where they are a choice: on a receiver, and on a harness.
-  const ports = part.ports
-    .map((port) => loomPort(context.index, depths, fitting.id, port))
-    .filter((port) => port.used || part.kind === 'receiver' || part.kind === 'cable');
+  const ports = part.ports.map((port) => loomPort(context.index, depths, fitting.id, port));
   const lines = partLines(context, fitted);
   const { titleHeight, lineHeight, padding, partWidth, receiverWidth, inlineWidth } = loomSizes;
   const text = titleHeight + lines.length * lineHeight + padding;

@@ -1,0 +1,52 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { openTug } from './tug';
+
+test('a sheet typed in from nothing goes out as a file, away, and comes back from it', async ({ page }) => {
+  await openTug(page, '/locker?kind=servo');
+  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Bench servo');
+  await page.getByLabel('Name', { exact: true }).blur();
+  await page.getByRole('button', { name: 'Add a voltage' }).click();
+  await page.getByLabel('Torque at 4.8 V, kg·cm', { exact: true }).fill('9');
+  await page.getByLabel('Torque at 4.8 V, kg·cm', { exact: true }).blur();
+  await page.getByLabel('Voltage 1, V', { exact: true }).fill('5');
+  await page.getByLabel('Voltage 1, V', { exact: true }).blur();
+  await expect(page.getByLabel('Torque at 5 V, kg·cm', { exact: true })).toHaveValue('9');
+
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export', exact: true }).click();
+  const file = await (await download).path();
+  expect(readFileSync(file, 'utf8')).toContain('"name": "Bench servo"');
+
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await expect(page.getByRole('article', { name: 'Bench servo' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await page.getByRole('button', { name: /^Bench servo/ }).click();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await page.getByLabel('Locker file to import').setInputFiles(file);
+  await page.getByRole('button', { name: /^Bench servo/ }).click();
+  await expect(page.getByLabel('Torque at 5 V, kg·cm', { exact: true })).toHaveValue('9');
+
+  await page
+    .getByLabel('Locker file to import')
+    .setInputFiles({ name: 'wrong.json', mimeType: 'application/json', buffer: Buffer.from('{"format":1}') });
+  await expect(page.getByRole('dialog')).toContainText('this is not a Dry Hull file');
+});
+
+test('a transmitter’s controls and links are typed as they are', async ({ page }) => {
+  await openTug(page, '/locker?kind=transmitter');
+  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await page.getByRole('button', { name: 'Add a control' }).click();
+  await page.getByLabel('Name of new control').fill('left pad');
+  await page.getByLabel('Name of new control').blur();
+  await page.getByRole('combobox', { name: 'left pad: kind of control' }).click();
+  await page.getByRole('option', { name: 'while held' }).click();
+  await page.getByLabel('Radio links it speaks, commas between').fill('heron link,  skerry link');
+  await page.getByLabel('Radio links it speaks, commas between').blur();
+  await expect(page.getByLabel('Radio links it speaks, commas between')).toHaveValue(
+    'heron link, skerry link',
+  );
+  await page.reload();
+  await expect(page.getByRole('combobox', { name: 'left pad: kind of control' })).toContainText('while held');
+});
