@@ -11,6 +11,8 @@ export default defineConfig({
     chunkSizeWarningLimit: 900,
   },
   test: {
+    // Wall time says more of the machine than of the code; only a hang should fail.
+    testTimeout: 60_000,
     projects: [
       {
         extends: true,

@@ -1,5 +1,6 @@
 import type { Build } from '../build/build';
 import type { ModelFunction } from '../build/model-function';
+import type { PortSpec } from '../parts/port';
 import type { CheckContext } from '../rules/rule';
 
 /** How far a function is served: from the thumb to the part. */
@@ -20,13 +21,13 @@ export function functionChains({ build, index, paths }: CheckContext): FunctionC
   return build.functions.map((one) => {
     const parts = one.devices.map((id) => index.get(id).fitting.name);
     const control = transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name;
-    const port = paths.find((path) => one.devices.includes(path.device.fitting.id))?.port.name;
+    const port = paths.find((path) => one.devices.includes(path.device.fitting.id))?.port;
     return {
       function: one,
       parts,
       control,
       channel: one.channel,
-      port,
+      port: port?.name,
       open: firstOpen(one, parts, control, port),
     };
   });
@@ -36,12 +37,14 @@ function firstOpen(
   one: ModelFunction,
   parts: string[],
   control: string | undefined,
-  port: string | undefined,
+  port: PortSpec | undefined,
 ): string | undefined {
   if (parts.length === 0) return 'no part yet';
   if (control === undefined) return 'no control yet';
   if (one.channel === undefined) return 'no channel yet';
-  return port === undefined ? 'not plugged in yet' : undefined;
+  if (port === undefined) return 'not plugged in yet';
+  const isWrong = port.channel !== undefined && port.channel !== one.channel;
+  return isWrong ? `in ${port.name}, wants channel ${one.channel}` : undefined;
 }
 
 /** An id for a new function that the build does not have. */

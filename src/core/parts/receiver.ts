@@ -1,4 +1,14 @@
-import { ArrayMinSize, IsIn, IsInt, IsString, Length, Max, Min } from 'class-validator';
+import {
+  ArrayMinSize,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsOptional,
+  IsString,
+  Length,
+  Max,
+  Min,
+} from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
@@ -24,6 +34,11 @@ export class ReceiverSpec extends PartBase {
   @Min(1)
   @Max(32)
   throttleChannel!: number;
+
+  /** One board with a speed controller, with no ports for ordinary servos. */
+  @IsOptional()
+  @IsBoolean()
+  integrated?: boolean;
 
   @FigureField({ least: 1, most: 30, optional: true })
   minVolts?: Figure;

@@ -11,6 +11,7 @@ import { controllerVolts } from './controller-volts';
 import { cutoffMode } from './cutoff-mode';
 import { endPoints } from './end-points';
 import { fuseSize } from './fuse-size';
+import { integratedReceiver } from './integrated-receiver';
 import { leadDrop } from './lead-drop';
 import { linearRegulatorHeat } from './linear-regulator-heat';
 import { linkProtocol } from './link-protocol';
@@ -48,6 +49,7 @@ export const rules: readonly Rule[] = [
   cutoffMode,
   endPoints,
   fuseSize,
+  integratedReceiver,
   leadDrop,
   linearRegulatorHeat,
   linkProtocol,

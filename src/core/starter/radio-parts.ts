@@ -2,7 +2,7 @@ import type { ReceiverSpec } from '../parts/receiver';
 import type { ServoSpec } from '../parts/servo';
 import type { TransmitterSpec } from '../parts/transmitter';
 import { stated } from '../quantity/figure';
-import { batteryPort, channelPort, servoLead } from './ports';
+import { batteryPort, channelPort, motorPort, powerPort, servoLead } from './ports';
 
 const servoNets = { plus: 'plus', minus: 'minus' };
 
@@ -118,6 +118,24 @@ export const receivers: ReceiverSpec[] = [
     ['skerry link', 'holm link'],
     3,
   ),
+  {
+    ...receiver(
+      'receiver-integrated',
+      'receiver and controller in one, as found in toys',
+      2,
+      ['toy link'],
+      2,
+    ),
+    maker: 'Quillet',
+    protection: 'open',
+    integrated: true,
+    minVolts: stated(6),
+    maxVolts: stated(9.6),
+    ports: [
+      powerPort('B', 'pack wires', 'box-25', 'in', { plus: 'rail', minus: 'ground' }),
+      motorPort('out', 2),
+    ],
+  },
 ];
 
 export const transmitters: TransmitterSpec[] = [

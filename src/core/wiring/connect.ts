@@ -3,19 +3,10 @@ import type { Build } from '../build/build';
 import { applyEdits, type Edit } from '../build/edits';
 import { freshId } from '../build/fresh-id';
 import type { PortRef } from '../build/lead';
-import { straightLead } from '../build/straight-lead';
+import { usualLead } from '../build/usual-run';
 import { mating } from '../connectors/mating';
 import type { CableSpec } from '../parts/cable';
 import type { PartSpec } from '../parts/part-spec';
-import { estimated } from '../quantity/figure';
-
-/** Usual run and gauge of a lead by what it is for, until somebody measures: rules of thumb. */
-const usualRun = {
-  servo: { metres: 0.3, awg: 22 },
-  power: { metres: 0.15, awg: 14 },
-  motor: { metres: 0.15, awg: 14 },
-  load: { metres: 0.2, awg: 20 },
-} as const;
 
 /**
  * The edits that join two ports, with an adapter from the locker between them where their plugs do not go
@@ -75,15 +66,5 @@ function addLead(build: Build, from: FreePort, to: FreePort): Edit {
     build,
     `${from.ref.fitting}-${from.ref.port}--${to.ref.fitting}-${to.ref.port}`.replace(/[. ]/g, '-'),
   );
-  const { metres, awg } = usualRun[runKind(from, to)];
-  return {
-    type: 'addLead',
-    lead: { ...straightLead(id, from, to), metres: estimated(metres, 'usual length of such a lead'), awg },
-  };
-}
-
-/** What a lead is for: thin power leads end in small box plugs, and a receiver pack feeds through a servo plug. */
-function runKind(from: FreePort, to: FreePort): keyof typeof usualRun {
-  if (from.port.use === 'servo') return from.port.flow === 'out' ? 'load' : 'servo';
-  return from.port.use === 'power' && to.port.connector.family === 'box-25' ? 'load' : from.port.use;
+  return { type: 'addLead', lead: usualLead(id, from, to) };
 }

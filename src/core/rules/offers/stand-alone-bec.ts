@@ -2,7 +2,7 @@ import { portKey, type FreePort } from '../../build/build-index';
 import type { Edit } from '../../build/edits';
 import { freshId } from '../../build/fresh-id';
 import type { Patch } from '../../build/patch';
-import { straightLead } from '../../build/straight-lead';
+import { usualLead } from '../../build/usual-run';
 import { mating } from '../../connectors/mating';
 import type { BecSpec } from '../../parts/bec';
 import type { PortSpec } from '../../parts/port';
@@ -83,11 +83,11 @@ function wire(
     },
     {
       type: 'addLead',
-      lead: straightLead(inLead, branch.outlet, { ref: { fitting: id, port: input.id }, port: input }),
+      lead: usualLead(inLead, branch.outlet, { ref: { fitting: id, port: input.id }, port: input }),
     },
     {
       type: 'addLead',
-      lead: straightLead(outLead, { ref: { fitting: id, port: output.id }, port: output }, inlet),
+      lead: usualLead(outLead, { ref: { fitting: id, port: output.id }, port: output }, inlet),
     },
   ];
 }
