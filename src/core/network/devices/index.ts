@@ -1,0 +1,56 @@
+import { buck, type BuckValues } from './buck';
+import { capacitor, type CapacitorValues } from './capacitor';
+import { currentLoad, type CurrentLoadValues } from './current-load';
+import { diode, type DiodeValues } from './diode';
+import { drive, type DriveValues } from './drive';
+import { ledString, type LedStringValues } from './led-string';
+import { linear } from './linear';
+import { powerLoad, type PowerLoadValues } from './power-load';
+import type { RegulatorValues } from './regulator';
+import { resistor, type ResistorValues } from './resistor';
+import { servo, type ServoValues } from './servo';
+import { source, type SourceValues } from './source';
+import type { Device, Wiring } from '../device';
+
+interface ValuesByKind {
+  source: SourceValues;
+  resistor: ResistorValues;
+  capacitor: CapacitorValues;
+  diode: DiodeValues;
+  buck: BuckValues;
+  linear: RegulatorValues;
+  currentLoad: CurrentLoadValues;
+  powerLoad: PowerLoadValues;
+  ledString: LedStringValues;
+  drive: DriveValues;
+  servo: ServoValues;
+}
+
+export type ElementKind = keyof ValuesByKind;
+
+/** A device as data: its kind, the nodes it joins and its values, in SI units. */
+export type Element = { [Kind in ElementKind]: { kind: Kind } & ValuesByKind[Kind] }[ElementKind];
+
+export type ElementOfKind<Kind extends ElementKind> = Extract<Element, { kind: Kind }>;
+
+const makers: { [Kind in ElementKind]: (values: ValuesByKind[Kind], wiring: Wiring) => Device } = {
+  source,
+  resistor,
+  capacitor,
+  diode,
+  buck,
+  linear,
+  currentLoad,
+  powerLoad,
+  ledString,
+  drive,
+  servo,
+};
+
+export const elementKinds = Object.keys(makers) as ElementKind[];
+
+/** Makes the device that an element describes. */
+export function makeDevice(element: Element, wiring: Wiring): Device {
+  const make = makers[element.kind] as (values: Element, wiring: Wiring) => Device;
+  return make(element, wiring);
+}

@@ -1,0 +1,111 @@
+import { Branch } from '../branch';
+import type { Device, Point, Wiring } from '../device';
+
+/** A BEC, switching or linear. */
+export interface RegulatorValues {
+  id: string;
+  from: string;
+  to: string;
+  /** Its minus, shared by input and output; ground where not said. */
+  ground?: string;
+  setVolts: number;
+  maxAmps: number;
+  dropoutVolts: number;
+  quiescentAmps: number;
+  outOhms: number;
+}
+
+/** Amps into a regulator for amps out of it, and its slopes. */
+export interface InputAmps {
+  amps: number;
+  byInput: number;
+  byOutput: number;
+  byOutAmps: number;
+}
+
+/** Volts at which a part's own electronics have woken. */
+const wakingVolts = 1;
+
+/**
+ * Iout = clamp((min(setVolts, Vin − dropoutVolts) − Vout)/outOhms, 0, maxAmps): it only gives, and a higher
+ * neighbour shuts it off. What it takes is said by its kind.
+ */
+export class Regulator implements Device {
+  readonly id: string;
+  private readonly input: number;
+  private readonly output: number;
+  private readonly ground: number;
+  private readonly inBranch: Branch;
+  private readonly outBranch: Branch;
+
+  constructor(
+    private readonly values: RegulatorValues,
+    wiring: Wiring,
+    private readonly take: (vin: number, vout: number, outAmps: number) => InputAmps,
+  ) {
+    this.id = values.id;
+    this.input = wiring.node(values.from);
+    this.output = wiring.node(values.to);
+    this.ground = wiring.node(values.ground ?? 'gnd');
+    const controls = [this.input, this.output, this.ground];
+    this.inBranch = new Branch(wiring, this.input, this.ground, controls);
+    this.outBranch = new Branch(wiring, this.ground, this.output, controls);
+  }
+
+  /** Amps it gives. */
+  amps(x: Float64Array): number {
+    const { setVolts, dropoutVolts, outOhms, maxAmps } = this.values;
+    const vin = x[this.input]! - x[this.ground]!;
+    const wanted = (Math.min(setVolts, vin - dropoutVolts) - x[this.output]! + x[this.ground]!) / outOhms;
+    return Math.min(Math.max(wanted, 0), maxAmps);
+  }
+
+  /** Amps it takes. */
+  inputAmps(x: Float64Array): number {
+    const ground = x[this.ground]!;
+    const vin = x[this.input]! - ground;
+    return this.quiescent(vin).amps + this.take(vin, x[this.output]! - ground, this.amps(x)).amps;
+  }
+
+  /** Whether it gives all that it can. */
+  isLimiting(x: Float64Array): boolean {
+    return this.amps(x) >= this.values.maxAmps * (1 - 1e-9);
+  }
+
+  stamp(point: Point): void {
+    const { setVolts, dropoutVolts, outOhms, maxAmps } = this.values;
+    const { x } = point;
+    const ground = x[this.ground]!;
+    const vin = x[this.input]! - ground;
+    const vout = x[this.output]! - ground;
+    const isDroppingOut = vin - dropoutVolts < setVolts;
+    const wanted = ((isDroppingOut ? vin - dropoutVolts : setVolts) - vout) / outOhms;
+    const outAmps = Math.min(Math.max(wanted, 0), maxAmps);
+    const isFree = wanted > 0 && wanted < maxAmps;
+    const outByOutput = isFree ? -1 / outOhms : 0;
+    const outByInput = isFree && isDroppingOut ? 1 / outOhms : 0;
+    this.outBranch.amps(point, outAmps);
+    slopes(this.outBranch, point, outByInput, outByOutput);
+
+    const own = this.quiescent(vin);
+    const taken = this.take(vin, vout, outAmps);
+    this.inBranch.amps(point, own.amps + taken.amps);
+    const byInput = own.siemens + taken.byInput + taken.byOutAmps * outByInput;
+    const byOutput = taken.byOutput + taken.byOutAmps * outByOutput;
+    slopes(this.inBranch, point, byInput, byOutput);
+  }
+
+  private quiescent(vin: number): { amps: number; siemens: number } {
+    const { quiescentAmps } = this.values;
+    if (vin >= wakingVolts) return { amps: quiescentAmps, siemens: 0 };
+    const siemens = quiescentAmps / wakingVolts;
+    return vin <= 0 ? { amps: 0, siemens: 0 } : { amps: vin * siemens, siemens };
+  }
+}
+
+/** Slopes by input and output, and by ground what both leave over. */
+function slopes(branch: Branch, point: Point, byInput: number, byOutput: number): void {
+  branch.slope(point, 0, byInput);
+  branch.slope(point, 1, byOutput);
+  branch.slope(point, 2, -byInput - byOutput);
+}

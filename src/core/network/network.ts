@@ -1,0 +1,132 @@
+import type { Device, Point, Slot, UnknownKind, Wiring } from './device';
+import { SparseLu } from './sparse-lu';
+
+/** Wires one device into the network that is being made. */
+export type WireUp = (wiring: Wiring) => Device;
+
+interface Mass {
+  row: number;
+  column: number;
+  value: number;
+  slot: number;
+}
+
+interface Conductance {
+  from: number;
+  to: number;
+  siemens: number;
+}
+
+/** Index of ground in every vector; it is always 0 V. */
+const ground = 0;
+
+/** Keeps what hangs in the air at a definite voltage without drawing anything that counts, in siemens. */
+const leak = 1e-9;
+
+/**
+ * Devices wired together: M·dx/dt + f(x, t) = 0, with one row for each node (its currents add up to nothing)
+ * and one for each unknown that a device brings along. It knows devices by what they stamp, and by nothing else.
+ */
+export class Network {
+  readonly devices: readonly Device[];
+  /** By index; ground comes first. */
+  readonly names: string[] = ['gnd'];
+  readonly kinds: UnknownKind[] = ['volts'];
+  readonly masses: readonly Mass[];
+  readonly lu: SparseLu;
+  private readonly indices = new Map([['gnd', ground]]);
+  private readonly nodes: readonly number[];
+  private readonly conductances: Conductance[] = [];
+  /** The slopes that never change: conductances and leaks. */
+  private readonly base: Float64Array;
+  private readonly stamping: readonly Device[];
+
+  /** @param isStatic whether an operating point is wanted, or a course through time */
+  constructor(wireUps: readonly WireUp[], isStatic: boolean) {
+    const masses: Omit<Mass, 'slot'>[] = [];
+    const slots: { row: number; column: number; slot: Slot }[] = [];
+    const own = new Set<number>();
+    const wiring: Wiring = {
+      isStatic,
+      node: (name) => this.take(name, 'volts'),
+      unknown: (name, kind) => {
+        const index = this.take(name, kind);
+        own.add(index);
+        return index;
+      },
+      slot: (row, column) => {
+        const slot: Slot = { at: 0 };
+        slots.push({ row, column, slot });
+        return slot;
+      },
+      conductance: (from, to, siemens) => this.conductances.push({ from, to, siemens }),
+      mass: (row, column, value) => masses.push({ row, column, value }),
+    };
+    this.devices = wireUps.map((wire) => wire(wiring));
+    this.stamping = this.devices.filter((one) => one.stamp);
+    this.nodes = this.names.flatMap((_, n) => (n === ground || own.has(n) ? [] : [n]));
+
+    const pairs = [...slots, ...masses].map(({ row, column }) => [row, column] as const);
+    const joints = this.conductances.map(({ from, to }) => [from, to] as const);
+    this.lu = new SparseLu(
+      this.size,
+      [...pairs, ...joints].filter(([row, column]) => row !== ground && column !== ground),
+    );
+    const slotAt = (row: number, column: number) =>
+      row === ground || column === ground ? this.lu.spare : this.lu.slot(row, column);
+    for (const { row, column, slot } of slots) slot.at = slotAt(row, column);
+    this.masses = masses
+      .filter(({ row, column }) => row !== ground && column !== ground)
+      .map((one) => ({ ...one, slot: slotAt(one.row, one.column) }));
+
+    this.base = new Float64Array(this.lu.values.length);
+    this.base[this.lu.slot(ground, ground)] = 1;
+    for (const { from, to, siemens } of this.conductances) {
+      this.base[slotAt(from, from)]! += siemens;
+      this.base[slotAt(to, to)]! += siemens;
+      this.base[slotAt(from, to)]! -= siemens;
+      this.base[slotAt(to, from)]! -= siemens;
+    }
+    for (const node of this.nodes) this.base[slotAt(node, node)]! += leak;
+  }
+
+  /** Number of unknowns, ground among them. */
+  get size(): number {
+    return this.names.length;
+  }
+
+  /** Index of a node or unknown by name; `undefined` where there is none. */
+  indexOf(name: string): number | undefined {
+    return this.indices.get(name);
+  }
+
+  /** Names of the nodes, without ground and without devices' own unknowns. */
+  nodeNames(): string[] {
+    return this.nodes.map((node) => this.names[node]!);
+  }
+
+  /** Sets `f` and `a` to what the whole network does at `x`. */
+  evaluate(point: Point): void {
+    const { x, f, a } = point;
+    f.fill(0);
+    a.set(this.base);
+    for (const node of this.nodes) f[node] = leak * x[node]!;
+    for (const { from, to, siemens } of this.conductances) {
+      const amps = siemens * (x[from]! - x[to]!);
+      f[from]! += amps;
+      f[to]! -= amps;
+    }
+    for (const device of this.stamping) device.stamp!(point);
+    f[ground] = 0;
+  }
+
+  private take(name: string, kind: UnknownKind): number {
+    const known = this.indices.get(name);
+    if (known !== undefined) return known;
+    const index = this.names.length;
+    this.indices.set(name, index);
+    this.names.push(name);
+    this.kinds.push(kind);
+    return index;
+  }
+}

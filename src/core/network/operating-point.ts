@@ -1,0 +1,122 @@
+import { failure, success, type Result } from '../result';
+import { newton, scratchFor, type Scratch, type Tolerance } from './newton';
+import type { Network } from './network';
+
+/** Where a network comes to rest after everything was off. */
+export interface OperatingPoint {
+  /** Volts of nodes and devices' own unknowns, by index of the network. */
+  x: Float64Array;
+  /** The attempt of the ladder that got there. */
+  attempt: string;
+  iterations: number;
+}
+
+/** Why there is no operating point, and where the trouble sits. */
+export interface NoOperatingPoint {
+  reason: 'does not settle';
+  /** Name of the node or unknown that settled last or not at all. */
+  at: string;
+}
+
+/** Volts 1 µV, speed 0.1 mrad/s, angle 0.1 µrad, and a millionth of the value. */
+const tolerance: Tolerance = { relative: 1e-7, absolute: { volts: 1e-7, speed: 1e-5, angle: 1e-8 } };
+const coarse: Tolerance = { relative: 1e-3, absolute: { volts: 1e-3, speed: 1e-1, angle: 1e-4 } };
+
+/** How power comes up in one attempt: what each node holds, and how boldly the steps grow. */
+interface Attempt {
+  name: string;
+  /** Farads imagined at every node. */
+  farads: number;
+  firstStep: number;
+  growth: number;
+  /** Most volts a node may move in one step. */
+  mostVolts: number;
+  mostSteps: number;
+}
+
+const ladder: readonly Attempt[] = [
+  { name: 'power up', farads: 1e-3, firstStep: 2e-5, growth: 3, mostVolts: 2, mostSteps: 400 },
+  { name: 'power up, slowly', farads: 1e-3, firstStep: 1e-6, growth: 1.6, mostVolts: 0.5, mostSteps: 4000 },
+  { name: 'power up, heavily', farads: 0.1, firstStep: 1e-6, growth: 1.3, mostVolts: 0.2, mostSteps: 20_000 },
+];
+
+/**
+ * The operating point reached from power-up: every node starts at 0 V, holds a little charge, and is followed
+ * through steps that grow as it calms down, until nothing moves (pseudo-transient continuation, C. T. Kelley
+ * and D. E. Keyes, SIAM J. Numer. Anal. 35, 1998). Where several states are possible this is the one that a
+ * real model would wake up in.
+ */
+export function operatingPoint(network: Network): Result<OperatingPoint, NoOperatingPoint> {
+  const scratch = scratchFor(network);
+  let trouble = 0;
+  let iterations = 0;
+  for (const attempt of ladder) {
+    const x = new Float64Array(network.size);
+    const end = climb(network, scratch, x, attempt);
+    iterations += end.iterations;
+    if (end.converged) return success({ x, attempt: attempt.name, iterations });
+    trouble = end.trouble;
+  }
+  return failure({ reason: 'does not settle', at: network.names[trouble] ?? 'gnd' });
+}
+
+function climb(network: Network, scratch: Scratch, x: Float64Array, attempt: Attempt) {
+  const { farads, growth, mostVolts } = attempt;
+  const { lu, kinds, size, masses } = network;
+  const from = scratch.old;
+  const diagonals = Array.from({ length: size }, (_, n) => lu.slot(n, n));
+  const inert = new Set(masses.map((one) => one.row));
+  let step = attempt.firstStep;
+  let iterations = 0;
+  let trouble = 0;
+  const hold = (at: Float64Array, f: Float64Array, a: Float64Array) => {
+    const rate = farads / step;
+    for (let n = 1; n < size; n += 1) {
+      if (inert.has(n) && kinds[n] !== 'volts') continue;
+      f[n]! += rate * (at[n]! - from[n]!);
+      a[diagonals[n]!]! += rate;
+    }
+    for (const { row, column, value, slot } of masses) {
+      if (kinds[row] === 'volts') continue;
+      f[row]! += (value / step) * (at[column]! - from[column]!);
+      a[slot]! += value / step;
+    }
+  };
+  for (let n = 0; n < attempt.mostSteps; n += 1) {
+    from.set(x);
+    const { converged, ...end } = newton(network, scratch, {
+      x,
+      time: 0,
+      extra: hold,
+      tolerance: coarse,
+      mostIterations: 8,
+    });
+    iterations += end.iterations;
+    const moved = converged ? mostMoved(from, x, kinds) : Infinity;
+    if (!converged || moved > 2 * mostVolts) {
+      if ('trouble' in end) trouble = end.trouble;
+      x.set(from);
+      step /= 6;
+      if (step < 1e-14) break;
+      continue;
+    }
+    if (moved < 1e-3) {
+      // Calm enough to let go of what held the nodes.
+      const last = newton(network, scratch, { x, time: 0, tolerance, mostIterations: 12 });
+      iterations += last.iterations;
+      if (last.converged && mostMoved(from, x, kinds) < 0.05) return { converged: true, iterations, trouble };
+      if (!last.converged) trouble = last.trouble;
+      x.set(from);
+    }
+    step *= moved > mostVolts ? 0.7 : growth;
+  }
+  return { converged: false, iterations, trouble };
+}
+
+/** The largest change of a voltage, in volts. */
+function mostMoved(from: Float64Array, to: Float64Array, kinds: readonly string[]): number {
+  let most = 0;
+  for (let n = 1; n < to.length; n += 1)
+    if (kinds[n] === 'volts') most = Math.max(most, Math.abs(to[n]! - from[n]!));
+  return most;
+}

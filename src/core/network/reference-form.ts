@@ -1,0 +1,69 @@
+import { failure, success, type Result } from '../result';
+import { elementKinds, makeDevice, type Element } from './devices';
+import { Network } from './network';
+
+/** A network as a list of elements and what is asked of it: the form of the reference cases. */
+export interface NetworkCase {
+  name: string;
+  analysis: { kind: 'operatingPoint' } | { kind: 'transient'; seconds: number; step: number };
+  elements: Element[];
+  probe?: Probe[];
+}
+
+/** What to report: a node or an unknown, from when on, and a threshold to time. */
+export interface Probe {
+  node: string;
+  /** Seconds. */
+  after?: number;
+  /** Volts. */
+  below?: number;
+}
+
+/** The network of a list of elements. */
+export const networkOf = (elements: readonly Element[], isStatic: boolean): Network =>
+  new Network(
+    elements.map((element) => (wiring) => makeDevice(element, wiring)),
+    isStatic,
+  );
+
+/** Reads a case from parsed JSON. @returns the first thing wrong, with its place */
+export function readNetworkCase(data: unknown): Result<NetworkCase, { where: string; why: string }> {
+  if (!isObject(data)) return failure({ where: 'the file', why: 'must hold one JSON object' });
+  const { analysis, elements, probe } = data;
+  if (!isObject(analysis) || (analysis.kind !== 'operatingPoint' && analysis.kind !== 'transient'))
+    return failure({ where: 'analysis.kind', why: 'must be operatingPoint or transient' });
+  if (analysis.kind === 'transient' && !(Number(analysis.seconds) > 0 && Number(analysis.step) > 0))
+    return failure({ where: 'analysis', why: 'needs seconds and step above 0' });
+  if (!Array.isArray(elements) || elements.length === 0)
+    return failure({ where: 'elements', why: 'must be a list with an element or more' });
+  for (const [n, element] of elements.entries()) {
+    const why = elementTrouble(element);
+    if (why) return failure({ where: `elements[${n}]`, why });
+  }
+  if (
+    probe !== undefined &&
+    !(Array.isArray(probe) && probe.every((one) => isObject(one) && typeof one.node === 'string'))
+  )
+    return failure({ where: 'probe', why: 'must be a list of objects with a node' });
+  return success(data as unknown as NetworkCase);
+}
+
+function elementTrouble(element: unknown): string | undefined {
+  if (!isObject(element)) return 'must be an object';
+  if (typeof element.id !== 'string') return 'needs an id';
+  if (!(elementKinds as unknown[]).includes(element.kind))
+    return `kind must be one of ${elementKinds.join(', ')}`;
+  for (const [key, value] of Object.entries(element)) {
+    const isName = ['id', 'kind', 'from', 'to', 'node', 'ground'].includes(key);
+    if (isName && typeof value !== 'string') return `${key} must be a name`;
+    if (key === 'stalled' || isName) continue;
+    const isTrack =
+      Array.isArray(value) &&
+      value.every((point) => Array.isArray(point) && point.length === 2 && point.every(Number.isFinite));
+    if (!Number.isFinite(value) && !isTrack) return `${key} must be a number, or a list of pairs of numbers`;
+  }
+  return undefined;
+}
+
+const isObject = (data: unknown): data is Record<string, unknown> =>
+  typeof data === 'object' && data !== null && !Array.isArray(data);
