@@ -24,4 +24,6 @@ const all = readdirSync(folder).map(
 export const operatingPointCases = all.filter(
   (one) => one.analysis.kind === 'operatingPoint',
 ) as Solved<number>[];
-export const transientCases = all.filter((one) => one.analysis.kind === 'transient') as Solved<ExpectedCourse>[];
+export const transientCases = all.filter(
+  (one) => one.analysis.kind === 'transient',
+) as Solved<ExpectedCourse>[];

@@ -2,10 +2,7 @@ import type { UnknownKind } from './device';
 import type { Network } from './network';
 
 /** How near is near enough, by kind of unknown: a share of the value, and a floor in V, rad/s or rad. */
-export interface Tolerance {
-  relative: number;
-  absolute: Record<UnknownKind, number>;
-}
+export type Tolerance = Record<UnknownKind, { relative: number; absolute: number }>;
 
 /** Room for one network's iteration, kept from step to step. */
 export interface Scratch {
@@ -51,8 +48,8 @@ export function newton(network: Network, scratch: Scratch, task: NewtonTask): Ne
       const before = x[n]!;
       const after = before - change;
       x[n] = after;
-      const allowed =
-        tolerance.relative * Math.max(Math.abs(before), Math.abs(after)) + tolerance.absolute[kinds[n]!];
+      const { relative, absolute } = tolerance[kinds[n]!];
+      const allowed = relative * Math.max(Math.abs(before), Math.abs(after)) + absolute;
       const share = Math.abs(change) / allowed;
       // A comparison that is false for NaN as well.
       if (!(share <= worst)) {

@@ -18,9 +18,17 @@ export interface NoOperatingPoint {
   at: string;
 }
 
-/** Volts 1 µV, speed 0.1 mrad/s, angle 0.1 µrad, and a millionth of the value. */
-const tolerance: Tolerance = { relative: 1e-7, absolute: { volts: 1e-7, speed: 1e-5, angle: 1e-8 } };
-const coarse: Tolerance = { relative: 1e-3, absolute: { volts: 1e-3, speed: 1e-1, angle: 1e-4 } };
+/** In V, rad/s and rad: well below what any reading shows. */
+const tolerance: Tolerance = {
+  volts: { relative: 1e-7, absolute: 1e-7 },
+  speed: { relative: 1e-7, absolute: 1e-5 },
+  angle: { relative: 1e-7, absolute: 1e-8 },
+};
+const coarse: Tolerance = {
+  volts: { relative: 1e-3, absolute: 1e-3 },
+  speed: { relative: 1e-3, absolute: 1e-1 },
+  angle: { relative: 1e-3, absolute: 1e-4 },
+};
 
 /** How power comes up in one attempt: what each node holds, and how boldly the steps grow. */
 interface Attempt {

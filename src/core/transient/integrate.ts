@@ -1,0 +1,126 @@
+import { failure, success, type Result } from '../result';
+import { newton, scratchFor, type Tolerance } from '../network/newton';
+import type { Network } from '../network/network';
+import { History } from './history';
+
+/** What the course does after a step: goes on, goes on after something switched, or ends. */
+export type AfterStep = 'go on' | 'switched' | 'stop';
+
+export interface CourseTask {
+  seconds: number;
+  /** Longest step, in seconds. */
+  mostStep: number;
+  /** Times at which what drives the network bends, beyond those its devices know of. */
+  breakpoints?: readonly number[];
+  /** Multiplies the errors allowed; 1 where not said. */
+  looseness?: number;
+  /** Looks at each step that was taken; `x` is the solver's own and changes with the next. */
+  onStep: (time: number, x: Float64Array, step: number) => AfterStep;
+}
+
+export interface CourseEnd {
+  steps: number;
+  rejected: number;
+  iterations: number;
+  time: number;
+}
+
+/** Where and when a course could not be followed. */
+export interface CourseTrouble {
+  reason: 'step too small';
+  at: string;
+  seconds: number;
+}
+
+/** Errors of one step that count: a share of the value, and a floor in V, rad/s or rad. */
+const stepError: Tolerance = {
+  volts: { relative: 3e-5, absolute: 2e-4 },
+  speed: { relative: 5e-4, absolute: 0.02 },
+  angle: { relative: 5e-4, absolute: 4e-4 },
+};
+/** Newton's last change; the error after it is of the order of its square. */
+const settled: Tolerance = {
+  volts: { relative: 1e-4, absolute: 2e-5 },
+  speed: { relative: 1e-4, absolute: 2e-3 },
+  angle: { relative: 1e-4, absolute: 1e-5 },
+};
+
+const firstStep = 2e-6;
+const leastStep = 1e-12;
+/** Above 1 + √2 the two-step formula is no longer stable. */
+const mostGrowth = 2.2;
+
+/**
+ * Follows M·dx/dt + f(x, t) = 0 from everything at zero: the two-step backward differentiation formula with a
+ * step that varies, begun by backward Euler after each bend, and an error estimate from the distance between
+ * an extrapolation and the answer (Milne's device; E. Hairer and G. Wanner, Solving Ordinary Differential
+ * Equations II, chapter V). Steps end exactly on bends.
+ */
+export function integrate(network: Network, task: CourseTask): Result<CourseEnd, CourseTrouble> {
+  const { seconds, mostStep, onStep, looseness = 1 } = task;
+  const bends = bendsOf(network, task);
+  const scratch = scratchFor(network);
+  const history = new History(network.size);
+  const x = new Float64Array(network.size);
+  const differential = [...new Set(network.masses.map((one) => one.column))];
+  const { masses, kinds, names } = network;
+  const end: CourseEnd = { steps: 0, rejected: 0, iterations: 0, time: 0 };
+
+  // Rates as `alpha·x + rest`, by the formula of the step in hand.
+  let alpha = 0;
+  const rest = new Float64Array(network.size);
+  const rates = (at: Float64Array, f: Float64Array, a: Float64Array) => {
+    for (const { row, column, value, slot } of masses) {
+      f[row]! += value * (alpha * at[column]! + rest[column]!);
+      a[slot]! += value * alpha;
+    }
+  };
+
+  let bend = 0;
+  let step = Math.min(firstStep, mostStep);
+  history.restart(0, x);
+  while (end.time < seconds * (1 - 1e-12)) {
+    while (bend < bends.length && bends[bend]! <= end.time * (1 + 1e-12)) bend += 1;
+    const ahead = (bend < bends.length ? bends[bend]! : seconds) - end.time;
+    // Two even steps to the bend are better than one and a crumb.
+    const taken = step >= ahead ? ahead : step > ahead * 0.6 ? ahead / 2 : step;
+    const time = taken === ahead ? end.time + ahead : end.time + taken;
+    alpha = history.formula(taken, rest);
+    history.extrapolate(taken, x);
+    const result = newton(network, scratch, { x, time, extra: rates, tolerance: settled, mostIterations: 9 });
+    end.iterations += result.iterations;
+    const error = result.converged
+      ? history.error(taken, x, differential, kinds, stepError) / looseness
+      : Infinity;
+    if (!result.converged || error > 1.5) {
+      end.rejected += 1;
+      step = result.converged ? taken * Math.max(0.2, 0.8 * error ** (-1 / history.order)) : taken / 5;
+      if (step < leastStep) {
+        const at = 'trouble' in result ? (names[result.trouble] ?? 'gnd') : 'gnd';
+        return failure({ reason: 'step too small', at, seconds: end.time });
+      }
+      continue;
+    }
+    const growth = error > 0 ? 0.85 * error ** (-1 / history.order) : mostGrowth;
+    history.push(time, x);
+    end.steps += 1;
+    end.time = time;
+    step = Math.min(taken * Math.min(Math.max(growth, 0.3), mostGrowth), mostStep);
+    const then = onStep(time, x, taken);
+    if (then === 'stop') break;
+    const isBend = bend < bends.length && time >= bends[bend]! * (1 - 1e-12);
+    if (then === 'switched' || isBend) {
+      history.restart(time, x);
+      step = Math.min(then === 'switched' ? firstStep : restartStep, mostStep);
+    }
+  }
+  return success(end);
+}
+
+/** After a bend rates change but values do not, so that the first step may be longer than from nothing. */
+const restartStep = 1e-5;
+
+function bendsOf(network: Network, task: CourseTask): number[] {
+  const all = [...(task.breakpoints ?? []), ...network.devices.flatMap((one) => one.breakpoints ?? [])];
+  return [...new Set(all)].filter((one) => one > 0 && one < task.seconds).sort((a, b) => a - b);
+}

@@ -1,0 +1,41 @@
+import type { NetworkCase, Probe } from '../network/reference-form';
+import { networkOf } from '../network/reference-form';
+import { failure, success, type Result } from '../result';
+import { integrate, type CourseEnd, type CourseTrouble } from './integrate';
+import { CourseProbe, type CourseFigures } from './probe-course';
+
+/** What was asked of a network's course, and how many steps it took. */
+export interface SolvedCourse {
+  figures: Record<string, CourseFigures>;
+  end: CourseEnd;
+}
+
+/** Follows a network through time from everything at zero, and reports what its probes name, or every node. */
+export function solveCourse(
+  one: NetworkCase & { analysis: { kind: 'transient' } },
+  looseness = 1,
+): Result<SolvedCourse, CourseTrouble> {
+  const { seconds } = one.analysis;
+  const network = networkOf(one.elements, false);
+  const wanted: readonly Probe[] = one.probe ?? network.nodeNames().map((node) => ({ node }));
+  const probes = wanted.map(({ node, after = 0, below }) => ({
+    node,
+    index: network.indexOf(node) ?? 0,
+    probe: new CourseProbe(seconds, after, below),
+  }));
+  for (const { probe } of probes) probe.add(0, 0);
+  const run = integrate(network, {
+    seconds,
+    mostStep: seconds / 20,
+    looseness,
+    onStep: (time, x) => {
+      for (const { index, probe } of probes) probe.add(time, x[index]!);
+      return 'go on';
+    },
+  });
+  if (!run.ok) return failure(run.problem);
+  return success({
+    figures: Object.fromEntries(probes.map(({ node, probe }) => [node, probe.figures()])),
+    end: run.value,
+  });
+}
