@@ -1,13 +1,49 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import type { Build } from '../core/build/build';
 import { checkBuild } from '../core/check/check-build';
 import { problemText } from '../core/file/problem';
 import { readBuildFile } from '../core/file/read-file';
+import { failure, success, type Result } from '../core/result';
 import { markdownSheet } from '../core/sheet/markdown-sheet';
 import { starterLocker } from '../core/starter/starter-locker';
-import { checkCommand } from './check-command';
+import { checkCommand, type CommandOutput } from './check-command';
+import { netlistCommand } from './netlist-command';
+import { networkCommand } from './network-command';
 
-const usage = 'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE';
+interface Options {
+  json: boolean;
+  apply: string | undefined;
+}
+
+/** What a verb makes of a file's text; a problem is one line that says where and why. */
+type Verb = (text: string, options: Options) => Result<CommandOutput, string>;
+
+const plain = (text: string): CommandOutput => ({ text, exitCode: 0 });
+
+/** A verb for build files. */
+const onBuild =
+  (run: (build: Build, options: Options) => Result<CommandOutput, string>): Verb =>
+  (text, options) => {
+    const read = readBuildFile(text);
+    return read.ok ? run(read.value, options) : failure(problemText(read.problem));
+  };
+
+const verbs: Record<string, Verb> = {
+  check: onBuild(checkCommand),
+  sheet: onBuild((build) => success(plain(markdownSheet(checkBuild(build, starterLocker))))),
+  netlist: onBuild((build) => {
+    const done = netlistCommand(build);
+    return done.ok ? success(plain(done.value)) : done;
+  }),
+  network: (text) => {
+    const done = networkCommand(text);
+    return done.ok ? success(plain(done.value)) : done;
+  },
+};
+
+const usage =
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull netlist FILE | hull network FILE [--json]';
 
 /** Exit code for input that cannot be used; one line on stderr says where and why. */
 const unusable = 2;
@@ -23,21 +59,16 @@ function main(args: string[]): number {
   } catch (error) {
     return refuse(`${error instanceof Error ? error.message : 'bad arguments'}; ${usage}`);
   }
-  const [verb, file, ...rest] = parsed.positionals;
-  if ((verb !== 'check' && verb !== 'sheet') || file === undefined || rest.length > 0) return refuse(usage);
+  const [name, file, ...rest] = parsed.positionals;
+  const verb = name !== undefined && Object.hasOwn(verbs, name) ? verbs[name] : undefined;
+  if (!verb || file === undefined || rest.length > 0) return refuse(usage);
   let text: string;
   try {
     text = readFileSync(file, 'utf8');
   } catch {
     return refuse(`${file}: cannot be opened`);
   }
-  const read = readBuildFile(text);
-  if (!read.ok) return refuse(`${file}: ${problemText(read.problem)}`);
-  if (verb === 'sheet') {
-    process.stdout.write(markdownSheet(checkBuild(read.value, starterLocker)));
-    return 0;
-  }
-  const done = checkCommand(read.value, { json: parsed.values.json, apply: parsed.values.apply });
+  const done = verb(text, { json: parsed.values.json, apply: parsed.values.apply });
   if (!done.ok) return refuse(`${file}: ${done.problem}`);
   process.stdout.write(done.value.text);
   return done.value.exitCode;

@@ -1,12 +1,13 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsDefined, IsIn, IsString, Length, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsDefined, IsIn, IsOptional, IsString, Length, ValidateNested } from 'class-validator';
 import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
 import { PartBase } from '../parts/part-base';
 import { Brief } from './brief';
 import { Fitting } from './fitting';
 import { Lead } from './lead';
 import { ModelFunction } from './model-function';
+import { Outing } from './outing';
 import { Policies } from './policies';
 import { Acceptance, Tick } from './records';
 
@@ -74,4 +75,11 @@ export class Build {
   @Type(() => Tick)
   @ArrayMaxSize(most)
   ticks!: Tick[];
+
+  /** Outings that the person made or changed; the usual ones of the kind of model are always there. */
+  @IsOptional()
+  @ValidateNested({ each: true })
+  @Type(() => Outing)
+  @ArrayMaxSize(100)
+  outings?: Outing[];
 }

@@ -6,6 +6,7 @@ import type { Build } from './build';
 import type { Fitting } from './fitting';
 import type { Conductor, Lead, PortRef } from './lead';
 import type { ModelFunction } from './model-function';
+import type { Outing } from './outing';
 import type { Policies } from './policies';
 import type { Acceptance, Tick } from './records';
 
@@ -30,6 +31,8 @@ export type Edit =
   | { type: 'setPolicies'; change: Partial<Policies> }
   | { type: 'accept'; acceptance: Acceptance }
   | { type: 'withdrawAcceptance'; finding: string }
+  | { type: 'keepOuting'; outing: Outing }
+  | { type: 'dropOuting'; outing: string }
   | { type: 'tick'; tick: Tick }
   | { type: 'untick'; step: string };
 
@@ -107,6 +110,12 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'withdrawAcceptance':
       build.acceptances = build.acceptances.filter((one) => one.finding !== edit.finding);
+      return;
+    case 'keepOuting':
+      build.outings = [...(build.outings ?? []).filter((one) => one.id !== edit.outing.id), edit.outing];
+      return;
+    case 'dropOuting':
+      build.outings = (build.outings ?? []).filter((one) => one.id !== edit.outing);
       return;
     case 'tick':
       build.ticks = build.ticks.filter((one) => one.step !== edit.tick.step);

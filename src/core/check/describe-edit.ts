@@ -59,6 +59,10 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return 'Accept the finding';
     case 'withdrawAcceptance':
       return 'Withdraw an acceptance';
+    case 'keepOuting':
+      return `Keep the outing ${edit.outing.name}`;
+    case 'dropOuting':
+      return 'Let go of an outing';
     case 'tick':
     case 'untick':
       return 'Tick a step';

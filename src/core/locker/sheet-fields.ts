@@ -23,6 +23,7 @@ export function sheetFields(part: PartSpec): SheetField[] {
       return [
         { path: 'ampHours', label: 'Capacity', unit: 'mAh', scale: 0.001 },
         { path: 'dischargeRate', label: 'Discharge rate', unit: 'C', scale: 1 },
+        { path: 'cellOhms', label: 'Inside one cell', unit: 'mΩ', scale: 0.001 },
       ];
     case 'controller':
       return [
@@ -49,6 +50,8 @@ export function sheetFields(part: PartSpec): SheetField[] {
         ...(part.motorKind === 'brushed' ? [{ path: 'turns', label: 'Turns', unit: 'turns', scale: 1 }] : []),
         amps('fullLoadAmps', 'At full load'),
         amps('stallAmps', 'Stalled'),
+        amps('noLoadAmps', 'With no load'),
+        { path: 'windingOhms', label: 'Windings', unit: 'mΩ', scale: 0.001 },
         volts('maxVolts', 'Most volts'),
       ];
     case 'servo':
@@ -83,6 +86,7 @@ function servoPoint(n: number, at: number): SheetField[] {
       scale: kilogramCentimetre,
     },
     amps(`sheet.${n}.stallAmps`, `Stalled at ${at} V`),
+    { path: `sheet.${n}.sixtyDegreeSeconds`, label: `Sixty degrees at ${at} V`, unit: 's', scale: 1 },
     amps(`sheet.${n}.runningAmps`, `Moving at ${at} V`),
   ];
 }

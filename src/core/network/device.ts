@@ -39,7 +39,7 @@ export interface Device {
   /** Adds its currents and slopes. Absent where all it does is constant and was said while wiring. */
   stamp?(point: Point): void;
   /** Amps it takes from its supply, or gives into its output where it is a source. */
-  amps(x: Float64Array): number;
+  amps(x: Float64Array, time: number): number;
   /** Seconds at which what drives it changes abruptly, in order. */
   readonly breakpoints?: readonly number[];
 }

@@ -10,7 +10,9 @@ describe('the operating point', () => {
     if (!found.ok) throw new Error(`does not settle at ${found.problem.at}`);
     for (const [name, volts] of Object.entries(wanted)) {
       const value = found.value.x[network.indexOf(name)!]!;
-      expect(Math.abs(value - volts), `${name}: ${value}, not ${volts}`).toBeLessThan(0.002 * Math.abs(volts));
+      expect(Math.abs(value - volts), `${name}: ${value}, not ${volts}`).toBeLessThan(
+        0.002 * Math.abs(volts),
+      );
     }
   });
 });

@@ -32,6 +32,14 @@ export class MotorSpec extends PartBase {
   @FigureField({ least: 0.1, most: 2000, optional: true })
   stallAmps?: Figure;
 
+  /** Ohms from one wire to another through the windings. */
+  @FigureField({ least: 0.0005, most: 100, optional: true })
+  windingOhms?: Figure;
+
+  /** Amps with nothing to turn, at its usual volts. */
+  @FigureField({ least: 0.005, most: 100, optional: true })
+  noLoadAmps?: Figure;
+
   @FigureField({ least: 1, most: 120, optional: true })
   maxVolts?: Figure;
 }

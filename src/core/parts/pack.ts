@@ -21,6 +21,10 @@ export class PackSpec extends PartBase {
   @FigureField({ least: 0.01, most: 200, optional: true })
   ampHours?: Figure;
 
+  /** Internal resistance of one cell, in ohms, at room temperature. */
+  @FigureField({ least: 0.00005, most: 20, optional: true })
+  cellOhms?: Figure;
+
   /** Continuous discharge rate by the label, in multiples of the capacity per hour (C). */
   @FigureField({ least: 0.1, most: 300, optional: true })
   dischargeRate?: Figure;

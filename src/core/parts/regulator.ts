@@ -22,6 +22,10 @@ export class Regulator {
   @FigureField({ least: 0.1, most: 100, optional: true })
   maxWatts?: Figure;
 
+  /** Volts that its input must stand above its output. */
+  @FigureField({ least: 0.01, most: 5, optional: true })
+  dropoutVolts?: Figure;
+
   /** Switching only: share of the input watts that comes out, 0 to 1. */
   @FigureField({ least: 0.3, most: 1, optional: true })
   efficiency?: Figure;

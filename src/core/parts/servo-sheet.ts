@@ -1,7 +1,7 @@
 import { weakestProvenance, type Figure } from '../quantity/figure';
 import type { ServoPoint, ServoSpec } from './servo';
 
-type SheetFigure = 'stallNewtonMetres' | 'stallAmps' | 'runningAmps';
+type SheetFigure = 'stallNewtonMetres' | 'stallAmps' | 'runningAmps' | 'sixtyDegreeSeconds';
 
 /**
  * A figure of a servo's sheet at given volts: interpolated between its stated voltages, and outside them

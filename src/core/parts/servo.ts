@@ -16,6 +16,10 @@ export class ServoPoint {
   @FigureField({ least: 0.01, most: 60, optional: true })
   stallAmps?: Figure;
 
+  /** Seconds for a turn of sixty degrees with nothing to move, as sheets print speed. */
+  @FigureField({ least: 0.01, most: 10, optional: true })
+  sixtyDegreeSeconds?: Figure;
+
   /** Amps while moving its usual load. */
   @FigureField({ least: 0.005, most: 30, optional: true })
   runningAmps?: Figure;

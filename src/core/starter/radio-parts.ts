@@ -6,8 +6,14 @@ import { batteryPort, channelPort, motorPort, powerPort, servoLead } from './por
 
 const servoNets = { plus: 'plus', minus: 'minus' };
 
-/** Rows of a servo's sheet: volts, stall torque in N·m, stall amps, running amps. */
-type SheetRow = [volts: number, newtonMetres: number, stallAmps: number, runningAmps: number];
+/** Rows of a servo's sheet: volts, stall torque in N·m, stall amps, running amps, seconds for sixty degrees. */
+type SheetRow = [
+  volts: number,
+  newtonMetres: number,
+  stallAmps: number,
+  runningAmps: number,
+  seconds: number,
+];
 
 function servo(
   id: string,
@@ -25,57 +31,58 @@ function servo(
     protection: 'coated',
     minVolts: stated(least),
     maxVolts: stated(most),
-    sheet: rows.map(([volts, newtonMetres, stallAmps, runningAmps]) => ({
+    sheet: rows.map(([volts, newtonMetres, stallAmps, runningAmps, seconds]) => ({
       volts: stated(volts),
       stallNewtonMetres: stated(newtonMetres),
       stallAmps: stated(stallAmps),
       runningAmps: stated(runningAmps),
+      sixtyDegreeSeconds: stated(seconds),
     })),
     ports: [servoLead(servoNets, small ? 'servo-3-small' : 'servo-3-flat')],
   };
 }
 
 export const servos: ServoSpec[] = [
-  servo('servo-micro-52', 'micro servo, low volts', 4, 5.2, [[4.8, 0.16, 0.85, 0.2]]),
+  servo('servo-micro-52', 'micro servo, low volts', 4, 5.2, [[4.8, 0.16, 0.85, 0.2, 0.11]]),
   servo('servo-micro-60', 'micro servo', 4.5, 6.6, [
-    [4.8, 0.15, 0.8, 0.2],
-    [6, 0.19, 1, 0.25],
+    [4.8, 0.15, 0.8, 0.2, 0.12],
+    [6, 0.19, 1, 0.25, 0.1],
   ]),
   servo('servo-standard', 'standard servo', 4.5, 6.6, [
-    [4.8, 0.55, 1.45, 0.28],
-    [6, 0.68, 1.8, 0.35],
+    [4.8, 0.55, 1.45, 0.28, 0.19],
+    [6, 0.68, 1.8, 0.35, 0.15],
   ]),
   servo('servo-mini', 'mini servo', 4.5, 6.6, [
-    [4.8, 0.25, 1, 0.22],
-    [6, 0.31, 1.2, 0.28],
+    [4.8, 0.25, 1, 0.22, 0.14],
+    [6, 0.31, 1.2, 0.28, 0.11],
   ]),
   servo('servo-low-profile', 'low-profile servo', 4.8, 7.4, [
-    [4.8, 0.6, 1.6, 0.3],
-    [6, 0.75, 2, 0.36],
+    [4.8, 0.6, 1.6, 0.3, 0.17],
+    [6, 0.75, 2, 0.36, 0.14],
   ]),
   servo('servo-strong', 'strong servo, metal gears', 4.8, 7.4, [
-    [4.8, 1.3, 2.4, 0.45],
-    [6, 1.6, 3, 0.55],
-    [7.4, 2, 3.7, 0.7],
+    [4.8, 1.3, 2.4, 0.45, 0.18],
+    [6, 1.6, 3, 0.55, 0.15],
+    [7.4, 2, 3.7, 0.7, 0.12],
   ]),
   servo('servo-high-volt', 'high-voltage servo, metal gears', 6, 8.6, [
-    [6, 2, 3.2, 0.5],
-    [7.4, 2.5, 3.9, 0.65],
-    [8.4, 2.8, 4.4, 0.75],
+    [6, 2, 3.2, 0.5, 0.14],
+    [7.4, 2.5, 3.9, 0.65, 0.11],
+    [8.4, 2.8, 4.4, 0.75, 0.1],
   ]),
   servo('servo-sail', 'sail winch servo, four turns', 4.8, 7.4, [
-    [4.8, 0.8, 1.6, 0.5],
-    [6, 1, 2, 0.6],
+    [4.8, 0.8, 1.6, 0.5, 0.22],
+    [6, 1, 2, 0.6, 0.18],
   ]),
-  { ...servo('servo-toy', 'toy servo, five wires', 3, 6, [[4.8, 0.1, 0.5, 0.15]]), wires: 5 },
+  { ...servo('servo-toy', 'toy servo, five wires', 3, 6, [[4.8, 0.1, 0.5, 0.15, 0.2]]), wires: 5 },
   servo(
     'servo-winch',
     'winch servo, six turns',
     4.8,
     7.4,
     [
-      [4.8, 0.9, 2.5, 0.9],
-      [6, 1.1, 3.1, 1.2],
+      [4.8, 0.9, 2.5, 0.9, 0.2],
+      [6, 1.1, 3.1, 1.2, 0.16],
     ],
     true,
   ),

@@ -35,8 +35,10 @@ const wakingVolts = 1;
 export class Drive implements Device {
   readonly id: string;
   readonly breakpoints: readonly number[];
-  /** Whether the controller has cut the motor off. */
+  /** Whether the controller has cut the motor off to save the pack. */
   isCut = false;
+  /** Whether its receiver is lost, and the throttle stands where fail-safe puts it. */
+  isFailSafe = false;
   readonly speedIndex: number;
   private readonly duty: Track;
   private readonly plus: number;
@@ -68,8 +70,13 @@ export class Drive implements Device {
     this.byMinus = wiring.slot(speed, this.minus);
   }
 
-  dutyAt(time: number): number {
-    return this.isCut ? 0 : this.duty.value(time);
+  /** Throttle that is asked for, −1 to 1. */
+  askedAt(time: number): number {
+    return this.duty.value(time);
+  }
+
+  private dutyAt(time: number): number {
+    return this.isCut || this.isFailSafe ? 0 : this.duty.value(time);
   }
 
   /** Amps in the motor's windings. */
@@ -78,14 +85,10 @@ export class Drive implements Device {
   }
 
   /** Amps from the supply. */
-  ampsAt(x: Float64Array, time: number): number {
+  amps(x: Float64Array, time: number): number {
     const own =
       this.values.quiescentAmps * Math.min(Math.max(x[this.plus]! - x[this.minus]!, 0) / wakingVolts, 1);
     return Math.max(0, this.dutyAt(time) * this.motorAmps(x, time)) + own;
-  }
-
-  amps(x: Float64Array): number {
-    return this.ampsAt(x, 0);
   }
 
   stamp(point: Point): void {

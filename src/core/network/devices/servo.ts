@@ -98,16 +98,12 @@ export class MovingServo implements Device {
     return Math.min(Math.max(error / (this.values.band ?? 0.06), -1), 1);
   }
 
-  ampsAt(x: Float64Array, time: number): number {
+  amps(x: Float64Array, time: number): number {
     const { ohms, ke } = this.constants;
     const volts = x[this.plus]! - x[this.minus]!;
     const u = this.driveAt(x, time);
     const motorAmps = (u * volts - ke * x[this.speedIndex]!) / ohms;
     return Math.max(0, u * motorAmps) + this.values.idleAmps * Math.min(Math.max(volts, 0) / wakingVolts, 1);
-  }
-
-  amps(x: Float64Array): number {
-    return this.ampsAt(x, 0);
   }
 
   stamp(point: Point): void {

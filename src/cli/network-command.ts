@@ -1,0 +1,40 @@
+import { operatingPoint } from '../core/network/operating-point';
+import { networkOf, readNetworkCase, type NetworkCase } from '../core/network/reference-form';
+import { failure, success, type Result } from '../core/result';
+import { solveCourse } from '../core/transient/transient-case';
+
+/** `hull network`: what a network of elements does, for the nodes it probes or all of them, as JSON text. */
+export function networkCommand(text: string): Result<string, string> {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    return failure(`not valid JSON (${error instanceof Error ? error.message : ''})`);
+  }
+  const read = readNetworkCase(data);
+  if (!read.ok) return failure(`${read.problem.where}: ${read.problem.why}`);
+  const stray = strayProbe(read.value);
+  if (stray !== undefined) return failure(`probe: no node "${stray}"`);
+  const solved = solve(read.value);
+  return solved.ok ? success(`${JSON.stringify(solved.value, null, 2)}\n`) : solved;
+}
+
+function solve(one: NetworkCase): Result<object, string> {
+  const { analysis } = one;
+  if (analysis.kind === 'transient') {
+    const course = solveCourse({ ...one, analysis });
+    if (course.ok) return success(course.value.figures);
+    const { reason, at, seconds } = course.problem;
+    return failure(`${reason} at ${at}, ${seconds.toFixed(4)} s`);
+  }
+  const network = networkOf(one.elements, true);
+  const found = operatingPoint(network);
+  if (!found.ok) return failure(`${found.problem.reason} at ${found.problem.at}`);
+  const wanted = one.probe?.map(({ node }) => node) ?? network.nodeNames();
+  return success(Object.fromEntries(wanted.map((node) => [node, found.value.x[network.indexOf(node) ?? 0]])));
+}
+
+function strayProbe({ elements, probe, analysis }: NetworkCase): string | undefined {
+  const network = networkOf(elements, analysis.kind === 'operatingPoint');
+  return probe?.find(({ node }) => network.indexOf(node) === undefined)?.node;
+}

@@ -1,0 +1,46 @@
+import type { Figure } from '../quantity/figure';
+
+/** A figure that no sheet states: what it was taken as, and the range it may well lie in. */
+export interface EstimatedFigure {
+  /** Stable for the same figure of the same part: `tow-pack.cellOhms`. */
+  key: string;
+  /** What a person would measure: `ohms inside a cell of the tow pack`. */
+  words: string;
+  value: number;
+  /** The range as factors on the value. */
+  least: number;
+  most: number;
+  note: string;
+}
+
+/** A guess with its range, for where a sheet is silent. */
+export interface Guess {
+  value: number;
+  least: number;
+  most: number;
+  note: string;
+}
+
+/** Range of a figure that a sheet itself calls an estimate. */
+const sheetRange = { least: 0.8, most: 1.25 };
+
+/**
+ * Hands out figures and remembers which of them are estimates, so that runs can vary those and nothing else.
+ * The same build always asks in the same order.
+ */
+export class Estimates {
+  readonly all: EstimatedFigure[] = [];
+
+  /** @param factors what to multiply estimates by, by key; 1 where not said */
+  constructor(private readonly factors: ReadonlyMap<string, number> = new Map()) {}
+
+  /** The figure of a sheet, or a guess in its place; estimates come multiplied by their factor of this run. */
+  take(key: string, words: string, figure: Figure | undefined, guess: Guess): number {
+    if (figure && figure.provenance !== 'estimated') return figure.value;
+    const estimate: EstimatedFigure = figure
+      ? { key, words, value: figure.value, ...sheetRange, note: figure.note ?? 'estimated on the sheet' }
+      : { key, words, ...guess };
+    this.all.push(estimate);
+    return estimate.value * (this.factors.get(key) ?? 1);
+  }
+}

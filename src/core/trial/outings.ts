@@ -1,0 +1,194 @@
+import type { Build, ModelKind } from '../build/build';
+import type { ModelFunction } from '../build/model-function';
+import type { Outing } from '../build/outing';
+
+type Points = [number, number][];
+
+/** What a function does in an outing, or nothing where it is left alone. */
+type Play = (one: ModelFunction) => Points | undefined;
+
+interface OutingPreset {
+  id: string;
+  name: string;
+  seconds: number;
+  effort: number;
+  play: Play;
+}
+
+/** A value that goes to and fro: `holds` seconds at each, `moves` seconds from one to the next. */
+function toAndFro(
+  from: number,
+  until: number,
+  values: readonly number[],
+  holds: number,
+  moves: number,
+): Points {
+  const points: Points = [[0, 0]];
+  let at = from;
+  for (let n = 0; at < until; n += 1) {
+    points.push([round(at), points.at(-1)![1]], [round(at + moves), values[n % values.length]!]);
+    at += moves + holds;
+  }
+  points.push([round(until), points.at(-1)![1]], [round(until + 0.4), 0]);
+  return points;
+}
+
+const ramp = (from: number, to: number, seconds: number, value: number): Points => [
+  [0, 0],
+  [from, 0],
+  [round(from + seconds), value],
+  [to, value],
+  [round(to + seconds), 0],
+];
+
+const round = (seconds: number): number => Math.round(seconds * 1000) / 1000;
+
+/** Lights stay on; a horn is short; pumps run through the middle. */
+function others(seconds: number): Play {
+  return (one) => {
+    if (one.role === 'lights') return [[0, 1]];
+    if (one.role === 'sound')
+      return [
+        [0, 0],
+        [seconds * 0.3, 0],
+        [seconds * 0.3 + 0.05, 1],
+        [seconds * 0.3 + 1, 1],
+        [seconds * 0.3 + 1.05, 0],
+      ];
+    if (one.role === 'pump') return ramp(seconds * 0.25, seconds * 0.75, 0.2, 1);
+    return undefined;
+  };
+}
+
+/** Steering thrown from stop to stop while everything else works: the worst a rail will see. */
+const reversals: OutingPreset = {
+  id: 'full-lock-reversals',
+  name: 'Full-lock reversals',
+  seconds: 12,
+  effort: 1,
+  play: (one) => {
+    if (one.role === 'steer') return toAndFro(1, 11, [1, -1], 0.75, 0.02);
+    if (one.role === 'drive') return ramp(0.5, 10.5, 0.5, 0.7);
+    if (one.role === 'mechanism') return toAndFro(2, 11, [1, -1], 1.3, 0.05);
+    return others(12)(one);
+  },
+};
+
+const potter = (name: string): OutingPreset => ({
+  id: 'pottering',
+  name,
+  seconds: 60,
+  effort: 1,
+  play: (one) => {
+    if (one.role === 'steer') return toAndFro(3, 56, [0.5, -0.3, 0.8, -0.8, 0], 2.2, 0.3);
+    if (one.role === 'drive') return toAndFro(2, 57, [0.35, 0.5, 0.2, -0.3, 0.4], 5, 0.8);
+    if (one.role === 'mechanism') return toAndFro(20, 50, [0.6, -0.6], 3, 0.5);
+    return others(60)(one);
+  },
+});
+
+const long = (name: string): OutingPreset => ({
+  id: 'long',
+  name,
+  seconds: 600,
+  effort: 1,
+  play: (one) => {
+    if (one.role === 'steer') return toAndFro(10, 590, [0.3, 0, -0.4, 0, 1, 0, -1, 0], 6, 0.3);
+    if (one.role === 'drive') return toAndFro(5, 590, [0.7, 0.8, 0.5, 1], 30, 2);
+    if (one.role === 'mechanism') return toAndFro(120, 480, [0.5, -0.5], 40, 1);
+    return others(600)(one);
+  },
+});
+
+const tow: OutingPreset = {
+  id: 'tow',
+  name: 'Tow at full ahead',
+  seconds: 60,
+  effort: 1.3,
+  play: (one) => {
+    if (one.role === 'drive') return ramp(2, 55, 2, 1);
+    if (one.role === 'steer') return toAndFro(8, 52, [0.6, -0.6, 0], 4, 0.3);
+    if (one.role === 'mechanism') return ramp(4, 54, 1, 1);
+    return others(60)(one);
+  },
+};
+
+const punch: OutingPreset = {
+  id: 'punch-and-brake',
+  name: 'Punch and brake',
+  seconds: 30,
+  effort: 1,
+  play: (one) => {
+    if (one.role === 'drive') return toAndFro(1, 28, [1, 0], 2, 0.05);
+    if (one.role === 'steer') return toAndFro(2, 28, [1, -1, 0], 1.5, 0.05);
+    return others(30)(one);
+  },
+};
+
+const crawl: OutingPreset = {
+  id: 'crawl',
+  name: 'Crawl over rocks',
+  seconds: 60,
+  effort: 1.6,
+  play: (one) => {
+    if (one.role === 'drive') return toAndFro(2, 57, [0.25, 0.4, 0, 0.35, -0.2], 4, 0.5);
+    if (one.role === 'steer') return toAndFro(3, 57, [1, -1, 0.6, -1, 1], 1.2, 0.1);
+    if (one.role === 'mechanism') return toAndFro(20, 50, [1, -1], 5, 0.3);
+    return others(60)(one);
+  },
+};
+
+const hill: OutingPreset = {
+  id: 'hill-climb',
+  name: 'Hill climb',
+  seconds: 40,
+  effort: 2,
+  play: (one) => {
+    if (one.role === 'drive') return ramp(2, 35, 1.5, 0.9);
+    if (one.role === 'steer') return toAndFro(5, 34, [0.4, -0.4], 2, 0.2);
+    return others(40)(one);
+  },
+};
+
+const gusts: OutingPreset = {
+  id: 'gusts',
+  name: 'Gusts',
+  seconds: 60,
+  effort: 1,
+  play: (one) => {
+    if (one.role === 'steer') return toAndFro(3, 57, [0.6, -0.4, 1, -1, 0.2], 1.4, 0.1);
+    if (one.role === 'mechanism') return toAndFro(2, 57, [-0.8, 0.6, -1, 1, 0.1], 2.6, 0.3);
+    return others(60)(one);
+  },
+};
+
+const byModel: Record<ModelKind, readonly OutingPreset[]> = {
+  boat: [reversals, potter('Harbour pottering'), tow, long('Long cruise')],
+  car: [reversals, punch, hill, long('Long drive')],
+  crawler: [reversals, crawl, hill, long('Long trail')],
+  truck: [reversals, potter('Yard work'), hill, long('Long haul')],
+  'tracked machine': [reversals, potter('Yard work'), hill, long('Long day')],
+  yacht: [reversals, gusts, long('Long sail')],
+};
+
+/** The outings that fit a model's kind, played on the functions that it has. */
+export function usualOutings(build: Build): Outing[] {
+  return byModel[build.model].map(({ id, name, seconds, effort, play }) => ({
+    id,
+    name,
+    seconds,
+    effort,
+    tracks: build.functions.flatMap((one) => {
+      const points = play(one);
+      return points ? [{ function: one.id, points: points.filter(([at]) => at <= seconds) }] : [];
+    }),
+  }));
+}
+
+/** The usual outings of a build, with those it keeps itself in their place and after them. */
+export function outingsOf(build: Build): Outing[] {
+  const own = new Map((build.outings ?? []).map((one) => [one.id, one]));
+  const usual = usualOutings(build).map((one) => own.get(one.id) ?? one);
+  const known = new Set(usual.map((one) => one.id));
+  return [...usual, ...[...own.values()].filter((one) => !known.has(one.id))];
+}

@@ -1,0 +1,76 @@
+import type { EstimatedFigure } from './estimates';
+
+/** Something that happened on an outing, with the part it happened to. */
+export interface TrialEvent {
+  kind: 'brownOut' | 'limit' | 'cutOff' | 'stall' | 'tooHot' | 'belowFloor';
+  /** Id of the fitting. */
+  subject: string;
+  /** Seconds into the outing. */
+  at: number;
+  /** When it was over; the outing's end where it was not. */
+  until: number;
+  /** One plain sentence. */
+  words: string;
+}
+
+/** A line over the time of an outing; values stand at the ends of even slices of it. */
+export interface Series {
+  id: string;
+  name: string;
+  values: Float64Array;
+}
+
+/** Volts of one rail with the floors of what hangs on it. */
+export interface RailSeries extends Series {
+  floors: { name: string; volts: number }[];
+}
+
+/** Temperature of one part against what it stands, in degrees Celsius. */
+export interface HeatSeries extends Series {
+  limit: number;
+}
+
+/** What a build did on an outing. */
+export interface TrialResult {
+  outing: string;
+  seconds: number;
+  /** Slices of the time that every series has. */
+  slices: number;
+  /** Lowest volts in each slice. */
+  rails: RailSeries[];
+  /** Mean amps in each slice, at the part's own supply. */
+  amps: Series[];
+  /** Charge left, 0 to 1. */
+  charge: Series[];
+  /** Lowest volts of one cell in each slice. */
+  cells: RailSeries[];
+  heat: HeatSeries[];
+  /** Metres per second. */
+  speed: Series;
+  events: TrialEvent[];
+  figures: TrialFigures;
+  estimates: EstimatedFigure[];
+  /** Sheets too silent to take part. */
+  missing: string[];
+  steps: number;
+}
+
+/** The numbers that decide. */
+export interface TrialFigures {
+  /** Lowest volts at the receiver once it was up, and when. */
+  railMinVolts: number;
+  railMinAt: number;
+  /** Least that the receiver needs. */
+  floorVolts: number;
+  brownOuts: number;
+  secondsDown: number;
+  mostPackAmps: number;
+  meanPackAmps: number;
+  /** Minutes that the usable charge would last at this outing's mean. */
+  runMinutes: number;
+  chargeUsed: number;
+  hottestCelsius: number;
+  /** Degrees below its limit of the part that comes nearest to it. */
+  heatMargin: number;
+  topSpeed: number;
+}

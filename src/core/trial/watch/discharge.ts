@@ -1,0 +1,55 @@
+import type { Source } from '../../network/devices/source';
+import { cellVoltsAt } from '../../packs/charge-curve';
+import { cellVolts, type Chemistry } from '../../packs/chemistry';
+import type { TrialEvent } from '../trial-result';
+import { Stretches, type Moment, type Watcher } from './watcher';
+
+interface DischargeParts {
+  pack: { id: string; name: string; chemistry: Chemistry; cells: number };
+  source: Source;
+  ampHours: number;
+  /** 0 to 1. */
+  charge: number;
+  /** Volts across the pack's own contacts. */
+  volts: (x: Float64Array) => number;
+}
+
+/** A pack that runs down: its open-circuit volts follow its charge. */
+export class Discharge implements Watcher {
+  charge: number;
+  mostAmps = 0;
+  /** Ampere-seconds that went out. */
+  given = 0;
+  private lastAmps = 0;
+  private readonly floor: number;
+  private readonly stretches = new Stretches(1);
+
+  constructor(private readonly parts: DischargeParts) {
+    this.charge = parts.charge;
+    this.floor = cellVolts(parts.pack.chemistry).floor;
+  }
+
+  look(moment: Moment): boolean {
+    const { pack, source, ampHours, volts } = this.parts;
+    const amps = source.amps(moment.x);
+    this.given += moment.step * ((amps + this.lastAmps) / 2);
+    this.lastAmps = amps;
+    this.charge = Math.max(this.parts.charge - this.given / (3600 * ampHours), 0);
+    source.volts = pack.cells * cellVoltsAt(pack.chemistry, this.charge);
+    this.mostAmps = Math.max(this.mostAmps, amps);
+    // Not before power has come up.
+    this.stretches.note(moment.time > 0.05 && volts(moment.x) / pack.cells < this.floor, moment);
+    return false;
+  }
+
+  events(): TrialEvent[] {
+    const { pack } = this.parts;
+    return this.stretches.all.map(({ at, until }) => ({
+      kind: 'belowFloor',
+      subject: pack.id,
+      at,
+      until,
+      words: `The ${pack.name} falls under ${this.floor.toFixed(2)} V a cell: it would be damaged.`,
+    }));
+  }
+}
