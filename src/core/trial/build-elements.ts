@@ -24,6 +24,8 @@ export interface Conditions {
   coldFactor: number;
   /** Operating points: what each servo does, by fitting. */
   servo?: (fittingId: string) => ServoStill;
+  /** Load on the drives against their usual one; 1 where not said. */
+  effort?: number;
   /** Throttle of each controller, −1 to 1, as one value or over time. */
   duty: (controllerId: string) => number | TrackPoints;
   /** Angle asked of each servo over time, in radians; operating points have none. */
@@ -45,6 +47,9 @@ export interface BuildElements {
 
 /** Sixty degrees, to which the load on a servo is referred. */
 const sixtyDegrees = Math.PI / 3;
+
+/** Capacitor at a regulator's output: usual. */
+const outputFarads = 1e-4;
 
 /** What the divider inside a regulator drains from its output: keeps one that feeds nothing at its volts. */
 const bleedOhms = 10_000;
@@ -109,7 +114,20 @@ function partElements(
               from: node('power+'),
               to: node('bec+'),
               ground: node('ground'),
-              ...regulatorFigures(fitted, part.regulator, regulatorVolts(fitted) ?? 5, estimates),
+              ...regulatorFigures(
+                fitted,
+                part.regulator,
+                regulatorVolts(fitted) ?? 5,
+                inputVoltsOf(context, fitted),
+                estimates,
+              ),
+            },
+            {
+              kind: 'capacitor',
+              id: `${fitting.id}.output`,
+              from: node('bec+'),
+              to: node('ground'),
+              farads: outputFarads,
             },
             {
               kind: 'resistor',
@@ -162,6 +180,12 @@ function partElements(
   }
 }
 
+/** Nominal volts at a regulator's input. */
+function inputVoltsOf({ picture }: CheckContext, fitted: Fitted): number | undefined {
+  return picture.supplies.find((one) => one.fitted === fitted && one.terminal.id === 'supply')?.volts
+    ?.nominal;
+}
+
 const load = (id: string, from: string, to: string, amps: number, kneeVolts: number) => ({
   kind: 'currentLoad' as const,
   id,
@@ -199,7 +223,19 @@ function driveElements(
     if (motor) missing.push(`amps of the ${motor.fitting.name}`);
     return [load(fitting.id, from, to, part.quiescentAmps?.value ?? 0.05, 3)];
   }
-  return [{ kind: 'drive', id: motor.fitting.id, from, to, duty: conditions.duty(fitting.id), ...figures }];
+  const effort = conditions.effort ?? 1;
+  return [
+    {
+      kind: 'drive',
+      id: motor.fitting.id,
+      from,
+      to,
+      duty: conditions.duty(fitting.id),
+      ...figures,
+      loadConst: figures.loadConst * effort,
+      loadSquare: figures.loadSquare * effort,
+    },
+  ];
 }
 
 function servoElements(

@@ -69,7 +69,7 @@ const reversals: OutingPreset = {
   play: (one) => {
     if (one.role === 'steer') return toAndFro(1, 11, [1, -1], 0.75, 0.02);
     if (one.role === 'drive') return ramp(0.5, 10.5, 0.5, 0.7);
-    if (one.role === 'mechanism') return toAndFro(2, 11, [1, -1], 1.3, 0.05);
+    if (one.role === 'mechanism') return ramp(1.5, 10, 0.6, 1);
     return others(12)(one);
   },
 };

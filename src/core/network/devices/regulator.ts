@@ -39,7 +39,7 @@ export class Regulator implements Device {
   private readonly outBranch: Branch;
 
   constructor(
-    private readonly values: RegulatorValues,
+    readonly values: RegulatorValues,
     wiring: Wiring,
     private readonly take: (vin: number, vout: number, outAmps: number) => InputAmps,
   ) {
@@ -65,6 +65,12 @@ export class Regulator implements Device {
     const ground = x[this.ground]!;
     const vin = x[this.input]! - ground;
     return this.quiescent(vin).amps + this.take(vin, x[this.output]! - ground, this.amps(x)).amps;
+  }
+
+  /** Watts that become heat in it. */
+  lossWatts(x: Float64Array): number {
+    const ground = x[this.ground]!;
+    return (x[this.input]! - ground) * this.inputAmps(x) - (x[this.output]! - ground) * this.amps(x);
   }
 
   /** Whether it gives all that it can. */

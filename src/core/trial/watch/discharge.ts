@@ -1,6 +1,7 @@
 import type { Source } from '../../network/devices/source';
 import { cellVoltsAt } from '../../packs/charge-curve';
 import { cellVolts, type Chemistry } from '../../packs/chemistry';
+import { wakingSeconds } from '../waking';
 import type { TrialEvent } from '../trial-result';
 import { Stretches, type Moment, type Watcher } from './watcher';
 
@@ -36,9 +37,10 @@ export class Discharge implements Watcher {
     this.lastAmps = amps;
     this.charge = Math.max(this.parts.charge - this.given / (3600 * ampHours), 0);
     source.volts = pack.cells * cellVoltsAt(pack.chemistry, this.charge);
+    // Not while power comes up.
+    if (moment.time < wakingSeconds) return false;
     this.mostAmps = Math.max(this.mostAmps, amps);
-    // Not before power has come up.
-    this.stretches.note(moment.time > 0.05 && volts(moment.x) / pack.cells < this.floor, moment);
+    this.stretches.note(volts(moment.x) / pack.cells < this.floor, moment);
     return false;
   }
 

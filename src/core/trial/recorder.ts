@@ -1,0 +1,157 @@
+import type { Fitted } from '../build/build-index';
+import type { Device } from '../network/device';
+import { cellVolts } from '../packs/chemistry';
+import { terminalsOf } from '../parts/terminals';
+import type { CheckContext } from '../rules/rule';
+import type { ModelSpeed } from './model-speed';
+import { usualFloor, wakingSeconds } from './waking';
+import { Sampler } from './sampler';
+import type { TrialFigures, TrialResult } from './trial-result';
+import type { TrialTask } from './trial-task';
+import type { BrownOut } from './watch/brown-out';
+import type { Discharge } from './watch/discharge';
+import type { Heat } from './watch/heat';
+
+/** Slices of time where a task does not say. */
+const usualSlices = 600;
+
+interface Parts {
+  across: (fitting: string, plus: string, minus: string) => (x: Float64Array) => number;
+  device: ReadonlyMap<string, Device>;
+  discharges: readonly { pack: Fitted<'pack'>; discharge: Discharge | undefined }[];
+  heats: readonly Heat[];
+  speed: ModelSpeed;
+}
+
+interface Line {
+  id: string;
+  name: string;
+  sampler: Sampler;
+  read: (x: Float64Array, time: number) => number;
+}
+
+/** Writes down an outing: lines over time, and the numbers that decide. */
+export class Recorder {
+  private readonly rails: (Line & { floors: { name: string; volts: number }[] })[];
+  private readonly amps: Line[];
+  private readonly charge: Line[];
+  private readonly cells: (Line & { floors: { name: string; volts: number }[] })[];
+  private readonly heat: (Line & { limit: number })[];
+  private readonly speed: Line;
+  private readonly slices: number;
+  private railMin = { volts: Infinity, at: 0 };
+  private readonly floorVolts: number;
+  private readonly receiverVolts: ((x: Float64Array) => number) | undefined;
+
+  constructor(
+    context: CheckContext,
+    private readonly task: TrialTask,
+    private readonly parts: Parts,
+  ) {
+    const { index, rails } = context;
+    const { seconds } = task.outing;
+    this.slices = task.slices ?? usualSlices;
+    const line = (
+      id: string,
+      name: string,
+      keep: 'lowest' | 'mean' | 'end',
+      read: Line['read'],
+      first = 0,
+    ): Line => ({ id, name, read, sampler: new Sampler(seconds, this.slices, keep, first) });
+
+    const [receiver] = index.ofKind('receiver');
+    this.floorVolts = receiver?.part.minVolts?.value ?? usualFloor;
+    this.receiverVolts = receiver && parts.across(receiver.fitting.id, 'rail', 'ground');
+    this.rails = rails.map((rail) => {
+      const owner = rail.supplies.find((one) => one.fitted.part.kind === 'receiver') ?? rail.supplies[0]!;
+      const { plus, minus } = owner.terminal;
+      return {
+        ...line(rail.id, rail.name, 'lowest', parts.across(owner.fitted.fitting.id, plus, minus)),
+        floors: rail.supplies.flatMap(({ fitted, terminal }) =>
+          terminal.minVolts ? [{ name: fitted.fitting.name, volts: terminal.minVolts.value }] : [],
+        ),
+      };
+    });
+    this.amps = index.all().flatMap(({ fitting, part }) => {
+      if (part.kind === 'pack' || part.kind === 'cable') return [];
+      const one = parts.device.get(fitting.id);
+      const takes = one && (part.kind === 'motor' || terminalsOf(part).consumes.length > 0);
+      return takes ? [line(fitting.id, fitting.name, 'mean', (x, time) => one.amps(x, time))] : [];
+    });
+    this.charge = parts.discharges.flatMap(({ pack, discharge }) =>
+      discharge ? [line(pack.fitting.id, pack.fitting.name, 'end', () => discharge.charge, task.charge)] : [],
+    );
+    this.cells = parts.discharges.map(({ pack }) => {
+      const { fitting, part } = pack;
+      const volts = parts.across(fitting.id, 'plus', 'minus');
+      const { cutoff, floor } = cellVolts(part.chemistry);
+      return {
+        ...line(fitting.id, fitting.name, 'lowest', (x) => volts(x) / part.cells),
+        floors: [
+          { name: 'cut-off', volts: cutoff },
+          { name: 'damage', volts: floor },
+        ],
+      };
+    });
+    this.heat = parts.heats.map((one) => ({
+      ...line(one.node.id, one.node.name, 'end', () => one.celsius, task.air),
+      limit: one.node.limit,
+    }));
+    this.speed = line('speed', 'speed', 'end', () => parts.speed.metresPerSecond);
+  }
+
+  add(time: number, x: Float64Array): void {
+    for (const one of this.lines()) one.sampler.add(time, one.read(x, time));
+    const volts = this.receiverVolts?.(x);
+    if (volts !== undefined && time > wakingSeconds && volts < this.railMin.volts)
+      this.railMin = { volts, at: time };
+  }
+
+  result(): Pick<TrialResult, 'slices' | 'rails' | 'amps' | 'charge' | 'cells' | 'heat' | 'speed'> {
+    const plain = ({ id, name, sampler }: Line) => ({ id, name, values: sampler.values });
+    return {
+      slices: this.slices,
+      rails: this.rails.map((one) => ({ ...plain(one), floors: one.floors })),
+      amps: this.amps.map(plain),
+      charge: this.charge.map(plain),
+      cells: this.cells.map((one) => ({ ...plain(one), floors: one.floors })),
+      heat: this.heat.map((one) => ({ ...plain(one), limit: one.limit })),
+      speed: plain(this.speed),
+    };
+  }
+
+  figures(brownOut: BrownOut | undefined, usableShare: number): TrialFigures {
+    const { heats, speed, discharges } = this.parts;
+    const { seconds } = this.task.outing;
+    const known = discharges.flatMap(({ discharge }) => discharge ?? []);
+    const used = Math.max(0, ...known.map((one) => this.task.charge - one.charge));
+    const nearest = [...heats].sort((a, b) => a.node.limit - a.most - (b.node.limit - b.most))[0];
+    return {
+      railMinVolts: Number.isFinite(this.railMin.volts) ? this.railMin.volts : 0,
+      railMinAt: this.railMin.at,
+      floorVolts: this.floorVolts,
+      brownOuts: brownOut?.count ?? 0,
+      secondsDown: brownOut?.seconds ?? 0,
+      mostPackAmps: Math.max(0, ...known.map((one) => one.mostAmps)),
+      meanPackAmps: known.reduce((sum, one) => sum + one.given, 0) / seconds,
+      runMinutes: used > 0 ? (usableShare * seconds) / used / 60 : Infinity,
+      chargeUsed: used,
+      hottestCelsius: Math.max(this.task.air, ...heats.map((one) => one.most)),
+      heatMargin: nearest ? nearest.node.limit - nearest.most : Infinity,
+      topSpeed: speed.top,
+    };
+  }
+
+  private lines(): Line[] {
+    return (this.all ??= [
+      ...this.rails,
+      ...this.amps,
+      ...this.charge,
+      ...this.cells,
+      ...this.heat,
+      this.speed,
+    ]);
+  }
+
+  private all: Line[] | undefined;
+}
