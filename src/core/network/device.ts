@@ -38,6 +38,11 @@ export interface Device {
   readonly id: string;
   /** Adds its currents and slopes. Absent where all it does is constant and was said while wiring. */
   stamp?(point: Point): void;
+  /**
+   * Holds an iteration back where it would jump from one of the device's limits to the opposite one, over the
+   * stretch between them. @returns whether it changed `after`
+   */
+  limit?(before: Float64Array, after: Float64Array): boolean;
   /** Amps it takes from its supply, or gives into its output where it is a source. */
   amps(x: Float64Array, time: number): number;
   /** Seconds at which what drives it changes abruptly, in order. */

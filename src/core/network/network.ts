@@ -40,6 +40,7 @@ export class Network {
   /** The slopes that never change: conductances and leaks. */
   private readonly base: Float64Array;
   private readonly stamping: readonly Device[];
+  private readonly limiting: readonly Device[];
 
   /** @param isStatic whether an operating point is wanted, or a course through time */
   constructor(wireUps: readonly WireUp[], isStatic: boolean) {
@@ -64,6 +65,7 @@ export class Network {
     };
     this.devices = wireUps.map((wire) => wire(wiring));
     this.stamping = this.devices.filter((one) => one.stamp);
+    this.limiting = this.devices.filter((one) => one.limit);
     this.nodes = this.names.flatMap((_, n) => (n === ground || own.has(n) ? [] : [n]));
 
     const pairs = [...slots, ...masses].map(({ row, column }) => [row, column] as const);
@@ -118,6 +120,13 @@ export class Network {
     }
     for (const device of this.stamping) device.stamp!(point);
     f[ground] = 0;
+  }
+
+  /** Lets devices hold an iteration back. @returns whether any did */
+  limit(before: Float64Array, after: Float64Array): boolean {
+    let isHeld = false;
+    for (const device of this.limiting) if (device.limit!(before, after)) isHeld = true;
+    return isHeld;
   }
 
   private take(name: string, kind: UnknownKind): number {

@@ -7,13 +7,22 @@ export type Tolerance = Record<UnknownKind, { relative: number; absolute: number
 /** Room for one network's iteration, kept from step to step. */
 export interface Scratch {
   f: Float64Array;
+  /** Slopes, kept apart from the factors so that those can be used again. */
+  a: Float64Array;
   old: Float64Array;
+  /** The unknowns before an iteration. */
+  before: Float64Array;
 }
 
 export const scratchFor = (network: Network): Scratch => ({
   f: new Float64Array(network.size),
+  a: new Float64Array(network.lu.values.length),
   old: new Float64Array(network.size),
+  before: new Float64Array(network.size),
 });
+
+/** A step this much smaller than the last, in shares, shows that old factors still do. */
+const goodContraction = 0.05;
 
 export interface NewtonTask {
   /** Where to begin; the answer replaces it. */
@@ -29,19 +38,28 @@ export interface NewtonTask {
 export type NewtonResult =
   { converged: true; iterations: number } | { converged: false; iterations: number; trouble: number };
 
-/** Newton's method on f(x) = 0. Steps are taken whole; whoever calls shortens the way where that fails. */
+/**
+ * Newton's method on f(x) = 0. Factors are used again while they bring the steps down fast. Steps are taken
+ * whole where no device holds them back; whoever calls shortens the way where that fails.
+ */
 export function newton(network: Network, scratch: Scratch, task: NewtonTask): NewtonResult {
   const { x, time, extra, tolerance, mostIterations } = task;
-  const { f } = scratch;
+  const { f, a } = scratch;
   const { lu, kinds, size } = network;
-  const point = { x, f, a: lu.values, time };
+  const point = { x, f, a, time };
   let trouble = 0;
+  let last = Infinity;
+  let isFresh = false;
   for (let iterations = 1; iterations <= mostIterations; iterations += 1) {
     network.evaluate(point);
-    extra?.(x, f, lu.values);
-    const singular = lu.factor();
-    if (singular >= 0) return { converged: false, iterations, trouble: singular };
+    extra?.(x, f, a);
+    if (!isFresh) {
+      lu.values.set(a);
+      const singular = lu.factor();
+      if (singular >= 0) return { converged: false, iterations, trouble: singular };
+    }
     lu.solve(f);
+    scratch.before.set(x);
     let worst = 0;
     for (let n = 1; n < size; n += 1) {
       const change = f[n]!;
@@ -58,7 +76,10 @@ export function newton(network: Network, scratch: Scratch, task: NewtonTask): Ne
       }
     }
     if (Number.isNaN(worst)) return { converged: false, iterations, trouble };
-    if (worst <= 1) return { converged: true, iterations };
+    const isHeld = network.limit(scratch.before, x);
+    if (worst <= 1 && !isHeld) return { converged: true, iterations };
+    isFresh = iterations === 1 || worst < goodContraction * last;
+    last = worst;
   }
   return { converged: false, iterations: mostIterations, trouble };
 }

@@ -12,7 +12,7 @@ export class Track {
     const { points } = this;
     const last = points.length - 1;
     if (last < 0) return 0;
-    if (this.at > last || points[this.at]![0] > seconds) this.at = 0;
+    while (this.at > 0 && points[this.at]![0] > seconds) this.at -= 1;
     while (this.at < last && points[this.at + 1]![0] <= seconds) this.at += 1;
     const [from, value] = points[this.at]!;
     if (this.at === last || seconds <= from) return value;

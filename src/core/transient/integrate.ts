@@ -109,16 +109,16 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
     const then = onStep(time, x, taken);
     if (then === 'stop') break;
     const isBend = bend < bends.length && time >= bends[bend]! * (1 - 1e-12);
-    if (then === 'switched' || isBend) {
+    if (then === 'switched') {
       history.restart(time, x);
-      step = Math.min(then === 'switched' ? firstStep : restartStep, mostStep);
-    }
+      step = Math.min(firstStep, mostStep);
+    } else if (isBend) step = Math.min(step, bendStep * looseness);
   }
   return success(end);
 }
 
-/** After a bend rates change but values do not, so that the first step may be longer than from nothing. */
-const restartStep = 1e-5;
+/** At a bend what drives the network goes on from the same value, so that its past still tells its future. */
+const bendStep = 1e-5;
 
 function bendsOf(network: Network, task: CourseTask): number[] {
   const all = [...(task.breakpoints ?? []), ...network.devices.flatMap((one) => one.breakpoints ?? [])];

@@ -10,10 +10,13 @@ export interface SolvedCourse {
   end: CourseEnd;
 }
 
+/** Finer than usual: peaks of small swings are asked for to a hundredth. */
+const caseLooseness = 0.3;
+
 /** Follows a network through time from everything at zero, and reports what its probes name, or every node. */
 export function solveCourse(
   one: NetworkCase & { analysis: { kind: 'transient' } },
-  looseness = 1,
+  looseness = caseLooseness,
 ): Result<SolvedCourse, CourseTrouble> {
   const { seconds } = one.analysis;
   const network = networkOf(one.elements, false);

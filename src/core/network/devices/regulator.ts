@@ -54,10 +54,7 @@ export class Regulator implements Device {
 
   /** Amps it gives. */
   amps(x: Float64Array): number {
-    const { setVolts, dropoutVolts, outOhms, maxAmps } = this.values;
-    const vin = x[this.input]! - x[this.ground]!;
-    const wanted = (Math.min(setVolts, vin - dropoutVolts) - x[this.output]! + x[this.ground]!) / outOhms;
-    return Math.min(Math.max(wanted, 0), maxAmps);
+    return Math.min(Math.max(this.wanted(x), 0), this.values.maxAmps);
   }
 
   /** Amps it takes. */
@@ -76,6 +73,23 @@ export class Regulator implements Device {
   /** Whether it gives all that it can. */
   isLimiting(x: Float64Array): boolean {
     return this.amps(x) >= this.values.maxAmps * (1 - 1e-9);
+  }
+
+  limit(before: Float64Array, after: Float64Array): boolean {
+    const [was, is] = [this.wanted(before), this.wanted(after)];
+    const { maxAmps, outOhms } = this.values;
+    const hasCrossed = (was >= maxAmps && is <= 0) || (was <= 0 && is >= maxAmps);
+    if (!hasCrossed) return false;
+    // Where it would give half of what it can.
+    after[this.output]! += (is - maxAmps / 2) * outOhms;
+    return true;
+  }
+
+  /** Amps it would give if it had no limits. */
+  private wanted(x: Float64Array): number {
+    const { setVolts, dropoutVolts, outOhms } = this.values;
+    const ground = x[this.ground]!;
+    return (Math.min(setVolts, x[this.input]! - ground - dropoutVolts) - x[this.output]! + ground) / outOhms;
   }
 
   stamp(point: Point): void {
