@@ -12,6 +12,10 @@ export function netlistCommand(build: Build): Result<string, string> {
   const point = buildPoint(context, worstSecond(context, 'nominal'));
   if (!point.ok) return failure(`${point.problem.reason} at ${point.problem.at}`);
   return success(
-    spiceText(`${build.name}, at its worst second, packs nominal`, point.value.elements, point.value.nodeVolts()),
+    spiceText(
+      `${build.name}, at its worst second, packs nominal`,
+      point.value.elements,
+      point.value.nodeVolts(),
+    ),
   );
 }

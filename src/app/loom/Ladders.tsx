@@ -2,7 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import { regulatorSizings } from '../../core/build/policies';
 import { laddersOf } from '../../core/check/ladders';
-import { schoolWords } from '../../core/rules/rail-amps';
+import { schoolWords } from '../../core/rules/support/school-words';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { LadderBar } from './LadderBar';

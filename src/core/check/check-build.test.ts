@@ -146,7 +146,12 @@ describe('checkBuild', () => {
       .flatMap((one) => one.patches)
       .find((one) => one.id.startsWith('stand-alone-bec'))!;
     const preview = previewPatch(build, before, patch, starterLocker);
-    expect(preview.gone.map((one) => one.rule)).toEqual(['rail-amps', 'rail-two-sources', 'rail-volts-high']);
+    expect(preview.gone.map((one) => one.rule)).toEqual([
+      'rail-amps',
+      'rail-two-sources',
+      'rail-volts-low',
+      'rail-volts-high',
+    ]);
     expect(preview.come.map((one) => one.messageId)).toEqual(['weakSteering']);
     expect(preview.changes).toContain('Add radio BEC: stand-alone BEC, 8 A');
   });

@@ -2,11 +2,13 @@ import { BuildIndex } from '../build/build-index';
 import type { Build } from '../build/build';
 import type { PartSpec } from '../parts/part-spec';
 import { packLoads } from '../power/pack-load';
-import { powerPicture } from '../power/power-picture';
+import { powerPicture, type PackState } from '../power/power-picture';
 import { railsOf } from '../power/rails';
 import { signalPaths } from '../power/signals';
 import { rules } from '../rules';
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext, OperatingView } from '../rules/rule';
+import { buildPoint } from '../trial/build-point';
+import { worstSecond } from '../trial/worst-second';
 import { figuresOf } from './figures';
 import type { Finding, Unknown } from './finding';
 import { LaterStages } from './later-stages';
@@ -57,13 +59,22 @@ export function checkContext(build: Build, locker: readonly PartSpec[]): CheckCo
   const index = new BuildIndex(build);
   const picture = powerPicture(index);
   const rails = railsOf(picture, build.policies);
-  return {
+  const solved = new Map<PackState, OperatingView | undefined>();
+  const context: CheckContext = {
     build,
     index,
     picture,
     rails,
     packs: packLoads(index, picture, rails),
     paths: signalPaths(index, picture),
+    worstSecond: (charge) => {
+      if (!solved.has(charge)) {
+        const point = buildPoint(context, worstSecond(context, charge));
+        solved.set(charge, point.ok ? point.value : undefined);
+      }
+      return solved.get(charge);
+    },
     locker,
   };
+  return context;
 }

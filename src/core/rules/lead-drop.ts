@@ -2,6 +2,7 @@ import type { Lead } from '../build/lead';
 import { shortestWay } from '../build/shortest-way';
 import { conductorOhms } from '../conductors/wire';
 import { connectorFamily } from '../connectors/families';
+import type { Source, Supply } from '../power/power-picture';
 import { defineRule, fittingSubject, leadSubject, type CheckContext, type Report } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';
 
@@ -33,7 +34,8 @@ export const leadDrop = defineRule({
           (lead) => lead.awg !== undefined && lead.metres,
         );
         const ohms = way.reduce((sum, lead) => sum + leadOhms(context, lead), 0);
-        const drop = stalled.value * ohms;
+        const solved = solvedDrop(context, source, supply);
+        const drop = solved ?? stalled.value * ohms;
         const limit = dropShare * rail.volts;
         if (way.length === 0 || drop <= limit) return [];
         return [
@@ -45,7 +47,9 @@ export const leadDrop = defineRule({
             limit,
             unit: 'V',
             formula:
-              'stall amps × (two wires and two contacts of each lead), against a tenth of the rail volts (rule of thumb)',
+              solved === undefined
+                ? 'stall amps × (two wires and two contacts of each lead), against a tenth of the rail volts (rule of thumb)'
+                : 'volts at the source less volts at the servo, in the network solved for the worst second, against a tenth of the rail volts (rule of thumb)',
             terms: [
               figureTerm('stall amps', stalled, 'A'),
               ...way.map((lead) => ({
@@ -75,6 +79,16 @@ export const leadDrop = defineRule({
     }
   },
 });
+
+/** Volts between a rail's source and a servo that stalls at the worst second, by the solved network. */
+function solvedDrop(context: CheckContext, source: Source, supply: Supply): number | undefined {
+  const counted = context.rails.flatMap((rail) => rail.counted).find((one) => one.supply === supply);
+  const point = counted?.stalled ? context.worstSecond('cutoff') : undefined;
+  const { fitted, terminal } = source;
+  const given = point?.across(fitted.fitting.id, terminal.plus, terminal.minus);
+  const taken = point?.across(supply.fitted.fitting.id, supply.terminal.plus, supply.terminal.minus);
+  return given === undefined || taken === undefined ? undefined : given - taken;
+}
 
 /** Ohms of a lead there and back: two wires, and two contacts at the plug end. */
 function leadOhms({ index }: CheckContext, lead: Lead): number {

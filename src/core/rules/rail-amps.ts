@@ -1,19 +1,13 @@
-import type { RegulatorSizing } from '../build/policies';
 import { totalAmps } from '../power/demand';
 import type { Rail } from '../power/rails';
 import { offerStandAloneBec } from './offers/stand-alone-bec';
 import { defineRule, fittingSubject, type Missing } from './rule';
 import { figureTerm } from './support/terms';
+import { schoolWords } from './support/school-words';
 import { demandTerms, missingAmps } from './support/rail-terms';
 
 /** Share of the regulator's amps above which little is left for a bad day. */
 const tightShare = 0.9;
-
-export const schoolWords: Record<RegulatorSizing, string> = {
-  twoWorst: 'the two worst servos stalled and the rest moving',
-  allStalled: 'every servo stalled at once',
-  typical: 'every servo moving its usual load',
-};
 
 /** Amps asked of a rail, by the chosen school, against what its switching regulator gives. */
 export const railAmps = defineRule({

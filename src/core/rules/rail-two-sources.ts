@@ -2,7 +2,8 @@ import type { Rail } from '../power/rails';
 import type { Source } from '../power/power-picture';
 import { offerKeepOne, redWireOf } from './offers/lift-red-wire';
 import { offerStandAloneBec } from './offers/stand-alone-bec';
-import { defineRule, fittingSubject, leadSubject } from './rule';
+import type { Term } from '../check/finding';
+import { defineRule, fittingSubject, leadSubject, type CheckContext } from './rule';
 import { plannedTerm, sourceTerm } from './support/terms';
 import { strengthOf } from './support/source-strength';
 import { nameList } from './words';
@@ -43,9 +44,11 @@ export const railTwoSources = defineRule({
         actual: sources.length,
         limit: 1,
         unit: 'sources' as const,
-        formula: 'sources whose plus reaches the rail through whole conductors',
+        formula:
+          'sources whose plus reaches the rail through whole conductors; their amps by the network solved for the worst second',
         terms: [
           ...sources.map((one) => sourceTerm(one, one.volts.full)),
+          ...sources.flatMap((one) => shareTerm(context, one)),
           plannedTerm('sources a rail may have', 1, 'sources'),
         ],
         offers: [
@@ -64,6 +67,16 @@ export const railTwoSources = defineRule({
     }
   },
 });
+
+/** What a source of the rail really gives at the worst second. */
+function shareTerm(context: CheckContext, { fitted, terminal }: Source): Term[] {
+  const { id, name } = fitted.fitting;
+  const amps = context.worstSecond('cutoff')?.amps(terminal.regulator ? `${id}.bec` : id);
+  if (amps === undefined) return [];
+  return [
+    { name: `given by the ${name} at the worst second`, value: amps, unit: 'A', provenance: 'estimated' },
+  ];
+}
 
 /** Packs in parallel with packs are another matter; here at least one regulator fights. */
 const hasFight = ({ sources }: Rail): boolean =>

@@ -55,5 +55,24 @@ testRule(railVoltsLow, {
       build: tub({ sheets: needs(6.2) }),
       findings: [{ messageId: 'receiverStarved', actual: 6, limit: 6.2, subjects: ['rx', 'esc'] }],
     },
+    {
+      name: 'two strong servos stalled on a small BEC',
+      build: tub({
+        parts: { rudder: 'servo-strong' },
+        functions: { steer: { role: 'mechanism' } },
+        extra: [{ id: 'second', name: 'second servo', part: 'servo-strong' }],
+        leads: [['second.lead', 'rx.2']],
+      }),
+      // Two amps into two servos of 2 Ω side by side, less what the receiver and the leads take.
+      findings: [
+        {
+          messageId: 'receiverSags',
+          actual: 1.993,
+          limit: 3.8,
+          subjects: ['rx'],
+          putRight: ['stand-alone-bec:'],
+        },
+      ],
+    },
   ],
 });

@@ -5,13 +5,16 @@ import type { Supply } from '../power/power-picture';
 import { offerHigherVolts } from './offers/set-regulator-volts';
 import { defineRule, fittingSubject, type CheckContext, type Report } from './rule';
 import { figureTerm, sourceTerm } from './support/terms';
+import { offerStandAloneBec } from './offers/stand-alone-bec';
+import { demandTerms } from './support/rail-terms';
+import { schoolWords } from './support/school-words';
 import { voltsAgainstSheet } from './support/limit-report';
 import { nameList } from './words';
 
 /** Torque lost against the sheet's best from which a steering servo counts as weak, in percent. */
 const weakPercent = 10;
 
-type Message = 'tooFewVolts' | 'receiverStarved' | 'weakSteering';
+type Message = 'tooFewVolts' | 'receiverStarved' | 'receiverSags' | 'weakSteering';
 
 /** Rail volts against the least that each part needs, and the torque that steering loses. */
 export const railVoltsLow = defineRule({
@@ -32,6 +35,12 @@ export const railVoltsLow = defineRule({
         text: 'the {{part}} is fed below its floor by the {{source}}',
         why: 'The receiver restarts or never wakes: servos go limp and the throttle goes to its fail-safe.',
       },
+      receiverSags: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{part}} falls below its floor at the worst second, through its wires',
+        why: 'The rail sinks as far as the servos pull it: the receiver restarts, servos go limp and the throttle goes to its fail-safe.',
+      },
       weakSteering: {
         severity: 'mind',
         bound: 'least',
@@ -41,7 +50,14 @@ export const railVoltsLow = defineRule({
     },
   },
   check(context) {
-    return context.rails.flatMap((rail) => [...starved(rail), ...weakSteering(context, rail)]);
+    return context.rails.flatMap((rail) => {
+      const hungry = starved(rail);
+      return [
+        ...hungry,
+        ...(hungry.length > 0 ? [] : sagging(context, rail)),
+        ...weakSteering(context, rail),
+      ];
+    });
   },
 });
 
@@ -59,6 +75,34 @@ function starved(rail: Rail): Report<Message>[] {
         },
       ),
     );
+}
+
+/** The receiver's volts in the network solved for the worst second, packs at their cut-off. */
+function sagging(context: CheckContext, rail: Rail): Report<Message>[] {
+  const receiver = rail.supplies.find((one) => one.fitted.part.kind === 'receiver' && one.status === 'fed');
+  const floor = receiver?.terminal.minVolts;
+  if (!receiver || !floor) return [];
+  const { fitting } = receiver.fitted;
+  const point = context.worstSecond('cutoff');
+  const volts = point?.across(fitting.id, receiver.terminal.plus, receiver.terminal.minus);
+  if (volts === undefined || volts >= floor.value) return [];
+  return [
+    {
+      messageId: 'receiverSags',
+      data: { part: fitting.name },
+      subjects: [fittingSubject(fitting.id)],
+      actual: volts,
+      limit: floor.value,
+      unit: 'V',
+      formula: `volts at the receiver in the network solved for the worst second (${schoolWords[context.build.policies.regulatorSizing]}), packs at cut-off, against its floor`,
+      terms: [
+        { name: 'volts at the receiver, solved', value: volts, unit: 'V', provenance: 'estimated' },
+        figureTerm('least the receiver needs', floor, 'V'),
+        ...demandTerms(rail),
+      ],
+      offers: offerStandAloneBec(context, rail),
+    },
+  ];
 }
 
 /** One report per kind of steering servo, so that a pair is said once. */

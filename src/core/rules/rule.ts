@@ -6,10 +6,18 @@ import type { Severity } from '../check/severity';
 import type { Well } from '../check/wells';
 import type { PartSpec } from '../parts/part-spec';
 import type { PackLoad } from '../power/pack-load';
-import type { PowerPicture } from '../power/power-picture';
+import type { PackState, PowerPicture } from '../power/power-picture';
 import type { Rail } from '../power/rails';
 import type { SignalPath } from '../power/signals';
 import type { Unit } from '../quantity/format';
+
+/** The solved network of a build: what really reaches each part through its wires. */
+export interface OperatingView {
+  /** Volts across two nets of a part. */
+  across(fitting: string, plus: string, minus: string): number | undefined;
+  /** Amps that a part takes, or that a regulator (`<fitting>.bec`) or a pack gives. */
+  amps(id: string): number | undefined;
+}
 
 /** Everything a rule may look at; worked out once per check, never changed by a rule. */
 export interface CheckContext {
@@ -19,6 +27,11 @@ export interface CheckContext {
   rails: Rail[];
   packs: PackLoad[];
   paths: SignalPath[];
+  /**
+   * The operating point of the worst second by the school of the build, solved once and only when asked for;
+   * `undefined` where it does not settle.
+   */
+  worstSecond: (charge: PackState) => OperatingView | undefined;
   /** Parts that a put-right may bring in. */
   locker: readonly PartSpec[];
 }

@@ -4,12 +4,14 @@ import { usualRun, runKind } from '../build/usual-run';
 import { conductorOhms } from '../conductors/wire';
 import { connectorFamily } from '../connectors/families';
 import type { Element } from '../network/devices';
+import type { PartSpec } from '../parts/part-spec';
 import { terminalsOf } from '../parts/terminals';
 import type { Estimates } from './estimates';
 
 /** Names of the nodes of a build: one for each net of a part that carries power, `gnd` at a pack's minus. */
 export class NodeNames {
   private readonly grounds = new Set<string>();
+  private readonly powerNets = new Map<string, ReadonlySet<string>>();
 
   /** @param index the build; the first pack of each part of it that hangs together gives that part its ground */
   constructor(private readonly index: BuildIndex) {
@@ -35,14 +37,16 @@ export class NodeNames {
 
   /** Whether a net of a part carries power: its terminals, and everything of a cable but its signal. */
   carriesPower(fitting: string, net: string): boolean {
-    const { part } = this.index.get(fitting);
-    if (part.kind === 'cable') return net === 'plus' || net === 'minus';
-    const { consumes, gives } = terminalsOf(part);
-    return (
-      consumes.some((one) => one.plus === net || one.minus === net) ||
-      (gives !== undefined && (gives.plus === net || gives.minus === net))
-    );
+    let nets = this.powerNets.get(fitting);
+    if (!nets) this.powerNets.set(fitting, (nets = powerNetsOf(this.index.get(fitting).part)));
+    return nets.has(net);
   }
+}
+
+function powerNetsOf(part: PartSpec): ReadonlySet<string> {
+  if (part.kind === 'cable') return new Set(['plus', 'minus']);
+  const { consumes, gives } = terminalsOf(part);
+  return new Set([...consumes, ...(gives ? [gives] : [])].flatMap((one) => [one.plus, one.minus]));
 }
 
 /** Length taken for a lead that nobody measured, by what it is for. */
