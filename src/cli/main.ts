@@ -10,9 +10,9 @@ import { starterLocker } from '../core/starter/starter-locker';
 import { checkCommand, type CommandOutput } from './check-command';
 import { netlistCommand } from './netlist-command';
 import { networkCommand } from './network-command';
+import { trialCommand, type TrialOptions } from './trial-command';
 
-interface Options {
-  json: boolean;
+interface Options extends TrialOptions {
   apply: string | undefined;
 }
 
@@ -32,6 +32,7 @@ const onBuild =
 const verbs: Record<string, Verb> = {
   check: onBuild(checkCommand),
   sheet: onBuild((build) => success(plain(markdownSheet(checkBuild(build, starterLocker))))),
+  trial: onBuild(trialCommand),
   netlist: onBuild((build) => {
     const done = netlistCommand(build);
     return done.ok ? success(plain(done.value)) : done;
@@ -43,7 +44,10 @@ const verbs: Record<string, Verb> = {
 };
 
 const usage =
-  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull netlist FILE | hull network FILE [--json]';
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json]';
+
+/** Most runs that are worth waiting for. */
+const mostRuns = 10_000;
 
 /** Exit code for input that cannot be used; one line on stderr says where and why. */
 const unusable = 2;
@@ -54,7 +58,13 @@ function main(args: string[]): number {
     parsed = parseArgs({
       args,
       allowPositionals: true,
-      options: { json: { type: 'boolean', default: false }, apply: { type: 'string' } },
+      options: {
+        json: { type: 'boolean', default: false },
+        apply: { type: 'string' },
+        outing: { type: 'string' },
+        runs: { type: 'string', default: '0' },
+        seed: { type: 'string', default: '1' },
+      },
     });
   } catch (error) {
     return refuse(`${error instanceof Error ? error.message : 'bad arguments'}; ${usage}`);
@@ -68,7 +78,11 @@ function main(args: string[]): number {
   } catch {
     return refuse(`${file}: cannot be opened`);
   }
-  const done = verb(text, { json: parsed.values.json, apply: parsed.values.apply });
+  const { json, apply, outing } = parsed.values;
+  const [runs, seed] = [Number(parsed.values.runs), Number(parsed.values.seed)];
+  if (!Number.isInteger(runs) || runs < 0 || runs > mostRuns || !Number.isInteger(seed))
+    return refuse(`--runs must be a whole number from 0 to ${mostRuns}, --seed a whole number`);
+  const done = verb(text, { json, apply, outing, runs, seed });
   if (!done.ok) return refuse(`${file}: ${done.problem}`);
   process.stdout.write(done.value.text);
   return done.value.exitCode;

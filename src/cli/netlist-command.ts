@@ -1,5 +1,5 @@
 import type { Build } from '../core/build/build';
-import { checkContext } from '../core/check/check-build';
+import { checkContext } from '../core/check/check-context';
 import { spiceText } from '../core/network/spice';
 import { failure, success, type Result } from '../core/result';
 import { starterLocker } from '../core/starter/starter-locker';

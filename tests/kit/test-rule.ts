@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Build } from '../../src/core/build/build';
 import { applyEdits } from '../../src/core/build/edits';
-import { checkContext } from '../../src/core/check/check-build';
+import { checkContext } from '../../src/core/check/check-context';
 import type { Finding } from '../../src/core/check/finding';
 import { renderReport } from '../../src/core/check/render';
 import type { Missing, Rule } from '../../src/core/rules/rule';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-build';
+import { checkContext } from '../check/check-context';
 import type { LockerItem } from '../locker/locker-item';
 import { starterLocker } from '../starter/starter-locker';
 import { stageCosts } from './cost';

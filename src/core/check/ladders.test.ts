@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from './check-build';
+import { checkContext } from './check-context';
 import { laddersOf } from './ladders';
 
 const ladders = (change?: Parameters<typeof tub>[0]) => laddersOf(checkContext(tub(change), []));

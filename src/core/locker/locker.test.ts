@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-build';
+import { checkContext } from '../check/check-context';
 import { firstProblem } from '../file/validate';
 import { chemistries, cellVolts } from '../packs/chemistry';
 import { cellVoltsAt } from '../packs/charge-curve';

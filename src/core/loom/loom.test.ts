@@ -4,7 +4,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../build/build';
 import { lifted, turned } from '../build/sketch-build';
-import { checkContext } from '../check/check-build';
+import { checkContext } from '../check/check-context';
 import { readBuildFile } from '../file/read-file';
 import { columnHeads } from './column-heads';
 import { elkGraph, type ElkGraph, type Point } from './elk-graph';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-build';
+import { checkContext } from '../check/check-context';
 
 const load = (change?: Parameters<typeof tub>[0]) => checkContext(tub(change), []).packs[0]!;
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { lifted, turned } from '../build/sketch-build';
-import { checkContext } from '../check/check-build';
+import { checkContext } from '../check/check-context';
 
 const paths = (change?: Parameters<typeof tub>[0]) =>
   Object.fromEntries(checkContext(tub(change), []).paths.map((one) => [one.device.fitting.id, one.port.id]));

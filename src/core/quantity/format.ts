@@ -6,6 +6,8 @@ export type Unit =
   | 'Ah'
   | 'W'
   | 'min'
+  | 's'
+  | '°C'
   | 'mm'
   | '%'
   | 'C'
@@ -44,6 +46,8 @@ const decimals: Partial<Record<Unit, number>> = {
   mm: 1,
   '%': 0,
   min: 0,
+  s: 1,
+  '°C': 0,
 };
 
 const singulars: Partial<Record<Unit, string>> = {

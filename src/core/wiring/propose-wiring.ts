@@ -5,7 +5,7 @@ import { freshId } from '../build/fresh-id';
 import type { PortRef } from '../build/lead';
 import { signalNetOf, terminalsOf } from '../parts/terminals';
 import type { PartSpec } from '../parts/part-spec';
-import { checkContext } from '../check/check-build';
+import { checkContext } from '../check/check-context';
 import { liftRed } from '../rules/offers/lift-red-wire';
 import { offerStandAloneBec } from '../rules/offers/stand-alone-bec';
 import { strengthOf } from '../rules/support/source-strength';

@@ -1,0 +1,91 @@
+import type { Build } from '../core/build/build';
+import type { Outing } from '../core/build/outing';
+import { checkContext } from '../core/check/check-context';
+import { failure, success, type Result } from '../core/result';
+import { starterLocker } from '../core/starter/starter-locker';
+import { firstToGive, pushes } from '../core/trial/first-to-give';
+import { outingsOf } from '../core/trial/outings';
+import { runTrial } from '../core/trial/run-trial';
+import { estimatesOf, summarise, toleranceSample, type ToleranceResult } from '../core/trial/tolerance';
+import { trialFindings } from '../core/trial/trial-findings';
+import type { TrialResult } from '../core/trial/trial-result';
+import { usualTask } from '../core/trial/trial-task';
+import type { CommandOutput } from './check-command';
+
+export interface TrialOptions {
+  json: boolean;
+  outing: string | undefined;
+  runs: number;
+  seed: number;
+}
+
+/** `hull trial`: takes a build through an outing, and through it again with every estimate varied. */
+export function trialCommand(build: Build, options: TrialOptions): Result<CommandOutput, string> {
+  const outings = outingsOf(build);
+  const outing = options.outing === undefined ? outings[0] : find(outings, options.outing);
+  if (!outing)
+    return failure(
+      `no outing "${options.outing ?? ''}"; there are ${outings.map((one) => one.id).join(', ')}`,
+    );
+  const context = checkContext(build, starterLocker);
+  const task = usualTask(outing);
+  const run = runTrial(context, task);
+  if (!run.ok)
+    return failure(
+      run.problem.reason === 'stopped'
+        ? 'stopped'
+        : `${run.problem.reason} at ${run.problem.at}, ${run.problem.seconds.toFixed(3)} s`,
+    );
+  const findings = trialFindings(context, run.value, outing.name);
+  const estimates = run.value.estimates;
+  const samples = Array.from({ length: options.runs }, (_, n) =>
+    toleranceSample(context, task, estimates, options.seed, n),
+  ).filter((one) => one !== undefined);
+  const tolerance = options.runs > 0 ? summarise(samples, estimatesOf(context, task)) : undefined;
+  const gives = pushes.map((push) => firstToGive(build, task, push));
+  const hasStop = findings.some((one) => one.severity === 'stop' && !one.accepted);
+  const { events, figures } = run.value;
+  const text = options.json
+    ? `${JSON.stringify({ outing: outing.id, seconds: outing.seconds, figures, events, findings: findings.map(({ patches, ...one }) => ({ ...one, patches: patches.map(({ id, label }) => ({ id, label })) })), firstToGive: gives, ...(tolerance && { tolerance }) }, null, 2)}\n`
+    : trialText(
+        outing,
+        run.value,
+        tolerance,
+        gives.map((one) => one.words),
+      );
+  return success({ text, exitCode: hasStop ? 1 : 0 });
+}
+
+const find = (outings: readonly Outing[], name: string): Outing | undefined =>
+  outings.find((one) => one.id === name) ??
+  outings.find((one) => one.name.toLowerCase() === name.toLowerCase());
+
+function trialText(
+  { name, seconds }: Outing,
+  { figures, events }: TrialResult,
+  tolerance: ToleranceResult | undefined,
+  gives: readonly string[],
+): string {
+  const { railMinVolts, railMinAt, floorVolts, brownOuts, mostPackAmps, runMinutes, hottestCelsius } =
+    figures;
+  const lines = [
+    `${name}, ${seconds} s`,
+    `lowest at the receiver  ${railMinVolts.toFixed(2)} V at ${railMinAt.toFixed(1)} s; its floor is ${floorVolts.toFixed(1)} V`,
+    `brown-outs              ${brownOuts}`,
+    `most from the packs     ${mostPackAmps.toFixed(1)} A`,
+    `run time at this mean   ${Number.isFinite(runMinutes) ? `${runMinutes.toFixed(0)} min` : 'not told'}`,
+    `hottest part            ${hottestCelsius.toFixed(0)} °C`,
+  ];
+  for (const { at, until, words } of events) lines.push(`${at.toFixed(2)}–${until.toFixed(2)} s  ${words}`);
+  lines.push('', 'Gives first:', ...gives.map((one) => `  ${one}`));
+  if (tolerance) {
+    const { runs, brownOutShare, influences } = tolerance;
+    lines.push(
+      '',
+      `${runs} runs with every estimate varied: ${(100 * brownOutShare).toFixed(0)} % brown out.`,
+    );
+    for (const { estimate, onRail } of influences.slice(0, 3))
+      lines.push(`  worth measuring: ${estimate.words} (${onRail.toFixed(2)})`);
+  }
+  return `${lines.join('\n')}\n`;
+}

@@ -1,0 +1,105 @@
+import type { Build } from '../build/build';
+import { checkContext } from '../check/check-context';
+import { cellVolts } from '../packs/chemistry';
+import type { CheckContext } from '../rules/rule';
+import { runTrial } from './run-trial';
+import type { TrialResult } from './trial-result';
+import type { TrialTask } from './trial-task';
+
+/** What is raised, or let down, until something gives. */
+export const pushes = ['load', 'charge', 'cells'] as const;
+export type Push = (typeof pushes)[number];
+
+/** What gives first when one thing is pushed. */
+export interface GiveWay {
+  push: Push;
+  /** Where it stands today: load as a multiple of the usual, charge 0 to 1, or cells. */
+  today: number;
+  /** Where something gives; `undefined` where nothing did as far as was tried. */
+  at: number | undefined;
+  /** How far it was tried. */
+  tried: number;
+  /** One plain sentence: what gives. */
+  words: string;
+}
+
+/** Load and charge are told to a hundredth or so. */
+const halvings = 7;
+const mostLoad = 4;
+const mostCells = 14;
+
+/** Pushes the load, the charge or the cell count of a build until it breaks a limit on an outing. */
+export function firstToGive(build: Build, task: TrialTask, push: Push): GiveWay {
+  const context = checkContext(build, []);
+  if (push === 'cells') return pushCells(context);
+  const isLoad = push === 'load';
+  const today = isLoad ? task.outing.effort : task.charge;
+  const limit = isLoad ? mostLoad * task.outing.effort : 0;
+  const tryAt = (value: number) =>
+    broken(
+      context,
+      isLoad ? { ...task, outing: { ...task.outing, effort: value } } : { ...task, charge: value },
+    );
+  const now = tryAt(today);
+  if (now) return { push, today, at: today, tried: today, words: now };
+  let words = tryAt(limit);
+  if (!words)
+    return { push, today, at: undefined, tried: limit, words: 'Nothing gives as far as was tried.' };
+  let [good, bad] = [today, limit];
+  for (let n = 0; n < halvings; n += 1) {
+    const middle = (good + bad) / 2;
+    const here = tryAt(middle);
+    if (here) [bad, words] = [middle, here];
+    else good = middle;
+  }
+  return { push, today, at: bad, tried: limit, words };
+}
+
+/** The first limit that an outing breaks, as a sentence; nothing where it breaks none. */
+function broken(context: CheckContext, task: TrialTask): string | undefined {
+  const run = runTrial(context, { ...task, slices: 200, looseness: 10 });
+  if (!run.ok) return 'The pack can no longer feed it.';
+  const grave = run.value.events.find((one) => one.kind !== 'limit' && one.kind !== 'stall');
+  return grave?.words ?? overAmps(context, run.value);
+}
+
+/** Packs and controllers asked for more than their labels say. */
+function overAmps({ index, packs }: CheckContext, { amps, figures }: TrialResult): string | undefined {
+  const [pack] = packs;
+  if (pack?.allowedAmps !== undefined && figures.mostPackAmps > pack.allowedAmps)
+    return `The ${pack.pack.fitting.name} is asked for ${figures.mostPackAmps.toFixed(0)} A, and its derated label allows ${pack.allowedAmps.toFixed(0)} A.`;
+  for (const { fitting, part } of index.ofKind('controller')) {
+    const [lead] = index.leadsOf(fitting.id).filter((one) => index.port(one.from).use === 'motor');
+    const motor = lead && [lead.from.fitting, lead.to.fitting].find((id) => id !== fitting.id);
+    const most = Math.max(0, ...(amps.find((one) => one.id === motor)?.values ?? []));
+    if (part.continuousAmps && most > part.continuousAmps.value)
+      return `The ${fitting.name} passes ${most.toFixed(0)} A, and stands ${part.continuousAmps.value.toFixed(0)} A.`;
+  }
+  return undefined;
+}
+
+/** Adds cells to the drive pack until a full one is above what some part stands, by the sheets. */
+function pushCells({ index, picture }: CheckContext): GiveWay {
+  const [pack] = [...index.ofKind('pack')].sort((a, b) => b.part.cells - a.part.cells);
+  if (!pack)
+    return { push: 'cells', today: 0, at: undefined, tried: 0, words: 'There is no pack in the build.' };
+  const { full } = cellVolts(pack.part.chemistry);
+  const raw = picture.supplies
+    .filter((one) => one.terminal.maxVolts && one.sources.some((source) => source.fitted === pack))
+    .map((one) => ({ name: one.fitted.fitting.name, most: one.terminal.maxVolts!.value }))
+    .sort((a, b) => a.most - b.most);
+  const [weakest] = raw;
+  const today = pack.part.cells;
+  for (let cells = today; weakest && cells <= mostCells; cells += 1) {
+    if (cells * full <= weakest.most + 1e-9) continue;
+    const words = `The ${weakest.name} stands ${weakest.most.toFixed(1)} V, and ${cells} full cells give ${(cells * full).toFixed(1)} V.`;
+    return { push: 'cells', today, at: cells, tried: cells, words };
+  }
+  return {
+    push: 'cells',
+    today,
+    at: undefined,
+    tried: mostCells,
+    words: 'No sheet states the most volts of what hangs on the pack.',
+  };
+}
