@@ -23,6 +23,7 @@ export const router = createBrowserRouter([
       { path: 'sheet', lazy: () => import('./sheet/SheetScreen') },
       { path: 'builds', lazy: () => import('./builds/BuildsScreen') },
       { path: 'loom', lazy: () => import('./loom/LoomStation') },
+      { path: 'trial', lazy: () => import('./trial/TrialStation') },
       { path: 'fit-out', lazy: () => import('./fitout/FitOutStation') },
       { path: '*', loader: () => redirect('/loom') },
     ],

@@ -1,8 +1,11 @@
+import { useMemo } from 'react';
 import type { Build } from '../../core/build/build';
 import type { Patch } from '../../core/build/patch';
-import { checkBuild, type CheckResult } from '../../core/check/check-build';
+import { checkBuild, withFindings, type CheckResult } from '../../core/check/check-build';
+import type { Finding } from '../../core/check/finding';
 import { previewPatch, type PatchPreview } from '../../core/check/preview';
 import { useBuild } from './build-store';
+import { useTrialFindings } from './trial-findings-store';
 import { useLocker } from './locker-store';
 
 interface Known {
@@ -37,8 +40,14 @@ export function previewOf(build: Build, patch: Patch): PatchPreview {
   return preview;
 }
 
-/** The verdict on the open build, followed as it and the locker change. */
+/** The verdict on the open build, with what its last outing found, followed as it and the locker change. */
 export function useCheck(): CheckResult {
   useLocker((state) => state.parts);
-  return checkOf(useBuild());
+  const build = useBuild();
+  const check = checkOf(build);
+  const rehearsed = useTrialFindings();
+  const found = rehearsed.build === build ? rehearsed.findings : none;
+  return useMemo(() => withFindings(check, found), [check, found]);
 }
+
+const none: readonly Finding[] = [];

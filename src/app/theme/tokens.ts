@@ -17,6 +17,14 @@ export const benches = {
     onAction: '#FFFFFF',
     actionSoft: '#E3ECEC',
     casing: '#1D2B33',
+    chart1: '#14586B',
+    chart2: '#B4651E',
+    chart3: '#4F7F3A',
+    chart4: '#8A3B6B',
+    chart5: '#7A6A2B',
+    chart6: '#3B7A97',
+    chart7: '#A24435',
+    chart8: '#5C6B73',
   },
   night: {
     ground: '#12181B',
@@ -35,6 +43,14 @@ export const benches = {
     onAction: '#0C1A1F',
     actionSoft: '#22363D',
     casing: '#C9CFCB',
+    chart1: '#7CC3D2',
+    chart2: '#E5A45E',
+    chart3: '#98C97C',
+    chart4: '#D293B8',
+    chart5: '#CDBB6A',
+    chart6: '#5FA9CB',
+    chart7: '#E88B76',
+    chart8: '#9AA7AC',
   },
 } as const satisfies Record<string, Record<string, string>>;
 
@@ -58,7 +74,7 @@ export const wireColourValues: Record<string, string> = {
 export function cssVariables(bench: Bench): Record<string, string> {
   return Object.fromEntries(
     Object.entries(benches[bench]).map(([name, value]) => [
-      `--${name.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`)}`,
+      `--${name.replace(/[A-Z0-9]/g, (c) => `-${c.toLowerCase()}`)}`,
       value,
     ]),
   );

@@ -23,6 +23,13 @@ export interface CheckResult {
 /** Wells that the rules look into from end to end; Space waits for the survey of the berths. */
 const surveyed = new Set<Well>(['voltage', 'current', 'connection', 'control']);
 
+/** A verdict with more findings, such as those of an outing; the wells are told anew. */
+export function withFindings(check: CheckResult, more: readonly Finding[]): CheckResult {
+  if (more.length === 0) return check;
+  const findings = [...check.findings, ...more].sort(worstFirst);
+  return { ...check, findings, wells: wellReports(findings, check.unknowns, surveyed) };
+}
+
 /** Looks at a build with every rule. Never throws on an unfinished build. */
 export function checkBuild(build: Build, locker: readonly PartSpec[]): CheckResult {
   const context = checkContext(build, locker);

@@ -38,7 +38,7 @@ export class Recorder {
   private readonly cells: (Line & { floors: { name: string; volts: number }[] })[];
   private readonly heat: (Line & { limit: number })[];
   private readonly speed: Line;
-  private readonly slices: number;
+  readonly slices: number;
   private railMin = { volts: Infinity, at: 0 };
   private readonly floorVolts: number;
   private readonly receiverVolts: ((x: Float64Array) => number) | undefined;

@@ -15,6 +15,7 @@ import { driveHeat, regulatorHeat } from './heat-nodes';
 import { ModelSpeed } from './model-speed';
 import { outingConditions } from './outing-conditions';
 import { usualFloor, wakingSeconds } from './waking';
+import { SnapshotKeeper } from './snapshots';
 import { Recorder } from './recorder';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
@@ -122,6 +123,8 @@ export function runTrial(
     speed,
   });
 
+  const snapshots = new SnapshotKeeper(network, model.elements, outing.seconds, recorder.slices);
+
   let lastProgress = 0;
   let isStopped = false;
   const run = integrate(network, {
@@ -134,6 +137,7 @@ export function runTrial(
       for (const one of followers) one.look(moment);
       if (time > wakingSeconds) for (const watcher of watchers) if (watcher.look(moment)) hasSwitched = true;
       recorder.add(time, x);
+      snapshots.add(time, x);
       if (control.onProgress && time - lastProgress > outing.seconds / 50) {
         lastProgress = time;
         isStopped = !control.onProgress(time / outing.seconds);
@@ -146,6 +150,7 @@ export function runTrial(
   if (isStopped) return failure({ reason: 'stopped' });
   return success({
     ...recorder.result(),
+    snapshots: snapshots.result(),
     outing: outing.id,
     seconds: outing.seconds,
     events: [...followers, ...watchers].flatMap((one) => one.events()).sort((a, b) => a.at - b.at),

@@ -1,4 +1,5 @@
 import type { EstimatedFigure } from './estimates';
+import type { Snapshots } from './snapshots';
 
 /** Something that happened on an outing, with the part it happened to. */
 export interface TrialEvent {
@@ -11,6 +12,8 @@ export interface TrialEvent {
   until: number;
   /** One plain sentence. */
   words: string;
+  /** What gave way and at what, in a few words: `BEC of the port controller, 2.0 A`. */
+  short?: string;
 }
 
 /** A line over the time of an outing; values stand at the ends of even slices of it. */
@@ -47,6 +50,7 @@ export interface TrialResult {
   heat: HeatSeries[];
   /** Metres per second. */
   speed: Series;
+  snapshots: Snapshots;
   events: TrialEvent[];
   figures: TrialFigures;
   estimates: EstimatedFigure[];

@@ -1,0 +1,54 @@
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
+import { useStore } from 'zustand';
+import type { Build } from '../../core/build/build';
+import { useBuildStore } from '../state/build-store';
+import { repository } from '../state/saving';
+
+/** The builds an outing can be compared with: this one before its last change, and those stored here. */
+export function useVariants(): { id: string; name: string; build: Build }[] {
+  const recordKey = useBuildStore((state) => state.recordKey);
+  const past = useStore(useBuildStore.temporal, (state) => state.pastStates);
+  const stored = useQuery({
+    queryKey: ['variants', recordKey],
+    queryFn: () => repository.listWithBuilds(),
+    staleTime: 5_000,
+  });
+  return useMemo(() => {
+    const before = past.at(-1)?.build;
+    return [
+      ...(before ? [{ id: 'before', name: 'before the last change', build: before }] : []),
+      ...(stored.data ?? [])
+        .filter((one) => one.key !== recordKey)
+        .map((one) => ({ id: one.key, name: one.name, build: one.build })),
+    ];
+  }, [past, stored.data, recordKey]);
+}
+
+interface CompareWithProps {
+  variants: readonly { id: string; name: string }[];
+  chosen: string;
+  onChoose: (id: string) => void;
+}
+
+export function CompareWith({ variants, chosen, onChoose }: CompareWithProps) {
+  return (
+    <TextField
+      select
+      size="small"
+      label="Compare with"
+      value={variants.some((one) => one.id === chosen) ? chosen : ''}
+      sx={{ width: 168 }}
+      onChange={({ target }) => onChoose(target.value)}
+    >
+      <MenuItem value="">nothing</MenuItem>
+      {variants.map((one) => (
+        <MenuItem key={one.id} value={one.id}>
+          {one.name}
+        </MenuItem>
+      ))}
+    </TextField>
+  );
+}

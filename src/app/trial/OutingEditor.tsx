@@ -1,0 +1,86 @@
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Outing } from '../../core/build/outing';
+import { usualOutings } from '../../core/trial/outings';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { NumberField } from '../brief/NumberField';
+import { StickPad } from './StickPad';
+import { TrackRow } from './TrackRow';
+import styles from './OutingEditor.module.css';
+
+interface OutingEditorProps {
+  outing: Outing;
+  onChoose: (outingId: string) => void;
+}
+
+/** An outing as it is driven: a track for each function, to be drawn or recorded live. */
+export function OutingEditor({ outing, onChoose }: OutingEditorProps) {
+  const build = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const [isRecording, setRecording] = useState(false);
+  const usual = usualOutings(build).find((one) => one.id === outing.id);
+  const isOwn = (build.outings ?? []).some((one) => one.id === outing.id);
+  const keep = (words: string, next: Outing) =>
+    apply(`outing “${next.name}”: ${words}`, [{ type: 'keepOuting', outing: next }]);
+  return (
+    <div className={styles.editor}>
+      <div className={styles.head}>
+        <TextField
+          key={outing.id}
+          size="small"
+          label="Name"
+          defaultValue={outing.name}
+          slotProps={{ htmlInput: { maxLength: 80 } }}
+          onBlur={({ target }) => {
+            const name = target.value.trim();
+            if (name && name !== outing.name) keep('another name', { ...outing, name });
+          }}
+        />
+        <NumberField
+          label="Seconds"
+          value={outing.seconds}
+          most={7200}
+          onTake={(seconds) =>
+            seconds && keep('another length', { ...outing, seconds: Math.max(seconds, 0.5) })
+          }
+        />
+        <NumberField
+          label="Load, × usual"
+          value={outing.effort}
+          most={10}
+          onTake={(effort) => effort !== undefined && keep('another load', { ...outing, effort })}
+        />
+        {isOwn && (
+          <Button
+            onClick={() => {
+              apply(`let go of “${outing.name}”`, [{ type: 'dropOuting', outing: outing.id }]);
+              if (!usual) onChoose('');
+            }}
+          >
+            {usual ? 'As it was' : 'Let go of it'}
+          </Button>
+        )}
+        <Button variant={isRecording ? 'contained' : 'text'} onClick={() => setRecording(!isRecording)}>
+          Drive it live
+        </Button>
+      </div>
+      {isRecording && (
+        <StickPad
+          onRecorded={(recorded) => {
+            setRecording(false);
+            keep('recorded', recorded);
+            onChoose(recorded.id);
+          }}
+        />
+      )}
+      <p className={styles.note}>
+        Click in a track to add a point, drag a point to move it, double-click or press Delete to take it out.
+        Up is full one way, down the other.
+      </p>
+      {build.functions.map((one) => (
+        <TrackRow key={one.id} outing={outing} one={one} onChange={(next) => keep(one.name, next)} />
+      ))}
+    </div>
+  );
+}

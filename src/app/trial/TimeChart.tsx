@@ -1,0 +1,196 @@
+import { scaleLinear } from 'd3-scale';
+import { area, curveMonotoneX, line, stack } from 'd3-shape';
+import { useMemo } from 'react';
+import { useWidth } from '../loom/use-width';
+import { chartColour } from './chart-colours';
+import { CursorLayer } from './CursorLayer';
+import { useTimeView } from './time-view';
+import styles from './TimeChart.module.css';
+
+export interface ChartLine {
+  id: string;
+  name: string;
+  values: ArrayLike<number>;
+  /** A second variant, drawn behind. */
+  isGhost?: boolean;
+}
+
+export interface ChartLevel {
+  name: string;
+  value: number;
+}
+
+interface TimeChartProps {
+  title: string;
+  unit: string;
+  lines: readonly ChartLine[];
+  levels?: readonly ChartLevel[];
+  /** Lines stand one on the other as areas. */
+  isStacked?: boolean;
+  height: number;
+  /** Least and most of the scale, where it should not follow the lines. */
+  domain?: [number, number];
+  digits?: number;
+}
+
+/** Height of a line of small text. */
+const labelHeight = 12;
+
+const margin = { left: 44, right: 8, top: 4, bottom: 4 };
+
+/** One quantity over the time of an outing. Time, cursor and zoom are shared with the pictures around it. */
+export function TimeChart({
+  title,
+  unit,
+  lines,
+  levels = [],
+  isStacked = false,
+  height,
+  domain,
+  digits = 1,
+}: TimeChartProps) {
+  const { from, to, seconds, cursor } = useTimeView();
+  const [frame, frameWidth] = useWidth();
+  const width = Math.max(frameWidth, 200);
+  const x = scaleLinear([from, to], [margin.left, width - margin.right]);
+  const [least, most] = domain ?? extent(lines, levels, isStacked);
+  const y = scaleLinear([least, most], [height - margin.bottom, margin.top]).nice(3);
+  const shapes = useMemo(
+    () =>
+      isStacked ? stackedShapes(lines) : lines.map((one) => Array.from(one.values, (v) => [v, v] as const)),
+    [lines, isStacked],
+  );
+  const labelYs = spread(levels.map((one) => y(one.value) + 4));
+  const at = (n: number, count: number) => ((n + 1) * seconds) / count;
+  const slice = (count: number) => Math.min(Math.floor(((cursor ?? 0) / seconds) * count), count - 1);
+  const colours = new Map(lines.filter((one) => !one.isGhost).map((one, n) => [one.id, chartColour(n)]));
+
+  return (
+    <figure className={styles.figure} aria-label={title} ref={frame}>
+      <figcaption className={styles.caption}>
+        <span className={styles.title}>{title}</span>
+        {lines
+          .filter((one) => !one.isGhost)
+          .map((one) => (
+            <span key={one.id} className={styles.key}>
+              <i style={{ background: colours.get(one.id) }} />
+              {one.name}
+              {cursor !== undefined && (
+                <b className="figure">
+                  {(one.values[slice(one.values.length)] ?? 0).toFixed(digits)} {unit}
+                </b>
+              )}
+            </span>
+          ))}
+      </figcaption>
+      <svg width="100%" height={height} className={styles.picture}>
+        {y.ticks(3).map((tick) => (
+          <g key={tick}>
+            <line
+              x1={margin.left}
+              x2={width - margin.right}
+              y1={y(tick)}
+              y2={y(tick)}
+              className={styles.grid}
+            />
+            <text x={margin.left - 6} y={y(tick) + 4} className={styles.tick}>
+              {tick}
+            </text>
+          </g>
+        ))}
+        <text x={4} y={margin.top + 10} className={styles.unit}>
+          {unit}
+        </text>
+        <clipPath id={`clip-${title}`}>
+          <rect x={margin.left} y={0} width={width - margin.left - margin.right} height={height} />
+        </clipPath>
+        <g clipPath={`url(#clip-${title})`}>
+          {lines.map((one, n) => (
+            <path
+              key={`${one.id}${one.isGhost ? ' ghost' : ''}`}
+              className={isStacked ? styles.area : styles.line}
+              data-ghost={one.isGhost ?? false}
+              style={isStacked ? { fill: colours.get(one.id) } : { stroke: colours.get(one.id) ?? undefined }}
+              d={pathOf(shapes[n]!, isStacked && !one.isGhost, (k) => x(at(k, shapes[n]!.length)), y)}
+            />
+          ))}
+          {levels.map((one, n) => (
+            <g key={one.name}>
+              <line
+                x1={margin.left}
+                x2={width}
+                y1={y(one.value)}
+                y2={y(one.value)}
+                className={styles.level}
+              />
+              <text x={width - margin.right - 4} y={labelYs[n]} className={styles.levelName}>
+                {one.value.toFixed(digits)} {unit} {one.name}
+              </text>
+            </g>
+          ))}
+        </g>
+        <CursorLayer x={x} left={margin.left} width={width} height={height} />
+      </svg>
+    </figure>
+  );
+}
+
+type Shape = readonly (readonly [number, number])[];
+
+function pathOf(
+  shape: Shape,
+  isArea: boolean,
+  x: (n: number) => number,
+  y: (value: number) => number,
+): string {
+  const points = shape as [number, number][];
+  return isArea
+    ? (area<[number, number]>()
+        .x((_, n) => x(n))
+        .y0(([low]) => y(low))
+        .y1(([, high]) => y(high))(points) ?? '')
+    : (line<[number, number]>()
+        .x((_, n) => x(n))
+        .y(([, value]) => y(value))
+        .curve(curveMonotoneX)(points) ?? '');
+}
+
+function stackedShapes(lines: readonly ChartLine[]): Shape[] {
+  const solid = lines.filter((one) => !one.isGhost);
+  const rows = Array.from({ length: solid[0]?.values.length ?? 0 }, (_, n) => n);
+  const layers = stack<number, ChartLine>()
+    .keys(solid)
+    .value((n, one) => Math.max(one.values[n] ?? 0, 0))(rows);
+  const byLine = new Map(solid.map((one, n) => [one, layers[n]!.map(([low, high]) => [low, high] as const)]));
+  return lines.map((one) => byLine.get(one) ?? Array.from(one.values, (value) => [value, value] as const));
+}
+
+/** Heights of labels from the lowest level up, moved apart so that none lies over another. */
+function spread(ys: readonly number[]): number[] {
+  const moved: number[] = [];
+  for (const y of ys) moved.push(Math.min(y, (moved.at(-1) ?? Infinity) - labelHeight));
+  return moved;
+}
+
+function extent(
+  lines: readonly ChartLine[],
+  levels: readonly ChartLevel[],
+  isStacked: boolean,
+): [number, number] {
+  let least = Math.min(0, ...levels.map((one) => one.value));
+  let most = Math.max(0.001, ...levels.map((one) => one.value * 1.05));
+  const count = lines[0]?.values.length ?? 0;
+  for (let n = 0; n < count; n += 1) {
+    let sum = 0;
+    for (const one of lines) {
+      const value = one.values[n] ?? 0;
+      if (isStacked && !one.isGhost) sum += Math.max(value, 0);
+      else if (Number.isFinite(value)) {
+        least = Math.min(least, value);
+        most = Math.max(most, value);
+      }
+    }
+    most = Math.max(most, sum);
+  }
+  return [least, most];
+}

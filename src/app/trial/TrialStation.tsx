@@ -1,0 +1,171 @@
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { unparse } from 'papaparse';
+import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { outingsOf } from '../../core/trial/outings';
+import { trialTable } from '../../core/trial/trial-csv';
+import type { TrialTask } from '../../core/trial/trial-task';
+import { downloadText } from '../shell/build-files';
+import { useBuild } from '../state/build-store';
+import { Circumstances, type Start } from './Circumstances';
+import { CompareWith, useVariants } from './CompareWith';
+import { EventList } from './EventList';
+import { EventStrip } from './EventStrip';
+import { GivesFirst } from './GivesFirst';
+import { HowSure } from './HowSure';
+import { OutingEditor } from './OutingEditor';
+import { Pictures } from './Pictures';
+import { TimeViewContext, type TimeView } from './time-view';
+import { useFindingsInWells, useTrial } from './use-trial';
+import { Verdict } from './Verdict';
+import { WiringAt } from './WiringAt';
+import styles from './TrialStation.module.css';
+
+const views = ['pictures', 'wiring', 'outing'] as const;
+const viewNames = { pictures: 'Pictures', wiring: 'Wiring', outing: 'Outing' };
+const sides = ['events', 'gives', 'sure'] as const;
+const sideNames = { events: 'What happened', gives: 'Gives first', sure: 'How sure' };
+
+/** What happens under way, and what gives first: the build taken through an outing, second by second. */
+export function Component() {
+  const build = useBuild();
+  const [params, setParams] = useSearchParams();
+  const outings = useMemo(() => outingsOf(build), [build]);
+  const outing = outings.find((one) => one.id === params.get('outing')) ?? outings[0]!;
+  const view = views.find((one) => one === params.get('show')) ?? 'pictures';
+  const [side, setSide] = useState<(typeof sides)[number]>('events');
+  const [start, setStart] = useState<Start>({ charge: 0.9, air: 20, age: 1 });
+  const [otherId, setOtherId] = useState('');
+  const variants = useVariants();
+  const other = variants.find((one) => one.id === otherId);
+  const task = useMemo((): TrialTask => ({ outing, ...start }), [outing, start]);
+  const trial = useTrial(build, task);
+  const compared = useTrial(other?.build, task);
+  useFindingsInWells(trial, outing.name);
+  const { result } = trial;
+
+  const set = (name: string, value: string) => {
+    const next = new URLSearchParams(params);
+    if (value === '') next.delete(name);
+    else next.set(name, value);
+    setParams(next, { replace: true });
+  };
+  const timeView = useTimeViewOf(outing.seconds, outing.id);
+
+  return (
+    <TimeViewContext value={timeView}>
+      <div className={styles.station}>
+        <div className={styles.head}>
+          <h1 className={styles.title}>
+            Trial <span className={styles.subtitle}>· as if bound and plugged in as meant</span>
+          </h1>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={view}
+            aria-label="Show"
+            onChange={(_, next: string | null) => next && set('show', next === 'pictures' ? '' : next)}
+          >
+            {views.map((one) => (
+              <ToggleButton key={one} value={one}>
+                {viewNames[one]}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        </div>
+        <div className={styles.task}>
+          <TextField
+            select
+            size="small"
+            label="Outing"
+            value={outing.id}
+            sx={{ width: 176 }}
+            onChange={({ target }) => set('outing', target.value)}
+          >
+            {outings.map((one) => (
+              <MenuItem key={one.id} value={one.id}>
+                {one.name}, {one.seconds} s
+              </MenuItem>
+            ))}
+          </TextField>
+          <Circumstances start={start} onChange={setStart} />
+          <CompareWith variants={variants} chosen={otherId} onChoose={setOtherId} />
+          <Button
+            size="small"
+            disabled={!result}
+            onClick={() =>
+              result && downloadText(`${build.id}-${outing.id}.csv`, unparse(trialTable(result)), 'text/csv')
+            }
+          >
+            Export CSV
+          </Button>
+        </div>
+        {trial.failure && (
+          <p className={styles.failure}>This outing could not be followed: {trial.failure}.</p>
+        )}
+        {result && (
+          <>
+            <Verdict result={result} isStale={trial.isStale} />
+            {result.missing.length > 0 && (
+              <p className={styles.missing}>Left out, as no sheet states: {result.missing.join(', ')}.</p>
+            )}
+            <div className={styles.work}>
+              <div className={styles.pictures} data-stale={trial.isStale}>
+                {view === 'pictures' && <Pictures result={result} other={compared.result} />}
+                {view === 'wiring' && (
+                  <>
+                    <EventStrip events={result.events} />
+                    <WiringAt result={result} />
+                  </>
+                )}
+                {view === 'outing' && <OutingEditor outing={outing} onChoose={(id) => set('outing', id)} />}
+              </div>
+              <div className={styles.side}>
+                <Tabs
+                  value={side}
+                  variant="fullWidth"
+                  aria-label="What it means"
+                  onChange={(_, next: (typeof sides)[number]) => setSide(next)}
+                >
+                  {sides.map((one) => (
+                    <Tab key={one} value={one} label={sideNames[one]} />
+                  ))}
+                </Tabs>
+                <div className={styles.sideBody}>
+                  {side === 'events' && <EventList events={result.events} />}
+                  {side === 'gives' && <GivesFirst task={task} />}
+                  {side === 'sure' && <HowSure task={task} result={result} />}
+                </div>
+              </div>
+            </div>
+          </>
+        )}
+      </div>
+    </TimeViewContext>
+  );
+}
+
+/** The shared stretch and instant; another outing shows its whole. */
+function useTimeViewOf(seconds: number, outingId: string): TimeView {
+  const [stretch, setStretch] = useState<{ outing: string; from: number; to: number }>();
+  const [cursor, setCursor] = useState<number>();
+  const isHere = stretch?.outing === outingId && stretch.to <= seconds;
+  const [from, to] = isHere ? [stretch.from, stretch.to] : [0, seconds];
+  return useMemo(
+    () => ({
+      from,
+      to,
+      seconds,
+      cursor: cursor !== undefined && cursor <= seconds ? cursor : undefined,
+      setCursor,
+      show: (begin, end) => setStretch({ outing: outingId, from: begin, to: end }),
+    }),
+    [from, to, seconds, cursor, outingId],
+  );
+}

@@ -1,0 +1,79 @@
+import { useMemo } from 'react';
+import { instantAt } from '../../core/trial/snapshots';
+import type { TrialResult } from '../../core/trial/trial-result';
+import { wiringInstant } from '../../core/trial/wiring-instant';
+import { LoomHeads } from '../loom/LoomHeads';
+import { LoomLead } from '../loom/LoomLead';
+import { LoomNode } from '../loom/LoomNode';
+import { useLoomLayout } from '../loom/use-loom-layout';
+import { columnHeads } from '../../core/loom/column-heads';
+import { useCheck } from '../state/use-check';
+import { useTimeView } from './time-view';
+import styles from './WiringAt.module.css';
+
+/** The wiring at one instant of the outing: volts at each part, amps in each lead. */
+export function WiringAt({ result }: { result: TrialResult }) {
+  const { layout } = useLoomLayout();
+  const { context } = useCheck();
+  const { cursor, seconds } = useTimeView();
+  const time = cursor ?? result.figures.railMinAt;
+  const slice = Math.min(Math.floor((time / seconds) * result.slices), result.slices - 1);
+  const instant = useMemo(
+    () => wiringInstant(context, instantAt(result.snapshots, slice)),
+    [context, result, slice],
+  );
+  if (!layout) return null;
+  return (
+    <>
+      <p className={styles.note}>
+        At <b className="figure">{time.toFixed(2)} s</b>
+        {cursor === undefined ? ', where the receiver has least' : ''}: volts at each part, amps in each lead.
+        Move over the strip above for another instant.
+      </p>
+      <svg
+        className={styles.picture}
+        viewBox={`0 0 ${layout.width} ${layout.height}`}
+        role="img"
+        aria-label={`Wiring at ${time.toFixed(2)} seconds`}
+      >
+        <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
+        {layout.leads.map((lead) => (
+          <LoomLead key={lead.id} lead={lead} isLit={false} isDim={false} />
+        ))}
+        {layout.nodes.map((node) => {
+          const volts = instant.volts.get(node.id);
+          const isLow = volts !== undefined && volts.isLow;
+          return (
+            <g key={node.id}>
+              <LoomNode
+                node={{
+                  ...node,
+                  lines: node.lines.map((line, n) => (n === 0 && volts ? volts.words : line)),
+                }}
+                badge={undefined}
+                isLit={isLow}
+                isDim={false}
+              />
+            </g>
+          );
+        })}
+        {layout.leads.map((lead) => {
+          const amps = instant.amps.get(lead.id);
+          const middle = lead.route[Math.floor((lead.route.length - 1) / 2)];
+          const next = lead.route[Math.floor((lead.route.length - 1) / 2) + 1] ?? middle;
+          if (amps === undefined || !middle || !next || Math.abs(amps) < 0.005) return null;
+          const [x, y] = [(middle.x + next.x) / 2, (middle.y + next.y) / 2];
+          const words = `${Math.abs(amps).toFixed(Math.abs(amps) < 1 ? 2 : 1)} A`;
+          return (
+            <g key={lead.id} transform={`translate(${x},${y})`}>
+              <rect x={-22} y={-8} width={44} height={16} rx={3} className={styles.tag} />
+              <text y={4} className={styles.amps}>
+                {words}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+    </>
+  );
+}

@@ -1,0 +1,11 @@
+import type { TrialEvent } from '../../core/trial/trial-result';
+
+/** What each kind of event is called: on the strip, and in the list. */
+export const eventNames: Record<TrialEvent['kind'], { short: string; name: string; isGrave: boolean }> = {
+  brownOut: { short: 'down', name: 'Brown-out', isGrave: true },
+  belowFloor: { short: 'pack', name: 'Pack under its floor', isGrave: true },
+  tooHot: { short: 'hot', name: 'Too hot', isGrave: true },
+  cutOff: { short: 'cut', name: 'Motor cut off', isGrave: true },
+  limit: { short: 'limit', name: 'BEC at its limit', isGrave: false },
+  stall: { short: 'stall', name: 'Servo stalls', isGrave: false },
+};

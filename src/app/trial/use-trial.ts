@@ -1,0 +1,54 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import type { Build } from '../../core/build/build';
+import { trialFindings } from '../../core/trial/trial-findings';
+import type { TrialResult } from '../../core/trial/trial-result';
+import type { TrialTask } from '../../core/trial/trial-task';
+import { liveWorker } from '../../workers/trial-crew';
+import { revisionOf } from '../state/revision';
+import { useTrialFindings } from '../state/trial-findings-store';
+import { useCheck } from '../state/use-check';
+
+export interface Trial {
+  result: TrialResult | undefined;
+  /** Another is being worked out; what is shown is the last one. */
+  isStale: boolean;
+  failure: string | undefined;
+}
+
+/** Takes a build through an outing in the worker, and keeps the result as long as both stay the same. */
+export function useTrial(build: Build | undefined, task: TrialTask): Trial {
+  const query = useQuery({
+    queryKey: ['trial', build && revisionOf(build), task],
+    queryFn: async () => {
+      const run = await liveWorker().run(build!, task);
+      if (run.ok) return run.value;
+      const { problem } = run;
+      throw new Error(
+        problem.reason === 'stopped'
+          ? 'stopped'
+          : `${problem.at} does not settle at ${problem.seconds.toFixed(2)} s`,
+      );
+    },
+    enabled: build !== undefined,
+    placeholderData: keepPreviousData,
+    gcTime: 120_000,
+  });
+  return {
+    result: build && query.data,
+    isStale: query.isPlaceholderData,
+    failure: query.error?.message,
+  };
+}
+
+/** Hands what the outing found to the wells, for the build it was found on. */
+export function useFindingsInWells({ result, isStale }: Trial, outingName: string): void {
+  const { context } = useCheck();
+  useEffect(() => {
+    if (!result || isStale) return;
+    useTrialFindings.setState({
+      build: context.build,
+      findings: trialFindings(context, result, outingName),
+    });
+  }, [context, result, isStale, outingName]);
+}

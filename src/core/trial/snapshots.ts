@@ -1,0 +1,71 @@
+import type { Element } from '../network/devices';
+import type { Network } from '../network/network';
+
+/** Every node of the network at the end of each slice of an outing. */
+export interface Snapshots {
+  /** Names of the unknowns, in the order they stand in. */
+  names: readonly string[];
+  /** One row of unknowns after another. */
+  values: Float32Array;
+  /** Wires that carry power: the lead, and where its current is read. */
+  wires: { id: string; from: number; to: number; siemens: number }[];
+}
+
+/** Keeps the state of a network slice by slice, so that any instant can be looked at afterwards. */
+export class SnapshotKeeper {
+  private readonly values: Float32Array;
+  private readonly last: Float64Array;
+  private lastTime = 0;
+  private next = 0;
+
+  constructor(
+    private readonly network: Network,
+    private readonly elements: readonly Element[],
+    private readonly seconds: number,
+    private readonly slices: number,
+  ) {
+    this.values = new Float32Array(slices * network.size);
+    this.last = new Float64Array(network.size);
+  }
+
+  add(time: number, x: Float64Array): void {
+    const { network, slices, seconds, values, last } = this;
+    const { size } = network;
+    for (; this.next < slices; this.next += 1) {
+      const at = ((this.next + 1) * seconds) / slices;
+      if (at > time * (1 + 1e-12)) break;
+      const share = time > this.lastTime ? (at - this.lastTime) / (time - this.lastTime) : 1;
+      for (let n = 0; n < size; n += 1) values[this.next * size + n] = last[n]! + share * (x[n]! - last[n]!);
+    }
+    last.set(x);
+    this.lastTime = time;
+  }
+
+  result(): Snapshots {
+    const { network, elements, values } = this;
+    const at = (name: string) => network.indexOf(name) ?? 0;
+    return {
+      names: network.names,
+      values,
+      wires: elements.flatMap((one) =>
+        one.kind === 'resistor'
+          ? [{ id: one.id, from: at(one.from), to: at(one.to), siemens: 1 / Math.max(one.ohms, 1e-6) }]
+          : [],
+      ),
+    };
+  }
+}
+
+/** What one instant of an outing looks like: volts of nodes by name, amps of wires by id. */
+export function instantAt(
+  { names, values, wires }: Snapshots,
+  slice: number,
+): { volts: Map<string, number>; amps: Map<string, number> } {
+  const row = values.subarray(slice * names.length, (slice + 1) * names.length);
+  return {
+    volts: new Map(names.map((name, n) => [name, row[n] ?? 0])),
+    amps: new Map(
+      wires.map(({ id, from, to, siemens }) => [id, ((row[from] ?? 0) - (row[to] ?? 0)) * siemens]),
+    ),
+  };
+}

@@ -1,0 +1,37 @@
+import type { TrialEvent, TrialResult } from './trial-result';
+
+/** What an outing comes to, in one or two plain sentences. */
+export interface Verdict {
+  words: string;
+  isGood: boolean;
+}
+
+const grave: readonly TrialEvent['kind'][] = ['brownOut', 'belowFloor', 'tooHot', 'cutOff'];
+
+/** Seconds before a brown-out in which a regulator at its limit counts as its reason. */
+const justBefore = 0.5;
+
+/** The gravest thing that happened, how often, and what led to it. */
+export function verdictOf({ events, figures }: TrialResult): Verdict {
+  for (const kind of grave) {
+    const all = events.filter((one) => one.kind === kind);
+    const [first] = all;
+    if (!first) continue;
+    const often = all.length === 1 ? 'once' : `${all.length} times`;
+    const when = `${often}, first at ${first.at.toFixed(1)} s`;
+    if (kind !== 'brownOut') return { isGood: false, words: `${first.words} It happens ${when}.` };
+    return { isGood: false, words: `The receiver browns out ${when}. ${reasonOf(events, first)}` };
+  }
+  const spare = figures.railMinVolts - figures.floorVolts;
+  return { isGood: true, words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.` };
+}
+
+function reasonOf(events: readonly TrialEvent[], down: TrialEvent): string {
+  const limits = events.filter(
+    (one) => one.kind === 'limit' && one.at <= down.at && one.until >= down.at - justBefore,
+  );
+  const givers = [...new Set(limits.flatMap((one) => one.short ?? []))];
+  return givers.length === 0
+    ? 'Its own wires and the pack behind them let its volts down.'
+    : `Just before, the servos wanted more than there was: ${givers.map((one) => `the ${one}`).join(', and ')}, gave all ${givers.length === 1 ? 'it' : 'they'} could.`;
+}

@@ -1,0 +1,38 @@
+import 'reflect-metadata';
+import type { Build } from '../core/build/build';
+import { checkContext } from '../core/check/check-context';
+import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
+import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
+import { toleranceSample, type ToleranceSample } from '../core/trial/tolerance';
+import type { EstimatedFigure } from '../core/trial/estimates';
+import type { TrialResult } from '../core/trial/trial-result';
+import type { TrialTask } from '../core/trial/trial-task';
+import type { Result } from '../core/result';
+
+/** What a worker of the Trial station does; plain functions, so that they can be tested without one. */
+export const trialJobs = {
+  run(build: Build, task: TrialTask): Result<TrialResult, TrialTrouble> {
+    return runTrial(checkContext(build, []), task);
+  },
+
+  /** Some of many runs with estimates varied: the numbers from `from` on, at most `count` of them. */
+  samples(
+    build: Build,
+    task: TrialTask,
+    estimates: readonly EstimatedFigure[],
+    seed: number,
+    from: number,
+    count: number,
+  ): ToleranceSample[] {
+    const context = checkContext(build, []);
+    return Array.from({ length: count }, (_, n) =>
+      toleranceSample(context, task, estimates, seed, from + n),
+    ).filter((one) => one !== undefined);
+  },
+
+  gives(build: Build, task: TrialTask, push: Push): GiveWay {
+    return firstToGive(build, task, push);
+  },
+};
+
+export type TrialJobs = typeof trialJobs;

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { trialJobs } from './trial-jobs';
+
+expose(trialJobs);
