@@ -6,7 +6,6 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = path.join(path.dirname(fileURLToPath(import.meta.url)), '..');
-const chromiumPath = '/usr/bin/chromium';
 
 const say = (line) => process.stdout.write(`${line}\n`);
 
@@ -39,16 +38,29 @@ export function ensureBuilt() {
   writeFileSync(stamp, sources);
 }
 
-/** Installs Debian's Chromium where that is possible, or says how. */
-export function ensureChromium() {
-  if (existsSync(chromiumPath)) return;
+/** What the tests run from Debian's packages: the program, and the package it comes in. */
+const programs = [
+  {
+    path: '/usr/bin/chromium',
+    package: 'chromium',
+    why: 'The end-to-end tests drive the real interface with it',
+  },
+  { path: '/usr/bin/ngspice', package: 'ngspice', why: 'The exported netlists are run in it' },
+];
+
+/** Installs Debian's packages that the tests need where that is possible, or says how. */
+export function ensurePrograms() {
+  const missing = programs.filter((one) => !existsSync(one.path));
+  if (missing.length === 0) return;
+  const names = missing.map((one) => one.package);
+  for (const one of missing) say(`${one.why}: ${one.path} is missing.`);
   if (process.getuid?.() !== 0) {
-    say(`The end-to-end tests need Chromium at ${chromiumPath}: sudo apt-get install chromium`);
+    say(`Install it with: sudo apt-get install ${names.join(' ')}`);
     process.exit(1);
   }
-  say('Installing Chromium from Debian’s packages…');
+  say(`Installing ${names.join(' and ')} from Debian’s packages…`);
   execFileSync('apt-get', ['update', '-qq'], { stdio: 'inherit' });
-  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium']);
+  run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...names]);
 }
 
 function hashOf(names) {

@@ -2,14 +2,14 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureBuilt, ensureChromium, ensureInstalled, root } from './prepare.mjs';
+import { ensureBuilt, ensureInstalled, ensurePrograms, root } from './prepare.mjs';
 
 const reports = path.join(root, '.cache/reports');
 rmSync(reports, { recursive: true, force: true });
 mkdirSync(reports, { recursive: true });
 
 ensureInstalled();
-ensureChromium();
+ensurePrograms();
 
 const failed = [];
 

@@ -17,6 +17,8 @@ export function EventStrip({ events }: { events: readonly TrialEvent[] }) {
   const width = Math.max(frameWidth, 200);
   const x = scaleLinear([from, to], [left, width - right]);
   const kinds = [...new Set(events.map((one) => one.kind))];
+  // The last would be cut off at the edge.
+  const ticks = x.ticks(8).filter((tick) => x(tick) < width - 24);
   const height = kinds.length * rowHeight + 20;
   return (
     <div ref={frame}>
@@ -41,7 +43,7 @@ export function EventStrip({ events }: { events: readonly TrialEvent[] }) {
               ))}
           </g>
         ))}
-        {x.ticks(8).map((tick) => (
+        {ticks.map((tick) => (
           <text key={tick} x={x(tick)} y={height - 5} className={styles.tick}>
             {tick} s
           </text>

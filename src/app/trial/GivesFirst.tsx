@@ -50,6 +50,6 @@ function numberWords({ push, today, at, tried }: GiveWay): string {
     cells: (value: number) => `${value} cells`,
   }[push];
   if (at === undefined) return `${words(today)} today; tried to ${words(tried)}`;
-  if (at === today && push !== 'cells') return `gives already today, at ${words(today)}`;
+  if (at === today) return `gives already today, at ${words(today)}`;
   return `${words(today)} today; gives at ${words(at)}`;
 }

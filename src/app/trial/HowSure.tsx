@@ -64,7 +64,10 @@ export function HowSure({ task, result }: { task: TrialTask; result: TrialResult
   return (
     <>
       <p className={styles.big}>{(100 * data.brownOutShare).toFixed(0)} %</p>
-      <p className={styles.note}>of {data.runs} runs brown out</p>
+      <p className={styles.note}>
+        of {data.runs} runs brown out
+        {data.runs < runs && `; ${runs - data.runs} could not be followed`}
+      </p>
       <SpreadRow name="lowest at the receiver" unit="V" digits={2} spread={data.railMinVolts} />
       <SpreadRow name="run time" unit="min" digits={0} spread={data.runMinutes} />
       <SpreadRow name="hottest part" unit="°C" digits={0} spread={data.hottestCelsius} />

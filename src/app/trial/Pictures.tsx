@@ -1,5 +1,6 @@
 import type { TrialResult } from '../../core/trial/trial-result';
 import { EventStrip } from './EventStrip';
+import styles from './TrialStation.module.css';
 import { TimeChart, type ChartLevel, type ChartLine } from './TimeChart';
 
 interface PicturesProps {
@@ -20,6 +21,9 @@ export function Pictures({ result, other }: PicturesProps) {
   const cellLow = Math.min(...cells.flatMap((one) => one.floors.map((floor) => floor.volts)), 4);
   return (
     <>
+      <p className={styles.hint}>
+        Point at an instant; drag over a stretch to look closer; double-click for the whole.
+      </p>
       <EventStrip events={events} />
       <TimeChart
         title="Rail volts"
@@ -60,7 +64,7 @@ export function Pictures({ result, other }: PicturesProps) {
           height={86}
           digits={0}
           lines={[...hottest(heat), ...ghost(other && hottest(other.heat))]}
-          levels={[{ name: 'stands', value: Math.min(...heat.map((one) => one.limit)) }]}
+          levels={[{ name: 'at most', value: Math.min(...heat.map((one) => one.limit)) }]}
         />
       )}
       {result.figures.topSpeed > 0 && (

@@ -114,19 +114,20 @@ export function TimeChart({
               d={pathOf(shapes[n]!, isStacked && !one.isGhost, (k) => x(at(k, shapes[n]!.length)), y)}
             />
           ))}
+          {levels.map((one) => (
+            <line
+              key={one.name}
+              x1={margin.left}
+              x2={width}
+              y1={y(one.value)}
+              y2={y(one.value)}
+              className={styles.level}
+            />
+          ))}
           {levels.map((one, n) => (
-            <g key={one.name}>
-              <line
-                x1={margin.left}
-                x2={width}
-                y1={y(one.value)}
-                y2={y(one.value)}
-                className={styles.level}
-              />
-              <text x={width - margin.right - 4} y={labelYs[n]} className={styles.levelName}>
-                {one.value.toFixed(digits)} {unit} {one.name}
-              </text>
-            </g>
+            <text key={one.name} x={width - margin.right - 4} y={labelYs[n]} className={styles.levelName}>
+              {one.value.toFixed(digits)} {unit} {one.name}
+            </text>
           ))}
         </g>
         <CursorLayer x={x} left={margin.left} width={width} height={height} />

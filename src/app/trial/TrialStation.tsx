@@ -85,7 +85,7 @@ export function Component() {
             size="small"
             label="Outing"
             value={outing.id}
-            sx={{ width: 176 }}
+            sx={{ width: 214 }}
             onChange={({ target }) => set('outing', target.value)}
           >
             {outings.map((one) => (
@@ -115,7 +115,7 @@ export function Component() {
             {result.missing.length > 0 && (
               <p className={styles.missing}>Left out, as no sheet states: {result.missing.join(', ')}.</p>
             )}
-            <div className={styles.work}>
+            <div className={styles.work} data-wide={view === 'wiring'}>
               <div className={styles.pictures} data-stale={trial.isStale}>
                 {view === 'pictures' && <Pictures result={result} other={compared.result} />}
                 {view === 'wiring' && (

@@ -20,8 +20,8 @@ interface Conductance {
 /** Index of ground in every vector; it is always 0 V. */
 const ground = 0;
 
-/** Keeps what hangs in the air at a definite voltage without drawing anything that counts, in siemens. */
-const leak = 1e-9;
+/** Keeps what hangs in the air at a definite voltage without drawing anything that counts: a megohm, in siemens. */
+const leak = 1e-6;
 
 /**
  * Devices wired together: M·dx/dt + f(x, t) = 0, with one row for each node (its currents add up to nothing)

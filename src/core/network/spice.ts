@@ -36,7 +36,7 @@ export function spiceText(
     `* ${title}`,
     ...cards,
     // The same leak to ground that our own solver has, so that nothing hangs in the air.
-    ...[...nodes].map((name) => `rleak_${names.of(name)} ${names.of(name)} 0 1e9`),
+    ...[...nodes].map((name) => `rleak_${names.of(name)} ${names.of(name)} 0 1e6`),
     ...[...volts].map(([name, value]) => `* expect V(${names.of(name)}) ${value.toPrecision(9)}`),
     '.options reltol=1e-6 abstol=1e-9 vntol=1e-7 itl1=1000 itl2=1000',
     '.op',

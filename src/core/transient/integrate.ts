@@ -120,7 +120,13 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
 /** At a bend what drives the network goes on from the same value, so that its past still tells its future. */
 const bendStep = 1e-5;
 
+/** Bends nearer to each other are one: no step could end between them. */
+const leastBend = 1e-7;
+
 function bendsOf(network: Network, task: CourseTask): number[] {
   const all = [...(task.breakpoints ?? []), ...network.devices.flatMap((one) => one.breakpoints ?? [])];
-  return [...new Set(all)].filter((one) => one > 0 && one < task.seconds).sort((a, b) => a - b);
+  const bends: number[] = [];
+  for (const one of all.sort((a, b) => a - b))
+    if (one - (bends.at(-1) ?? 0) > leastBend && one < task.seconds - leastBend) bends.push(one);
+  return bends;
 }

@@ -123,7 +123,13 @@ export function runTrial(
     speed,
   });
 
-  const snapshots = new SnapshotKeeper(network, model.elements, outing.seconds, recorder.slices);
+  const snapshots = new SnapshotKeeper(
+    network,
+    model.elements,
+    outing.seconds,
+    recorder.slices,
+    receiver ? across(receiver.fitting.id, 'rail', 'ground') : () => 0,
+  );
 
   let lastProgress = 0;
   let isStopped = false;

@@ -1,7 +1,7 @@
 import type { Element } from '../network/devices';
 import type { Network } from '../network/network';
 
-/** Every node of the network at the end of each slice of an outing. */
+/** Every node of the network in each slice of an outing, at the instant when the receiver had least. */
 export interface Snapshots {
   /** Names of the unknowns, in the order they stand in. */
   names: readonly string[];
@@ -16,26 +16,37 @@ export class SnapshotKeeper {
   private readonly values: Float32Array;
   private readonly last: Float64Array;
   private lastTime = 0;
-  private next = 0;
+  /** Lowest volts at the receiver that each slice has seen. */
+  private readonly lowest: Float64Array;
 
   constructor(
     private readonly network: Network,
     private readonly elements: readonly Element[],
     private readonly seconds: number,
     private readonly slices: number,
+    private readonly receiverVolts: (x: Float64Array) => number,
   ) {
+    this.lowest = new Float64Array(slices).fill(Infinity);
     this.values = new Float32Array(slices * network.size);
     this.last = new Float64Array(network.size);
   }
 
   add(time: number, x: Float64Array): void {
-    const { network, slices, seconds, values, last } = this;
+    const { network, slices, seconds, values, last, lowest } = this;
     const { size } = network;
-    for (; this.next < slices; this.next += 1) {
-      const at = ((this.next + 1) * seconds) / slices;
-      if (at > time * (1 + 1e-12)) break;
-      const share = time > this.lastTime ? (at - this.lastTime) / (time - this.lastTime) : 1;
-      for (let n = 0; n < size; n += 1) values[this.next * size + n] = last[n]! + share * (x[n]! - last[n]!);
+    const width = seconds / slices;
+    const here = Math.min(Math.floor((time / width) * (1 - 1e-12)), slices - 1);
+    // A long step passes over slices that it has no point in.
+    for (let slice = Math.floor(this.lastTime / width); slice < here; slice += 1) {
+      if (lowest[slice] !== Infinity) continue;
+      const share = ((slice + 1) * width - this.lastTime) / (time - this.lastTime);
+      for (let n = 0; n < size; n += 1) values[slice * size + n] = last[n]! + share * (x[n]! - last[n]!);
+      lowest[slice] = -Infinity;
+    }
+    const volts = this.receiverVolts(x);
+    if (volts < lowest[here]!) {
+      lowest[here] = volts;
+      values.set(x, here * size);
     }
     last.set(x);
     this.lastTime = time;
