@@ -32,7 +32,11 @@ export function driveHeat(
       id: controller.fitting.id,
       name: controller.fitting.name,
       watts: (x, time) => controllerWatts(squared(x, time)),
-      kelvinPerWatt: resistance(estimates, controller, usual.controller.rise / controllerWatts(labelAmps)),
+      kelvinPerWatt: resistance(
+        estimates,
+        controller.fitting,
+        usual.controller.rise / controllerWatts(labelAmps),
+      ),
       seconds: usual.controller.seconds,
       limit: usual.controller.limit,
     },
@@ -40,7 +44,7 @@ export function driveHeat(
       id: motor.fitting.id,
       name: motor.fitting.name,
       watts: (x, time) => motorOhms * squared(x, time) ** 2,
-      kelvinPerWatt: resistance(estimates, motor, usual.motor.rise / (motorOhms * workAmps ** 2)),
+      kelvinPerWatt: resistance(estimates, motor.fitting, usual.motor.rise / (motorOhms * workAmps ** 2)),
       seconds: usual.motor.seconds,
       limit: usual.motor.limit,
     },
@@ -54,18 +58,28 @@ export function regulatorHeat(device: Regulator, fitted: Fitted, estimates: Esti
   const { rise, seconds, limit } = usual.regulator;
   const most = device.values.maxAmps * device.values.setVolts;
   const fullWatts = regulator?.maxWatts?.value ?? 0.14 * most;
+  const becId = `${fitting.id}.bec`;
+  const name = part.kind === 'bec' ? fitting.name : `BEC of the ${fitting.name}`;
   return {
-    id: `${fitting.id}.bec`,
-    name: part.kind === 'bec' ? fitting.name : `BEC of the ${fitting.name}`,
+    id: becId,
+    name,
     watts: (x) => device.lossWatts(x),
-    kelvinPerWatt: resistance(estimates, fitted, (regulator?.maxWatts ? limit - 25 : rise) / fullWatts),
+    kelvinPerWatt: resistance(
+      estimates,
+      { id: becId, name },
+      (regulator?.maxWatts ? limit - 25 : rise) / fullWatts,
+    ),
     seconds,
     limit,
   };
 }
 
-const resistance = (estimates: Estimates, { fitting }: Fitted, kelvinPerWatt: number): number =>
-  estimates.take(`${fitting.id}.cooling`, `how well the ${fitting.name} is cooled`, undefined, {
+const resistance = (
+  estimates: Estimates,
+  { id, name }: { id: string; name: string },
+  kelvinPerWatt: number,
+): number =>
+  estimates.take(`${id}.cooling`, `how well the ${name} is cooled`, undefined, {
     value: kelvinPerWatt,
     least: 0.6,
     most: 1.6,

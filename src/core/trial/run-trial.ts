@@ -198,6 +198,6 @@ function cutOffs(
   // A controller counts cells from the volts of a full pack; another chemistry makes it count wrongly.
   const fullVolts = cellVolts(pack.part.chemistry).full * pack.part.cells;
   const counted = Math.max(1, Math.round(fullVolts / cellVolts(cutoff).full));
-  const threshold = counted * cellVolts(cutoff).cutoff * 0.97;
+  const threshold = counted * cellVolts(cutoff).cutoff;
   return [new CutOff({ controller: controller.fitting, drive, threshold, volts })];
 }

@@ -1,0 +1,164 @@
+import { describe, expect, it } from 'vitest';
+import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
+import { soundBuilds } from '../../../tests/kit/sound-builds';
+import { tub } from '../../../tests/kit/tub';
+import type { Build } from '../build/build';
+import type { Outing } from '../build/outing';
+import { checkContext } from '../check/check-context';
+import { starterLocker } from '../starter/starter-locker';
+import { outingsOf } from './outings';
+import { runTrial } from './run-trial';
+import { trialFindings } from './trial-findings';
+import { usualTask, type TrialTask } from './trial-task';
+import { verdictOf } from './verdict';
+
+function trial(build: Build, outingId = 'full-lock-reversals', change: Partial<TrialTask> = {}) {
+  const outing = outingsOf(build).find((one) => one.id === outingId)!;
+  const run = runTrial(checkContext(build, starterLocker), { ...usualTask(outing), ...change });
+  if (!run.ok) throw new Error(JSON.stringify(run.problem));
+  return run.value;
+}
+
+const steady = (build: Build, seconds: number, duty: number, effort = 1): Outing => ({
+  id: 'steady',
+  name: 'Steady',
+  seconds,
+  effort,
+  tracks: build.functions
+    .filter((one) => one.role === 'drive')
+    .map((one) => ({
+      function: one.id,
+      points: [
+        [0, 0],
+        [1, 0],
+        [2, duty],
+      ],
+    })),
+});
+
+describe('the harbour tug', () => {
+  it('as first planned browns out on full-lock reversals, and says why', () => {
+    const result = trial(demoBuild('harbour-tug-as-planned'));
+    expect(result.figures.brownOuts).toBeGreaterThan(3);
+    expect(result.figures.railMinVolts).toBeLessThan(result.figures.floorVolts);
+    const { words, isGood } = verdictOf(result);
+    expect(isGood).toBe(false);
+    expect(words).toContain('The receiver browns out');
+    expect(words).toContain('the BEC of the port controller, 2.0 A');
+  });
+
+  it('put right does not', () => {
+    const result = trial(demoBuild('harbour-tug'));
+    expect(result.events).toEqual([]);
+    expect(result.figures.railMinVolts).toBeGreaterThan(4.5);
+    expect(verdictOf(result)).toMatchObject({ isGood: true });
+  });
+
+  it('is the same every time', () => {
+    const [one, other] = [
+      trial(demoBuild('harbour-tug-as-planned')),
+      trial(demoBuild('harbour-tug-as-planned')),
+    ];
+    expect(other).toEqual(one);
+  });
+
+  it('tells the wells when, how long and what would put it right', () => {
+    const build = demoBuild('harbour-tug-as-planned');
+    const context = checkContext(build, starterLocker);
+    const [first, ...others] = trialFindings(context, trial(build), 'Full-lock reversals');
+    expect(others.length).toBeGreaterThan(0);
+    const down = [first!, ...others].find((one) => one.rule === 'trial-brown-out')!;
+    expect(down).toMatchObject({ severity: 'stop', well: 'voltage', limit: 3.8, unit: 'V' });
+    expect(down.actual).toBeLessThan(3.8);
+    expect(down.text).toMatch(
+      /^The receiver browns out \d+ times, first at \d\.\d s, for \d+\.\d s, on the outing/,
+    );
+    expect(down.patches.map((one) => one.id)[0]).toMatch(/^stand-alone-bec:/);
+  });
+});
+
+describe('an outing', () => {
+  it.each(demoNames.flatMap((name) => outingsOf(demoBuild(name)).map((one) => [name, one.id])))(
+    'of %s can be followed: %s',
+    (name, outingId) => {
+      const result = trial(demoBuild(name), outingId);
+      expect(result.rails.length).toBeGreaterThan(0);
+      for (const line of [...result.rails, ...result.amps, ...result.charge, ...result.heat, result.speed])
+        expect(line.values.every(Number.isFinite), line.name).toBe(true);
+      expect(result.figures.chargeUsed).toBeGreaterThan(0);
+    },
+  );
+
+  it.each(Object.entries(soundBuilds))('on a sound build browns nothing out: %s', (_, build) => {
+    const result = trial(build, 'pottering' in build ? 'pottering' : outingsOf(build)[1]!.id);
+    expect(result.events.filter((one) => one.kind === 'brownOut')).toEqual([]);
+  });
+
+  it('uses as much charge as flows out of the pack', () => {
+    const build = tub();
+    const outing = steady(build, 60, 1);
+    const { figures, charge } = trial(build, '', { outing });
+    expect(figures.chargeUsed * 4 * 3600).toBeCloseTo(figures.meanPackAmps * 60, 3);
+    expect(charge[0]!.values[0]).toBeCloseTo(0.9, 2);
+    expect(charge[0]!.values.at(-1)).toBeCloseTo(0.9 - figures.chargeUsed, 6);
+  });
+
+  it('draws what the motor’s sheet says at full throttle under its usual load', () => {
+    const build = tub();
+    const { amps, figures } = trial(build, '', { outing: steady(build, 20, 1), charge: 0.5 });
+    const motor = amps.find((one) => one.id === 'motor')!;
+    // The sheet's 8.2 A are for a nominal pack; at half charge it stands a little above.
+    expect(motor.values.at(-1)!).toBeGreaterThan(7.8);
+    expect(motor.values.at(-1)!).toBeLessThan(9);
+    expect(figures.topSpeed).toBeGreaterThan(1);
+  });
+
+  it('draws more for more work, and on a colder and older pack sags deeper', () => {
+    const build = tub();
+    const usual = trial(build, '', { outing: steady(build, 10, 1) });
+    const hard = trial(build, '', { outing: steady(build, 10, 1, 2) });
+    const cold = trial(build, '', { outing: steady(build, 10, 1), air: -5, age: 2 });
+    expect(hard.figures.mostPackAmps).toBeGreaterThan(usual.figures.mostPackAmps * 1.15);
+    const lowest = (one: typeof usual) => Math.min(...[...one.cells[0]!.values].slice(100));
+    expect(lowest(cold)).toBeLessThan(lowest(usual) - 0.05);
+  });
+
+  it('is cut off by its controller when the pack runs down, and warms its motor', () => {
+    const build = tub();
+    const { events, heat } = trial(build, '', { outing: steady(build, 120, 1), charge: 0.03 });
+    const cut = events.find((one) => one.kind === 'cutOff');
+    expect(cut).toMatchObject({ subject: 'esc' });
+    expect(cut!.at).toBeGreaterThan(1.5);
+    const motor = heat.find((one) => one.id === 'motor')!;
+    expect(Math.max(...motor.values)).toBeGreaterThan(20.5);
+  });
+
+  it('stops when it is asked to', () => {
+    const build = tub();
+    let looks = 0;
+    const run = runTrial(checkContext(build, []), usualTask(outingsOf(build)[1]!), {
+      onProgress: () => (looks += 1) < 3,
+    });
+    expect(run).toEqual({ ok: false, problem: { reason: 'stopped' } });
+    expect(looks).toBe(3);
+  });
+
+  it('leaves out what no sheet states, and says so', () => {
+    const build = tub({
+      sheets: { 'servo-micro-60': (part) => ({ ...part, sheet: [] }) as never },
+    });
+    expect(trial(build).missing).toEqual(['stall amps of the rudder']);
+  });
+
+  it('of a build without a pack stays still and finds nothing', () => {
+    const build = tub();
+    const bare = {
+      ...build,
+      fittings: build.fittings.filter((one) => one.id !== 'pack'),
+      leads: build.leads.filter((one) => one.from.fitting !== 'pack'),
+    };
+    const { figures, events } = trial(bare);
+    expect(events).toEqual([]);
+    expect(figures.mostPackAmps).toBe(0);
+  });
+});

@@ -1,0 +1,13 @@
+import { readFileSync } from 'node:fs';
+import type { Build } from '../../src/core/build/build';
+import { readBuildFile } from '../../src/core/file/read-file';
+
+/** A demo build as it ships. */
+export function demoBuild(name: string): Build {
+  const text = readFileSync(new URL(`../../demo/${name}.dryhull.json`, import.meta.url), 'utf8');
+  const read = readBuildFile(text);
+  if (!read.ok) throw new Error(`${name}: ${read.problem.where}: ${read.problem.why}`);
+  return read.value;
+}
+
+export const demoNames = ['harbour-tug-as-planned', 'harbour-tug', 'salt-flat-yacht'];
