@@ -1,10 +1,9 @@
-/** Times a whole-build check: the tug, and made-up builds of 20, 60 and 240 fittings. */
-import { readFileSync } from 'node:fs';
+/** Times checks, operating points, outings and tolerance runs: the tug, and made-up builds of 20, 60 and 240 fittings. */
 import type { Build } from '../src/core/build/build';
 import { sketchBuild, type LeadSketch } from '../src/core/build/sketch-build';
 import type { Fitting } from '../src/core/build/fitting';
 import { checkBuild } from '../src/core/check/check-build';
-import { readBuildFile } from '../src/core/file/read-file';
+import { caseFigures, demo, outingMilliseconds, pointMilliseconds, toleranceSeconds } from './bench-trial';
 import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
 
 const rounds = 200;
@@ -42,13 +41,6 @@ function fleet(fittingCount: number): Build {
   return sketchBuild({ fittings, leads }, starterPart);
 }
 
-function tug(): Build {
-  const text = readFileSync(new URL('../demo/harbour-tug-as-planned.dryhull.json', import.meta.url), 'utf8');
-  const read = readBuildFile(text);
-  if (!read.ok) throw new Error(read.problem.why);
-  return read.value;
-}
-
 function time(build: Build): { median: number; p95: number } {
   const times: number[] = [];
   for (let round = 0; round < rounds + warmUp; round += 1) {
@@ -61,7 +53,7 @@ function time(build: Build): { median: number; p95: number } {
 }
 
 const builds: Record<string, Build> = {
-  tug: tug(),
+  tug: demo('harbour-tug-as-planned'),
   fittings20: fleet(20),
   fittings60: fleet(60),
   fittings240: fleet(240),
@@ -76,6 +68,15 @@ const ratio =
   figures['check.fittings240.medianMilliseconds']! / figures['check.fittings60.medianMilliseconds']!;
 figures['check.growth60to240.exponent'] = Number((Math.log(ratio) / Math.log(4)).toFixed(2));
 
+for (const [name, build] of Object.entries(builds))
+  figures[`operatingPoint.${name}.medianMilliseconds`] = pointMilliseconds(build);
+const right = demo('harbour-tug');
+figures['operatingPoint.tugPutRight.medianMilliseconds'] = pointMilliseconds(right);
+for (const seconds of [60, 180, 600])
+  figures[`outing.tug${seconds}s.medianMilliseconds`] = outingMilliseconds(right, 'long', seconds);
+Object.assign(figures, caseFigures('tr-02'), caseFigures('tr-06'));
+figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
+
 if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
 else
-  for (const [name, value] of Object.entries(figures)) process.stdout.write(`${name.padEnd(42)}${value}\n`);
+  for (const [name, value] of Object.entries(figures)) process.stdout.write(`${name.padEnd(46)}${value}\n`);

@@ -35,8 +35,11 @@ export class Network {
   readonly masses: readonly Mass[];
   readonly lu: SparseLu;
   private readonly indices = new Map([['gnd', ground]]);
-  private readonly nodes: readonly number[];
-  private readonly conductances: Conductance[] = [];
+  private readonly nodes: Int32Array;
+  // Conductances as plain numbers: they are gone through in every iteration.
+  private readonly wireFrom: Int32Array;
+  private readonly wireTo: Int32Array;
+  private readonly wireSiemens: Float64Array;
   /** The slopes that never change: conductances and leaks. */
   private readonly base: Float64Array;
   private readonly stamping: readonly Device[];
@@ -47,6 +50,7 @@ export class Network {
     const masses: Omit<Mass, 'slot'>[] = [];
     const slots: { row: number; column: number; slot: Slot }[] = [];
     const own = new Set<number>();
+    const conductances: Conductance[] = [];
     const wiring: Wiring = {
       isStatic,
       node: (name) => this.take(name, 'volts'),
@@ -60,16 +64,19 @@ export class Network {
         slots.push({ row, column, slot });
         return slot;
       },
-      conductance: (from, to, siemens) => this.conductances.push({ from, to, siemens }),
+      conductance: (from, to, siemens) => conductances.push({ from, to, siemens }),
       mass: (row, column, value) => masses.push({ row, column, value }),
     };
     this.devices = wireUps.map((wire) => wire(wiring));
     this.stamping = this.devices.filter((one) => one.stamp);
     this.limiting = this.devices.filter((one) => one.limit);
-    this.nodes = this.names.flatMap((_, n) => (n === ground || own.has(n) ? [] : [n]));
+    this.nodes = Int32Array.from(this.names.flatMap((_, n) => (n === ground || own.has(n) ? [] : [n])));
+    this.wireFrom = Int32Array.from(conductances, (one) => one.from);
+    this.wireTo = Int32Array.from(conductances, (one) => one.to);
+    this.wireSiemens = Float64Array.from(conductances, (one) => one.siemens);
 
     const pairs = [...slots, ...masses].map(({ row, column }) => [row, column] as const);
-    const joints = this.conductances.map(({ from, to }) => [from, to] as const);
+    const joints = conductances.map(({ from, to }) => [from, to] as const);
     this.lu = new SparseLu(
       this.size,
       [...pairs, ...joints].filter(([row, column]) => row !== ground && column !== ground),
@@ -83,7 +90,7 @@ export class Network {
 
     this.base = new Float64Array(this.lu.values.length);
     this.base[this.lu.slot(ground, ground)] = 1;
-    for (const { from, to, siemens } of this.conductances) {
+    for (const { from, to, siemens } of conductances) {
       this.base[slotAt(from, from)]! += siemens;
       this.base[slotAt(to, to)]! += siemens;
       this.base[slotAt(from, to)]! -= siemens;
@@ -104,21 +111,22 @@ export class Network {
 
   /** Names of the nodes, without ground and without devices' own unknowns. */
   nodeNames(): string[] {
-    return this.nodes.map((node) => this.names[node]!);
+    return Array.from(this.nodes, (node) => this.names[node]!);
   }
 
   /** Sets `f` and `a` to what the whole network does at `x`. */
   evaluate(point: Point): void {
     const { x, f, a } = point;
+    const { nodes, wireFrom, wireTo, wireSiemens, stamping } = this;
     f.fill(0);
     a.set(this.base);
-    for (const node of this.nodes) f[node] = leak * x[node]!;
-    for (const { from, to, siemens } of this.conductances) {
-      const amps = siemens * (x[from]! - x[to]!);
-      f[from]! += amps;
-      f[to]! -= amps;
+    for (let n = 0; n < nodes.length; n += 1) f[nodes[n]!] = leak * x[nodes[n]!]!;
+    for (let n = 0; n < wireSiemens.length; n += 1) {
+      const amps = wireSiemens[n]! * (x[wireFrom[n]!]! - x[wireTo[n]!]!);
+      f[wireFrom[n]!]! += amps;
+      f[wireTo[n]!]! -= amps;
     }
-    for (const device of this.stamping) device.stamp!(point);
+    for (let n = 0; n < stamping.length; n += 1) stamping[n]!.stamp!(point);
     f[ground] = 0;
   }
 

@@ -4,6 +4,20 @@ import type { Network } from './network';
 /** How near is near enough, by kind of unknown: a share of the value, and a floor in V, rad/s or rad. */
 export type Tolerance = Record<UnknownKind, { relative: number; absolute: number }>;
 
+/** A tolerance as numbers by unknown, for the innermost loop. */
+export interface Allowance {
+  relative: Float64Array;
+  absolute: Float64Array;
+}
+
+/** What a tolerance allows each unknown of a network. */
+export function allowanceFor({ kinds }: Network, tolerance: Tolerance): Allowance {
+  return {
+    relative: Float64Array.from(kinds, (kind) => tolerance[kind].relative),
+    absolute: Float64Array.from(kinds, (kind) => tolerance[kind].absolute),
+  };
+}
+
 /** Room for one network's iteration, kept from step to step. */
 export interface Scratch {
   f: Float64Array;
@@ -30,7 +44,7 @@ export interface NewtonTask {
   time: number;
   /** Adds what belongs to the method (rates, ramps) to the rows and their slopes. */
   extra?: (x: Float64Array, f: Float64Array, a: Float64Array) => void;
-  tolerance: Tolerance;
+  allowed: Allowance;
   mostIterations: number;
 }
 
@@ -43,9 +57,10 @@ export type NewtonResult =
  * whole where no device holds them back; whoever calls shortens the way where that fails.
  */
 export function newton(network: Network, scratch: Scratch, task: NewtonTask): NewtonResult {
-  const { x, time, extra, tolerance, mostIterations } = task;
+  const { x, time, extra, mostIterations } = task;
+  const { relative, absolute } = task.allowed;
   const { f, a } = scratch;
-  const { lu, kinds, size } = network;
+  const { lu, size } = network;
   const point = { x, f, a, time };
   let trouble = 0;
   let last = Infinity;
@@ -66,8 +81,7 @@ export function newton(network: Network, scratch: Scratch, task: NewtonTask): Ne
       const before = x[n]!;
       const after = before - change;
       x[n] = after;
-      const { relative, absolute } = tolerance[kinds[n]!];
-      const allowed = relative * Math.max(Math.abs(before), Math.abs(after)) + absolute;
+      const allowed = relative[n]! * Math.max(Math.abs(before), Math.abs(after)) + absolute[n]!;
       const share = Math.abs(change) / allowed;
       // A comparison that is false for NaN as well.
       if (!(share <= worst)) {

@@ -1,5 +1,5 @@
 import { failure, success, type Result } from '../result';
-import { newton, scratchFor, type Scratch, type Tolerance } from './newton';
+import { allowanceFor, newton, scratchFor, type Allowance, type Scratch, type Tolerance } from './newton';
 import type { Network } from './network';
 
 /** Where a network comes to rest after everything was off. */
@@ -56,11 +56,12 @@ const ladder: readonly Attempt[] = [
  */
 export function operatingPoint(network: Network): Result<OperatingPoint, NoOperatingPoint> {
   const scratch = scratchFor(network);
+  const allowed = { fine: allowanceFor(network, tolerance), coarse: allowanceFor(network, coarse) };
   let trouble = 0;
   let iterations = 0;
   for (const attempt of ladder) {
     const x = new Float64Array(network.size);
-    const end = climb(network, scratch, x, attempt);
+    const end = climb(network, scratch, x, attempt, allowed);
     iterations += end.iterations;
     if (end.converged) return success({ x, attempt: attempt.name, iterations });
     trouble = end.trouble;
@@ -68,7 +69,13 @@ export function operatingPoint(network: Network): Result<OperatingPoint, NoOpera
   return failure({ reason: 'does not settle', at: network.names[trouble] ?? 'gnd' });
 }
 
-function climb(network: Network, scratch: Scratch, x: Float64Array, attempt: Attempt) {
+function climb(
+  network: Network,
+  scratch: Scratch,
+  x: Float64Array,
+  attempt: Attempt,
+  allowed: Record<'fine' | 'coarse', Allowance>,
+) {
   const { farads, growth, mostVolts } = attempt;
   const { lu, kinds, size, masses } = network;
   const from = scratch.old;
@@ -96,7 +103,7 @@ function climb(network: Network, scratch: Scratch, x: Float64Array, attempt: Att
       x,
       time: 0,
       extra: hold,
-      tolerance: coarse,
+      allowed: allowed.coarse,
       mostIterations: 8,
     });
     iterations += end.iterations;
@@ -110,7 +117,7 @@ function climb(network: Network, scratch: Scratch, x: Float64Array, attempt: Att
     }
     if (moved < 1e-3) {
       // Calm enough to let go of what held the nodes.
-      const last = newton(network, scratch, { x, time: 0, tolerance, mostIterations: 12 });
+      const last = newton(network, scratch, { x, time: 0, allowed: allowed.fine, mostIterations: 12 });
       iterations += last.iterations;
       if (last.converged && mostMoved(from, x, kinds) < 0.05) return { converged: true, iterations, trouble };
       if (!last.converged) trouble = last.trouble;

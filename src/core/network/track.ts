@@ -4,25 +4,33 @@ export type TrackPoints = readonly (readonly [seconds: number, value: number])[]
 /** A value over time: straight lines between points, the first value before them and the last after. */
 export class Track {
   private at = 0;
+  // Apart, so that looking a value up touches plain numbers only.
+  private readonly times: Float64Array;
+  private readonly values: Float64Array;
 
-  constructor(private readonly points: TrackPoints) {}
+  constructor(points: TrackPoints) {
+    this.times = Float64Array.from(points, ([seconds]) => seconds);
+    this.values = Float64Array.from(points, ([, value]) => value);
+  }
 
   /** The value at a time. Times usually rise, so the search begins where the last one ended. */
   value(seconds: number): number {
-    const { points } = this;
-    const last = points.length - 1;
+    const { times, values } = this;
+    const last = times.length - 1;
     if (last < 0) return 0;
-    while (this.at > 0 && points[this.at]![0] > seconds) this.at -= 1;
-    while (this.at < last && points[this.at + 1]![0] <= seconds) this.at += 1;
-    const [from, value] = points[this.at]!;
-    if (this.at === last || seconds <= from) return value;
-    const [to, next] = points[this.at + 1]!;
-    return value + ((next - value) * (seconds - from)) / (to - from);
+    let { at } = this;
+    while (at > 0 && times[at]! > seconds) at -= 1;
+    while (at < last && times[at + 1]! <= seconds) at += 1;
+    this.at = at;
+    const from = times[at]!;
+    const value = values[at]!;
+    if (at === last || seconds <= from) return value;
+    return value + ((values[at + 1]! - value) * (seconds - from)) / (times[at + 1]! - from);
   }
 
   /** Times at which the line bends. */
   get breakpoints(): number[] {
-    return this.points.map(([seconds]) => seconds);
+    return [...this.times];
   }
 }
 

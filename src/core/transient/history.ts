@@ -1,5 +1,4 @@
-import type { UnknownKind } from '../network/device';
-import type { Tolerance } from '../network/newton';
+import type { Allowance } from '../network/newton';
 
 /** The last points of a course, and the formulas of variable step that rest on them. */
 export class History {
@@ -71,8 +70,7 @@ export class History {
     step: number,
     x: Float64Array,
     indices: readonly number[],
-    kinds: readonly UnknownKind[],
-    allowed: Tolerance,
+    { relative, absolute }: Allowance,
   ): number {
     const [now, before, first] = this.points as [{ time: number; x: Float64Array }, ...typeof this.points];
     if (!before) return 0;
@@ -81,8 +79,7 @@ export class History {
     let worst = 0;
     for (const n of indices) {
       const size = Math.max(Math.abs(x[n]!), Math.abs(now.x[n]!));
-      const { relative, absolute } = allowed[kinds[n]!];
-      const error = (share * Math.abs(x[n]! - this.predicted[n]!)) / (relative * size + absolute);
+      const error = (share * Math.abs(x[n]! - this.predicted[n]!)) / (relative[n]! * size + absolute[n]!);
       if (error > worst) worst = error;
     }
     return worst;

@@ -1,5 +1,5 @@
 import { failure, success, type Result } from '../result';
-import { newton, scratchFor, type Tolerance } from '../network/newton';
+import { allowanceFor, newton, scratchFor, type Tolerance } from '../network/newton';
 import type { Network } from '../network/network';
 import { History } from './history';
 
@@ -63,7 +63,8 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
   const history = new History(network.size);
   const x = new Float64Array(network.size);
   const differential = [...new Set(network.masses.map((one) => one.column))];
-  const { masses, kinds, names } = network;
+  const { masses, names } = network;
+  const [allowed, stepAllowed] = [allowanceFor(network, settled), allowanceFor(network, stepError)];
   const end: CourseEnd = { steps: 0, rejected: 0, iterations: 0, time: 0 };
 
   // Rates as `alpha·x + rest`, by the formula of the step in hand.
@@ -87,10 +88,10 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
     const time = taken === ahead ? end.time + ahead : end.time + taken;
     alpha = history.formula(taken, rest);
     history.extrapolate(taken, x);
-    const result = newton(network, scratch, { x, time, extra: rates, tolerance: settled, mostIterations: 9 });
+    const result = newton(network, scratch, { x, time, extra: rates, allowed, mostIterations: 9 });
     end.iterations += result.iterations;
     const error = result.converged
-      ? history.error(taken, x, differential, kinds, stepError) / looseness
+      ? history.error(taken, x, differential, stepAllowed) / looseness
       : Infinity;
     if (!result.converged || error > 1.5) {
       end.rejected += 1;

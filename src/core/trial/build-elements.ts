@@ -103,6 +103,7 @@ function partElements(
 ): Element[] {
   const { fitting, part } = fitted;
   const node = (net: string) => names.node(fitting.id, net);
+  if (hangsInTheAir(context, fitted)) return [];
   switch (part.kind) {
     case 'controller':
     case 'bec': {
@@ -178,6 +179,12 @@ function partElements(
     case 'cable':
       return [];
   }
+}
+
+/** A part that no source reaches, or only one wire of it: it draws nothing, and rules tell why. */
+function hangsInTheAir({ picture }: CheckContext, fitted: Fitted): boolean {
+  const supplies = picture.supplies.filter((one) => one.fitted === fitted);
+  return supplies.length > 0 && supplies.every(({ status }) => status !== 'fed' && status !== 'reversed');
 }
 
 /** Nominal volts at a regulator's input. */

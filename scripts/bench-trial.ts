@@ -1,0 +1,103 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { Worker } from 'node:worker_threads';
+import type { Build } from '../src/core/build/build';
+import { checkContext } from '../src/core/check/check-context';
+import { readBuildFile } from '../src/core/file/read-file';
+import { operatingPoint } from '../src/core/network/operating-point';
+import { networkOf, type NetworkCase } from '../src/core/network/reference-form';
+import { solveCourse } from '../src/core/transient/transient-case';
+import { buildElements } from '../src/core/trial/build-elements';
+import { Estimates } from '../src/core/trial/estimates';
+import { outingsOf } from '../src/core/trial/outings';
+import { runTrial } from '../src/core/trial/run-trial';
+import { usualTask } from '../src/core/trial/trial-task';
+import { worstSecond } from '../src/core/trial/worst-second';
+import { spiceCourse } from './spice-course';
+
+/** Milliseconds of the middle one of several rounds, after some to warm up. */
+function medianMilliseconds(rounds: number, warmUp: number, work: () => void): number {
+  const times: number[] = [];
+  for (let round = 0; round < rounds + warmUp; round += 1) {
+    const start = performance.now();
+    work();
+    if (round >= warmUp) times.push(performance.now() - start);
+  }
+  return times.sort((a, b) => a - b)[Math.floor(rounds / 2)]!;
+}
+
+const rounded = (value: number): number => Number(value.toPrecision(4));
+
+export function demo(name: string): Build {
+  const read = readBuildFile(readFileSync(new URL(`../demo/${name}.dryhull.json`, import.meta.url), 'utf8'));
+  if (!read.ok) throw new Error(read.problem.why);
+  return read.value;
+}
+
+/** Milliseconds that solving a build's operating point takes, its network already made. */
+export function pointMilliseconds(build: Build): number {
+  const context = checkContext(build, []);
+  const { elements } = buildElements(context, worstSecond(context, 'nominal'), new Estimates());
+  const network = networkOf(elements, true);
+  return rounded(medianMilliseconds(60, 30, () => operatingPoint(network)));
+}
+
+/** Milliseconds of an outing of a build, cut or stretched to some seconds. */
+export function outingMilliseconds(build: Build, outingId: string, seconds?: number): number {
+  const outing = outingsOf(build).find((one) => one.id === outingId)!;
+  const task = usualTask(seconds === undefined ? outing : { ...outing, seconds });
+  const context = checkContext(build, []);
+  return rounded(medianMilliseconds(7, 3, () => runTrial(context, task)));
+}
+
+/** Our own time for a solved case, and how many times longer the circuit simulator says its analysis took. */
+export function caseFigures(id: string): Record<string, number> {
+  const folder = new URL('../tests/cases/', import.meta.url);
+  const file = { 'tr-02': 'tr-02-three-servos-reverse-together', 'tr-06': 'tr-06-screw-reversed-load' }[id];
+  const one = JSON.parse(readFileSync(new URL(`${file}.json`, folder), 'utf8')) as NetworkCase & {
+    analysis: { kind: 'transient'; seconds: number; step: number };
+  };
+  const ours = medianMilliseconds(15, 8, () => solveCourse(one));
+  const place = mkdtempSync(path.join(tmpdir(), 'bench-'));
+  writeFileSync(path.join(place, 'case.cir'), spiceCourse(one));
+  const theirs: number[] = [];
+  for (let round = 0; round < 3; round += 1) {
+    const { stdout, stderr } = spawnSync('ngspice', ['-b', path.join(place, 'case.cir')], {
+      encoding: 'utf8',
+    });
+    const seconds = /Total analysis time \(seconds\) = ([\d.]+)/.exec(`${stdout}${stderr}`)?.[1];
+    if (seconds) theirs.push(1000 * Number(seconds));
+  }
+  rmSync(place, { recursive: true, force: true });
+  const median = theirs.sort((a, b) => a - b)[Math.floor(theirs.length / 2)];
+  return {
+    [`course.${id}.medianMilliseconds`]: rounded(ours),
+    ...(median !== undefined && {
+      [`course.${id}.simulatorMilliseconds`]: rounded(median),
+      [`course.${id}.timesFaster`]: rounded(median / ours),
+    }),
+  };
+}
+
+/** Seconds that some runs of a sixty-second outing with varied estimates take two workers. */
+export async function toleranceSeconds(runs: number): Promise<number> {
+  const workers = [0, 1].map(
+    () => new Worker(new URL('./bench-worker.mjs', import.meta.url), { stderr: false }),
+  );
+  await Promise.all(workers.map((one) => new Promise((resolve) => one.once('message', resolve))));
+  const start = performance.now();
+  await Promise.all(
+    workers.map(
+      (one, n) =>
+        new Promise((resolve) => {
+          one.once('message', resolve);
+          one.postMessage({ from: (n * runs) / 2, count: runs / 2 });
+        }),
+    ),
+  );
+  const seconds = (performance.now() - start) / 1000;
+  await Promise.all(workers.map((one) => one.terminate()));
+  return rounded(seconds);
+}
