@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { browserOptions } from './scripts/browser-options';
 
 const port = 4310;
 
@@ -13,18 +14,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: browserOptions,
   },
   webServer: {
     command: `node_modules/.bin/tsx server/main.ts --port ${port}`,

@@ -4,6 +4,7 @@ import { sketchBuild, type LeadSketch } from '../src/core/build/sketch-build';
 import type { Fitting } from '../src/core/build/fitting';
 import { checkBuild } from '../src/core/check/check-build';
 import { caseFigures, demo, outingMilliseconds, pointMilliseconds, toleranceSeconds } from './bench-trial';
+import { longestPageTask } from './bench-page';
 import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
 
 const rounds = 200;
@@ -76,6 +77,9 @@ for (const seconds of [60, 180, 600])
   figures[`outing.tug${seconds}s.medianMilliseconds`] = outingMilliseconds(right, 'long', seconds);
 Object.assign(figures, caseFigures('tr-02'), caseFigures('tr-06'));
 figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
+
+const longest = await longestPageTask();
+if (longest !== undefined) figures['page.tolerance200runs.longestTaskMilliseconds'] = longest;
 
 if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
 else

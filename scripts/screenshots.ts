@@ -4,6 +4,7 @@ import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { createServer } from '../server/create-server';
+import { browserOptions } from './browser-options';
 
 interface Shot {
   name: string;
@@ -56,6 +57,19 @@ const shots: Shot[] = [
       await page.getByRole('link', { name: 'Wire it for me' }).click();
     },
   },
+  { name: 'trial', path: '/trial' },
+  { name: 'trial-wiring', path: '/trial?show=wiring' },
+  {
+    name: 'trial-compared',
+    path: '/trial?outing=long',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByRole('combobox', { name: 'Compare with' }).click();
+      await page.getByRole('option', { name: 'Harbour tug, as planned' }).click();
+      await page.waitForTimeout(2500);
+    },
+  },
+  { name: 'trial-outing', path: '/trial?show=outing' },
   { name: 'sheet', path: '/sheet', act: putRight },
   { name: 'fit-out', path: '/fit-out?step=plug:monitor-pan-lead--receiver-3', act: putRight },
 ];
@@ -64,16 +78,7 @@ const root = path.join(import.meta.dirname, '..');
 const listener = createServer(path.join(root, 'dist/app')).listen(0, '127.0.0.1');
 await once(listener, 'listening');
 const address = `http://127.0.0.1:${(listener.address() as AddressInfo).port}`;
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-  ],
-});
+const browser = await chromium.launch(browserOptions);
 for (const { name, path: place, bench = 'light', act } of shots) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: bench });
   const page = await context.newPage();
@@ -85,7 +90,7 @@ for (const { name, path: place, bench = 'light', act } of shots) {
   await page.goto(address + place);
   await act?.(page);
   await page.waitForLoadState('networkidle');
-  await page.waitForTimeout(900);
+  await page.waitForTimeout(1500);
   await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
   await context.close();
 }

@@ -1,0 +1,126 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { operatingPointCases, transientCases } from '../../tests/kit/cases';
+import { demoBuild } from '../../tests/kit/demo-builds';
+import { networkCommand } from './network-command';
+import { trialCommand, type TrialOptions } from './trial-command';
+
+const root = path.join(import.meta.dirname, '..', '..');
+const demo = (name: string) => path.join(root, `demo/${name}.dryhull.json`);
+
+function hull(...args: string[]) {
+  const { status, stdout, stderr } = spawnSync(
+    path.join(root, 'node_modules/.bin/tsx'),
+    [path.join(root, 'src/cli/main.ts'), ...args],
+    { encoding: 'utf8' },
+  );
+  return { status, stdout, stderr };
+}
+
+const usual: TrialOptions = { json: true, outing: undefined, runs: 0, seed: 1 };
+
+function trialJson(name: string, options: Partial<TrialOptions> = {}) {
+  const done = trialCommand(demoBuild(name), { ...usual, ...options });
+  if (!done.ok) throw new Error(done.problem);
+  return { exitCode: done.value.exitCode, answer: JSON.parse(done.value.text) as Record<string, unknown> };
+}
+
+describe('hull network', () => {
+  it('answers an operating point in the shape that is expected of it', () => {
+    const [one] = operatingPointCases;
+    const done = networkCommand(JSON.stringify(one));
+    const answer = JSON.parse(done.ok ? done.value : '{}') as Record<string, number>;
+    expect(Object.keys(answer)).toEqual(one!.probe!.map(({ node }) => node));
+    for (const [node, volts] of Object.entries(one!.expect))
+      expect(Math.abs(answer[node]! - volts)).toBeLessThan(0.002 * volts);
+  });
+
+  it('answers a course with its extremes, mean, end and time below', () => {
+    const one = transientCases.find(({ probe }) => probe!.some((node) => node.below !== undefined))!;
+    const done = networkCommand(JSON.stringify(one));
+    const answer = JSON.parse(done.ok ? done.value : '{}') as Record<string, object>;
+    expect(Object.keys(answer.rail!).sort()).toEqual(Object.keys(one.expect.rail!).sort());
+  });
+
+  it('reports every node where none is asked for', () => {
+    const { probe: _, ...rest } = operatingPointCases[0]!;
+    const done = networkCommand(JSON.stringify(rest));
+    expect(Object.keys(JSON.parse(done.ok ? done.value : '{}') as object)).toContain('rail');
+  });
+
+  it.each([
+    ['no JSON', '{', 'not valid JSON'],
+    ['no analysis', '{"elements": []}', 'analysis.kind'],
+    ['no element', '{"analysis": {"kind": "operatingPoint"}, "elements": []}', 'elements: must be a list'],
+    [
+      'an unknown kind',
+      '{"analysis": {"kind": "operatingPoint"}, "elements": [{"id": "a", "kind": "kettle"}]}',
+      'elements[0]: kind must be one of',
+    ],
+    [
+      'text for a number',
+      '{"analysis": {"kind": "operatingPoint"}, "elements": [{"id": "a", "kind": "resistor", "from": "p", "to": "gnd", "ohms": "x"}]}',
+      'elements[0]: ohms must be a number',
+    ],
+    [
+      'a probe that leads nowhere',
+      '{"analysis": {"kind": "operatingPoint"}, "elements": [{"id": "a", "kind": "resistor", "from": "p", "to": "gnd", "ohms": 1}], "probe": [{"node": "q"}]}',
+      'no node "q"',
+    ],
+  ])('refuses %s and says where', (_, text, why) => {
+    const done = networkCommand(text);
+    expect(done.ok ? '' : done.problem).toContain(why);
+  });
+});
+
+describe('hull trial', () => {
+  it('tells brown-outs of the tug as planned, and 1 for the stop', () => {
+    const { exitCode, answer } = trialJson('harbour-tug-as-planned');
+    expect(exitCode).toBe(1);
+    expect(answer.outing).toBe('full-lock-reversals');
+    expect((answer.figures as { brownOuts: number }).brownOuts).toBeGreaterThan(3);
+    expect((answer.findings as { rule: string }[]).map((one) => one.rule)).toContain('trial-brown-out');
+  });
+
+  it('takes an outing by its name, and 0 where nothing stops', () => {
+    const { exitCode, answer } = trialJson('harbour-tug', { outing: 'Tow at full ahead' });
+    expect(exitCode).toBe(0);
+    expect(answer.outing).toBe('tow');
+    expect(answer.firstToGive as unknown[]).toHaveLength(3);
+  });
+
+  it('varies estimates with a seed, the same way each time', () => {
+    const [one, again] = [1, 2].map(() => trialJson('salt-flat-yacht', { runs: 3, seed: 7 }).answer);
+    expect(again).toEqual(one);
+    expect(one!.tolerance).toMatchObject({ runs: 3 });
+  });
+
+  it('says which outings there are for one there is not', () => {
+    const done = trialCommand(demoBuild('harbour-tug'), { ...usual, outing: 'to the moon' });
+    expect(done.ok ? '' : done.problem).toContain('full-lock-reversals, pottering, tow, long');
+  });
+
+  it('says it in words on the command line, and refuses odd numbers of runs', () => {
+    const { status, stdout } = hull('trial', demo('salt-flat-yacht'), '--outing', 'gusts');
+    expect(status).toBe(0);
+    expect(stdout).toContain('lowest at the receiver');
+    const refused = hull('trial', demo('salt-flat-yacht'), '--runs=-3');
+    expect(refused.status).toBe(2);
+    expect(refused.stderr).toContain('--runs must be a whole number');
+  });
+});
+
+describe('hull network on the command line', () => {
+  it('reads a file, and refuses what is none of ours with 2', () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'hull-'));
+    const file = path.join(folder, 'case.json');
+    writeFileSync(file, JSON.stringify(operatingPointCases[1]));
+    expect(hull('network', file, '--json').status).toBe(0);
+    const refused = hull('network', demo('harbour-tug'));
+    expect(refused.status).toBe(2);
+    expect(refused.stderr).toContain('analysis.kind');
+  });
+});
