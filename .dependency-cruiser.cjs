@@ -22,6 +22,15 @@ module.exports = {
       to: { path: '^src/core/(rules|check|procedure)' },
     },
     {
+      name: 'solver-knows-no-device',
+      comment: 'Devices stamp themselves into the solver; only the list of elements knows them by name.',
+      severity: 'error',
+      from: {
+        path: '^src/core/(network/(network|newton|operating-point|sparse-lu|fold-wires|device)|transient/(integrate|history))\\.ts$',
+      },
+      to: { path: '^src/core/(network/devices|trial|rules|check)' },
+    },
+    {
       name: 'workers-and-storage-use-only-core',
       severity: 'error',
       from: { path: '^src/(workers|storage)' },

@@ -89,7 +89,7 @@ describe('a network at rest', () => {
       pack(),
       bec(),
       draw('rx', 'rail', 0.1),
-      { ...draw('loose', 'nowhere', 1), to: 'rail' } as Element,
+      { ...draw('loose', 'nowhere', 1), to: 'rail' },
     ]);
     expect(Math.abs(amps('loose'))).toBeLessThan(1e-5);
     expect(volts('rail')).toBeCloseTo(4.998, 3);
@@ -191,7 +191,7 @@ const networks = fc
           case 'diode':
             return { kind: 'diode', id, from: at(from), to: at(to), forwardVolts: 0.4, ohms: 0.05 * size };
           case 'buck':
-            return regulator as Element;
+            return regulator;
           case 'linear':
             return { ...regulator, kind: 'linear' } as Element;
           default:

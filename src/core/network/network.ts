@@ -1,20 +1,13 @@
-import type { Device, Point, Slot, UnknownKind, Wiring } from './device';
+import type { Device, Point, UnknownKind, Wiring } from './device';
+import { foldWires, type Conductance, type InnerNode } from './fold-wires';
 import { SparseLu } from './sparse-lu';
+import { WiringNotes, type MassNote } from './wiring-notes';
 
 /** Wires one device into the network that is being made. */
 export type WireUp = (wiring: Wiring) => Device;
 
-interface Mass {
-  row: number;
-  column: number;
-  value: number;
+interface Mass extends MassNote {
   slot: number;
-}
-
-interface Conductance {
-  from: number;
-  to: number;
-  siemens: number;
 }
 
 /** Index of ground in every vector; it is always 0 V. */
@@ -26,16 +19,22 @@ const leak = 1e-6;
 /**
  * Devices wired together: M·dx/dt + f(x, t) = 0, with one row for each node (its currents add up to nothing)
  * and one for each unknown that a device brings along. It knows devices by what they stamp, and by nothing else.
+ * Nodes that only wires touch are folded away: they come after all that is solved for, and `fillIn` sets them.
  */
 export class Network {
   readonly devices: readonly Device[];
-  /** By index; ground comes first. */
-  readonly names: string[] = ['gnd'];
-  readonly kinds: UnknownKind[] = ['volts'];
+  /** By index; ground comes first, and nodes that are folded away come last. */
+  readonly names: readonly string[];
+  readonly kinds: readonly UnknownKind[];
+  /** Number of unknowns that are solved for, ground among them. */
+  readonly size: number;
   readonly masses: readonly Mass[];
   readonly lu: SparseLu;
-  private readonly indices = new Map([['gnd', ground]]);
+  private readonly indices: ReadonlyMap<string, number>;
+  private readonly own: ReadonlySet<number>;
+  /** Nodes that are solved for, without ground. */
   private readonly nodes: Int32Array;
+  private readonly inner: readonly InnerNode[];
   // Conductances as plain numbers: they are gone through in every iteration.
   private readonly wireFrom: Int32Array;
   private readonly wireTo: Int32Array;
@@ -47,61 +46,45 @@ export class Network {
 
   /** @param isStatic whether an operating point is wanted, or a course through time */
   constructor(wireUps: readonly WireUp[], isStatic: boolean) {
-    const masses: Omit<Mass, 'slot'>[] = [];
-    const slots: { row: number; column: number; slot: Slot }[] = [];
-    const own = new Set<number>();
-    const conductances: Conductance[] = [];
-    const wiring: Wiring = {
-      isStatic,
-      node: (name) => this.take(name, 'volts'),
-      unknown: (name, kind) => {
-        const index = this.take(name, kind);
-        own.add(index);
-        return index;
-      },
-      slot: (row, column) => {
-        const slot: Slot = { at: 0 };
-        slots.push({ row, column, slot });
-        return slot;
-      },
-      conductance: (from, to, siemens) => conductances.push({ from, to, siemens }),
-      mass: (row, column, value) => masses.push({ row, column, value }),
-    };
-    this.devices = wireUps.map((wire) => wire(wiring));
-    this.stamping = this.devices.filter((one) => one.stamp);
-    this.limiting = this.devices.filter((one) => one.limit);
-    this.nodes = Int32Array.from(this.names.flatMap((_, n) => (n === ground || own.has(n) ? [] : [n])));
-    this.wireFrom = Int32Array.from(conductances, (one) => one.from);
-    this.wireTo = Int32Array.from(conductances, (one) => one.to);
-    this.wireSiemens = Float64Array.from(conductances, (one) => one.siemens);
+    const order = orderOf(wireUps, isStatic);
+    const notes = new WiringNotes(isStatic, order.names);
+    this.devices = wireUps.map((wire) => wire(notes));
+    this.names = notes.names;
+    this.kinds = notes.kinds;
+    this.indices = notes.indices;
+    this.own = notes.own;
+    this.size = this.names.length - order.inner.length;
+    this.inner = order.inner;
+    this.stamping = this.devices.filter((one) => one.stamp !== undefined);
+    this.limiting = this.devices.filter((one) => one.limit !== undefined);
+    this.nodes = Int32Array.from(notes.kinds.keys()).filter((n) => n < this.size && this.isNode(n));
+    this.wireFrom = Int32Array.from(order.conductances, (one) => one.from);
+    this.wireTo = Int32Array.from(order.conductances, (one) => one.to);
+    this.wireSiemens = Float64Array.from(order.conductances, (one) => one.siemens);
 
-    const pairs = [...slots, ...masses].map(({ row, column }) => [row, column] as const);
-    const joints = conductances.map(({ from, to }) => [from, to] as const);
-    this.lu = new SparseLu(
+    const pairs = [...notes.slots, ...notes.masses].map(({ row, column }) => [row, column] as const);
+    const joints = order.conductances.map(({ from, to }) => [from, to] as const);
+    const lu = new SparseLu(
       this.size,
       [...pairs, ...joints].filter(([row, column]) => row !== ground && column !== ground),
     );
+    this.lu = lu;
     const slotAt = (row: number, column: number) =>
-      row === ground || column === ground ? this.lu.spare : this.lu.slot(row, column);
-    for (const { row, column, slot } of slots) slot.at = slotAt(row, column);
-    this.masses = masses
+      row === ground || column === ground ? lu.spare : lu.slot(row, column);
+    for (const { row, column, slot } of notes.slots) slot.at = slotAt(row, column);
+    this.masses = notes.masses
       .filter(({ row, column }) => row !== ground && column !== ground)
       .map((one) => ({ ...one, slot: slotAt(one.row, one.column) }));
 
-    this.base = new Float64Array(this.lu.values.length);
-    this.base[this.lu.slot(ground, ground)] = 1;
-    for (const { from, to, siemens } of conductances) {
+    this.base = new Float64Array(lu.values.length);
+    this.base[lu.slot(ground, ground)] = 1;
+    for (const { from, to, siemens } of order.conductances) {
       this.base[slotAt(from, from)]! += siemens;
       this.base[slotAt(to, to)]! += siemens;
       this.base[slotAt(from, to)]! -= siemens;
       this.base[slotAt(to, from)]! -= siemens;
     }
     for (const node of this.nodes) this.base[slotAt(node, node)]! += leak;
-  }
-
-  /** Number of unknowns, ground among them. */
-  get size(): number {
-    return this.names.length;
   }
 
   /** Index of a node or unknown by name; `undefined` where there is none. */
@@ -111,7 +94,7 @@ export class Network {
 
   /** Names of the nodes, without ground and without devices' own unknowns. */
   nodeNames(): string[] {
-    return Array.from(this.nodes, (node) => this.names[node]!);
+    return this.names.filter((_, n) => this.isNode(n));
   }
 
   /** Sets `f` and `a` to what the whole network does at `x`. */
@@ -137,13 +120,48 @@ export class Network {
     return isHeld;
   }
 
-  private take(name: string, kind: UnknownKind): number {
-    const known = this.indices.get(name);
-    if (known !== undefined) return known;
-    const index = this.names.length;
-    this.indices.set(name, index);
-    this.names.push(name);
-    this.kinds.push(kind);
-    return index;
+  /** Sets the nodes that were folded away, from those that were solved for. @param x has room for all names */
+  fillIn(x: Float64Array): void {
+    const { inner } = this;
+    for (let n = inner.length - 1; n >= 0; n -= 1) {
+      const { node, a, b, shareOfA } = inner[n]!;
+      x[node] = shareOfA * x[a]! + (1 - shareOfA) * x[b]!;
+    }
   }
+
+  private isNode(index: number): boolean {
+    return index !== ground && !this.own.has(index);
+  }
+}
+
+/** Wires everything up once to see which nodes can be folded away, and puts those last. */
+function orderOf(
+  wireUps: readonly WireUp[],
+  isStatic: boolean,
+): { names: [string, UnknownKind][]; conductances: Conductance[]; inner: InnerNode[] } {
+  const notes = new WiringNotes(isStatic, [['gnd', 'volts']]);
+  for (const wire of wireUps) wire(notes);
+  const { conductances, inner } = foldWires(
+    notes.conductances,
+    (node) => node === ground || notes.touched.has(node),
+  );
+  const last = new Set(inner.map((one) => one.node));
+  const indices = [...notes.names.keys()];
+  const order = [...indices.filter((n) => !last.has(n)), ...last];
+  const place = new Int32Array(order.length);
+  order.forEach((old, n) => (place[old] = n));
+  return {
+    names: order.map((old) => [notes.names[old]!, notes.kinds[old]!]),
+    conductances: conductances.map(({ from, to, siemens }) => ({
+      from: place[from]!,
+      to: place[to]!,
+      siemens,
+    })),
+    inner: inner.map(({ node, a, b, shareOfA }) => ({
+      node: place[node]!,
+      a: place[a]!,
+      b: place[b]!,
+      shareOfA,
+    })),
+  };
 }

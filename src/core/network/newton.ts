@@ -10,11 +10,11 @@ export interface Allowance {
   absolute: Float64Array;
 }
 
-/** What a tolerance allows each unknown of a network. */
-export function allowanceFor({ kinds }: Network, tolerance: Tolerance): Allowance {
+/** What a tolerance allows each unknown of a network; `times` widens it. */
+export function allowanceFor({ kinds }: Network, tolerance: Tolerance, times = 1): Allowance {
   return {
-    relative: Float64Array.from(kinds, (kind) => tolerance[kind].relative),
-    absolute: Float64Array.from(kinds, (kind) => tolerance[kind].absolute),
+    relative: Float64Array.from(kinds, (kind) => times * tolerance[kind].relative),
+    absolute: Float64Array.from(kinds, (kind) => times * tolerance[kind].absolute),
   };
 }
 

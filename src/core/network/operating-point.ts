@@ -60,9 +60,10 @@ export function operatingPoint(network: Network): Result<OperatingPoint, NoOpera
   let trouble = 0;
   let iterations = 0;
   for (const attempt of ladder) {
-    const x = new Float64Array(network.size);
-    const end = climb(network, scratch, x, attempt, allowed);
+    const x = new Float64Array(network.names.length);
+    const end = climb(network, scratch, x.subarray(0, network.size), attempt, allowed);
     iterations += end.iterations;
+    network.fillIn(x);
     if (end.converged) return success({ x, attempt: attempt.name, iterations });
     trouble = end.trouble;
   }

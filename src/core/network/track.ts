@@ -9,8 +9,9 @@ export class Track {
   private readonly values: Float64Array;
 
   constructor(points: TrackPoints) {
-    this.times = Float64Array.from(points, ([seconds]) => seconds);
-    this.values = Float64Array.from(points, ([, value]) => value);
+    this.times = new Float64Array(points.length);
+    this.values = new Float64Array(points.length);
+    for (let n = 0; n < points.length; n += 1) [this.times[n], this.values[n]] = points[n]!;
   }
 
   /** The value at a time. Times usually rise, so the search begins where the last one ended. */

@@ -62,7 +62,7 @@ function joules(
 ) {
   const network = networkOf(elements, false);
   const read = powers(network);
-  let last = { time: 0, watts: read(new Float64Array(network.size), 0) };
+  let last = { time: 0, watts: read(new Float64Array(network.names.length), 0) };
   const sums = last.watts.map(() => 0);
   const run = integrate(network, {
     seconds,
@@ -216,7 +216,7 @@ describe('any course', () => {
         (volts, stallAmps, moves) => {
           const command = [...moves].sort(([a], [b]) => a - b);
           const elements: Element[] = [
-            { ...pack, volts } as Element,
+            { ...pack, volts },
             lead,
             { kind: 'resistor', id: 'w', from: 'e', to: 'rail', ohms: 0.1 },
             { ...servo('one'), stallAmps, noLoadAmps: stallAmps / 8, command } as Element,

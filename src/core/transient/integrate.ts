@@ -44,6 +44,8 @@ const settled: Tolerance = {
   speed: { relative: 1e-4, absolute: 2e-3 },
   angle: { relative: 1e-4, absolute: 1e-5 },
 };
+/** Looser steps may be settled more loosely too, but not so far that kinks are missed. */
+const mostSettledBy = 10;
 
 const firstStep = 2e-6;
 const leastStep = 1e-12;
@@ -61,10 +63,13 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
   const bends = bendsOf(network, task);
   const scratch = scratchFor(network);
   const history = new History(network.size);
-  const x = new Float64Array(network.size);
+  const all = new Float64Array(network.names.length);
+  const x = all.subarray(0, network.size);
   const differential = [...new Set(network.masses.map((one) => one.column))];
   const { masses, names } = network;
-  const [allowed, stepAllowed] = [allowanceFor(network, settled), allowanceFor(network, stepError)];
+  const settledBy = Math.min(Math.max(looseness, 1), mostSettledBy);
+  const allowed = allowanceFor(network, settled, settledBy);
+  const stepAllowed = allowanceFor(network, stepError);
   const end: CourseEnd = { steps: 0, rejected: 0, iterations: 0, time: 0 };
 
   // Rates as `alpha·x + rest`, by the formula of the step in hand.
@@ -107,7 +112,8 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
     end.steps += 1;
     end.time = time;
     step = Math.min(taken * Math.min(Math.max(growth, 0.3), mostGrowth), mostStep);
-    const then = onStep(time, x, taken);
+    network.fillIn(all);
+    const then = onStep(time, all, taken);
     if (then === 'stop') break;
     const isBend = bend < bends.length && time >= bends[bend]! * (1 - 1e-12);
     if (then === 'switched') {

@@ -27,13 +27,14 @@ export class SnapshotKeeper {
     private readonly receiverVolts: (x: Float64Array) => number,
   ) {
     this.lowest = new Float64Array(slices).fill(Infinity);
-    this.values = new Float32Array(slices * network.size);
-    this.last = new Float64Array(network.size);
+    this.values = new Float32Array(slices * network.names.length);
+    this.last = new Float64Array(network.names.length);
   }
 
   add(time: number, x: Float64Array): void {
     const { network, slices, seconds, values, last, lowest } = this;
-    const { size } = network;
+    if (slices === 0) return;
+    const size = network.names.length;
     const width = seconds / slices;
     const here = Math.min(Math.floor((time / width) * (1 - 1e-12)), slices - 1);
     // A long step passes over slices that it has no point in.
