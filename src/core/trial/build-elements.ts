@@ -72,7 +72,8 @@ export function buildElements(
   const elements: Element[] = [
     ...packs.map(({ pack, values }): Element => {
       const { fitting, part } = pack;
-      const { ohms, r1, c1 } = values;
+      // Cut-off volts are read under load: what the pack's own ohms take is already off them.
+      const { ohms, r1, c1 } = conditions.charge === 'cutoff' ? { ohms: 0 } : values;
       return {
         kind: 'source',
         id: fitting.id,
