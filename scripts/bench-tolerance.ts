@@ -1,7 +1,6 @@
-import { trialJobs } from '../src/workers/trial-jobs';
 import { checkContext } from '../src/core/check/check-context';
 import { outingsOf } from '../src/core/trial/outings';
-import { estimatesOf } from '../src/core/trial/tolerance';
+import { estimatesOf, toleranceSample } from '../src/core/trial/tolerance';
 import { usualTask } from '../src/core/trial/trial-task';
 import { demo } from './bench-trial';
 
@@ -10,6 +9,9 @@ export function toleranceWork(from: number, count: number): number {
   const build = demo('harbour-tug');
   const outing = outingsOf(build).find((one) => one.seconds === 60)!;
   const task = usualTask(outing);
-  const estimates = estimatesOf(checkContext(build, []), task);
-  return trialJobs.samples(build, task, estimates, 1, from, count).length;
+  const context = checkContext(build, []);
+  const estimates = estimatesOf(context, task);
+  return Array.from({ length: count }, (_, n) =>
+    toleranceSample(context, task, estimates, 1, from + n),
+  ).filter((one) => one !== undefined).length;
 }

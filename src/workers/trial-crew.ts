@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { releaseProxy, wrap, type Remote } from 'comlink';
 import type { Build } from '../core/build/build';
 import type { EstimatedFigure } from '../core/trial/estimates';
 import { summarise, type ToleranceResult, type ToleranceSample } from '../core/trial/tolerance';
@@ -42,14 +42,19 @@ export async function toleranceRun(
   let next = 0;
   let done = 0;
   const work = async (n: number) => {
-    while (next < runs) {
-      signal.throwIfAborted();
-      const from = next;
-      const count = Math.min(batch, runs - from);
-      next += count;
-      batches[from / batch] = await worker(n).samples(build, task, estimates, seed, from, count);
-      done += count;
-      onProgress(done);
+    const share = await worker(n).tolerance(build, task, estimates, seed);
+    try {
+      while (next < runs) {
+        signal.throwIfAborted();
+        const from = next;
+        const count = Math.min(batch, runs - from);
+        next += count;
+        batches[from / batch] = await share.samples(from, count);
+        done += count;
+        onProgress(done);
+      }
+    } finally {
+      share[releaseProxy]();
     }
   };
   await Promise.all(Array.from({ length: crewSize }, (_, n) => work(n)));

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { proxy } from 'comlink';
 import type { Build } from '../core/build/build';
 import { checkContext } from '../core/check/check-context';
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
@@ -15,19 +16,16 @@ export const trialJobs = {
     return runTrial(checkContext(build, []), task);
   },
 
-  /** Some of many runs with estimates varied: the numbers from `from` on, at most `count` of them. */
-  samples(
-    build: Build,
-    task: TrialTask,
-    estimates: readonly EstimatedFigure[],
-    seed: number,
-    from: number,
-    count: number,
-  ): ToleranceSample[] {
+  /** Takes a share in many runs with estimates varied: told once what they are, it is asked for some at a time. */
+  tolerance(build: Build, task: TrialTask, estimates: readonly EstimatedFigure[], seed: number) {
     const context = checkContext(build, []);
-    return Array.from({ length: count }, (_, n) =>
-      toleranceSample(context, task, estimates, seed, from + n),
-    ).filter((one) => one !== undefined);
+    return proxy({
+      /** The runs with the numbers from `from` on; those that could not be followed are left out. */
+      samples: (from: number, count: number): ToleranceSample[] =>
+        Array.from({ length: count }, (_, n) =>
+          toleranceSample(context, task, estimates, seed, from + n),
+        ).filter((one) => one !== undefined),
+    });
   },
 
   gives(build: Build, task: TrialTask, push: Push): GiveWay {

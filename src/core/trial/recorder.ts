@@ -101,7 +101,7 @@ export class Recorder {
   }
 
   add(time: number, x: Float64Array): void {
-    for (const one of this.lines()) one.sampler.add(time, one.read(x, time));
+    if (this.slices > 0) for (const one of this.lines()) one.sampler.add(time, one.read(x, time));
     const volts = this.receiverVolts?.(x);
     if (volts !== undefined && time > wakingSeconds && volts < this.railMin.volts)
       this.railMin = { volts, at: time };

@@ -40,8 +40,8 @@ export interface ToleranceResult {
   influences: Influence[];
 }
 
-/** Slices and errors of a run whose lines nobody looks at. */
-const coarse = { slices: 4, looseness: 20 };
+/** For a run whose lines nobody looks at. */
+const coarse = { slices: 0, looseness: 30 };
 
 /** The estimates of a build on an outing, by a run as they are taken. */
 export function estimatesOf(context: CheckContext, task: TrialTask): EstimatedFigure[] {

@@ -11,7 +11,7 @@ export interface TrialTask {
   age: number;
   /** What to multiply estimates by, by key; nothing where they are taken as they are. */
   factors?: ReadonlyMap<string, number>;
-  /** Slices of time in the result. */
+  /** Slices of time in the result; with none only its figures and events are kept. */
   slices?: number;
   /** Multiplies the errors allowed in a step. */
   looseness?: number;
