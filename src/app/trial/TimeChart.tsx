@@ -60,7 +60,10 @@ export function TimeChart({
       isStacked ? stackedShapes(lines) : lines.map((one) => Array.from(one.values, (v) => [v, v] as const)),
     [lines, isStacked],
   );
-  const labelYs = spread(levels.map((one) => y(one.value) + 4));
+  const labelYs = labelHeights(
+    levels.map((one) => y(one.value)),
+    height - margin.bottom,
+  );
   const at = (n: number, count: number) => ((n + 1) * seconds) / count;
   const slice = (count: number) => Math.min(Math.floor(((cursor ?? 0) / seconds) * count), count - 1);
   const colours = new Map(lines.filter((one) => !one.isGhost).map((one, n) => [one.id, chartColour(n)]));
@@ -166,10 +169,16 @@ function stackedShapes(lines: readonly ChartLine[]): Shape[] {
   return lines.map((one) => byLine.get(one) ?? Array.from(one.values, (value) => [value, value] as const));
 }
 
-/** Heights of labels from the lowest level up, moved apart so that none lies over another. */
-function spread(ys: readonly number[]): number[] {
+/**
+ * Heights of the labels of levels, lowest level first: under the lowest where there is room, clear of what is
+ * drawn above it; else beside their levels, moved apart so that none lies over another.
+ */
+function labelHeights(ys: readonly number[], bottom: number): number[] {
+  const [lowest = 0] = ys;
+  if (ys.length > 1 && lowest + ys.length * labelHeight <= bottom)
+    return ys.map((_, n) => lowest + (ys.length - n) * labelHeight);
   const moved: number[] = [];
-  for (const y of ys) moved.push(Math.min(y, (moved.at(-1) ?? Infinity) - labelHeight));
+  for (const y of ys) moved.push(Math.min(y + 4, (moved.at(-1) ?? Infinity) - labelHeight));
   return moved;
 }
 

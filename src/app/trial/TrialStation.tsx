@@ -111,7 +111,11 @@ export function Component() {
         )}
         {result && (
           <>
-            <Verdict result={result} isStale={trial.isStale} />
+            <Verdict
+              result={result}
+              isStale={trial.isStale}
+              other={other && compared.result && { name: other.name, result: compared.result }}
+            />
             {result.missing.length > 0 && (
               <p className={styles.missing}>Left out, as no sheet states: {result.missing.join(', ')}.</p>
             )}

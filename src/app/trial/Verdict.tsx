@@ -3,56 +3,74 @@ import type { TrialResult } from '../../core/trial/trial-result';
 import { formatQuantity } from '../../core/quantity/format';
 import styles from './Verdict.module.css';
 
-/** The one thing an outing says, and the numbers that decide it. */
-export function Verdict({ result, isStale }: { result: TrialResult; isStale: boolean }) {
-  const { figures } = result;
+interface VerdictProps {
+  result: TrialResult;
+  isStale: boolean;
+  /** Another variant of the build on the same outing. */
+  other: { name: string; result: TrialResult } | undefined;
+}
+
+/** The one thing an outing says, and the numbers that decide it; beside them those of another variant. */
+export function Verdict({ result, isStale, other }: VerdictProps) {
   const { words, isGood } = verdictOf(result);
+  const others = other && figuresOf(other.result);
   return (
     <div className={styles.verdict} data-stale={isStale} role="status">
       <p className={styles.words} data-good={isGood}>
         {words}
       </p>
       <dl className={styles.figures}>
-        <Figure
-          name="lowest at the receiver"
-          value={`${figures.railMinVolts.toFixed(2)} V`}
-          note={`floor ${formatQuantity(figures.floorVolts, 'V')}`}
-          isBad={figures.railMinVolts < figures.floorVolts}
-        />
-        <Figure
-          name="most from the packs"
-          value={formatQuantity(figures.mostPackAmps, 'A')}
-          note={`mean ${formatQuantity(figures.meanPackAmps, 'A')}`}
-        />
-        <Figure
-          name="run time at this use"
-          value={Number.isFinite(figures.runMinutes) ? formatQuantity(figures.runMinutes, 'min') : 'not told'}
-          note={`${(100 * figures.chargeUsed).toFixed(1)} % used`}
-        />
-        <Figure
-          name="hottest part"
-          value={formatQuantity(figures.hottestCelsius, '°C')}
-          note={Number.isFinite(figures.heatMargin) ? `${figures.heatMargin.toFixed(0)} K to spare` : ''}
-          isBad={figures.heatMargin < 0}
-        />
+        {figuresOf(result).map(({ name, value, note, isBad = false }, n) => (
+          <div key={name} className={styles.figure} data-bad={isBad}>
+            <dt>{name}</dt>
+            <dd className="figure">{value}</dd>
+            <dd className={styles.note}>{note}</dd>
+            {others && <dd className={styles.other}>{others[n]!.value}</dd>}
+          </div>
+        ))}
       </dl>
+      {other && (
+        <p className={styles.otherWords}>
+          <svg width={26} height={8} aria-hidden>
+            <line x1={0} x2={26} y1={4} y2={4} />
+          </svg>
+          <b>{other.name}</b>: {verdictOf(other.result).words}
+        </p>
+      )}
     </div>
   );
 }
 
-interface FigureProps {
+interface Figure {
   name: string;
   value: string;
   note: string;
   isBad?: boolean;
 }
 
-function Figure({ name, value, note, isBad = false }: FigureProps) {
-  return (
-    <div className={styles.figure} data-bad={isBad}>
-      <dt>{name}</dt>
-      <dd className="figure">{value}</dd>
-      <dd className={styles.note}>{note}</dd>
-    </div>
-  );
+function figuresOf({ figures }: TrialResult): Figure[] {
+  return [
+    {
+      name: 'lowest at the receiver',
+      value: `${figures.railMinVolts.toFixed(2)} V`,
+      note: `floor ${formatQuantity(figures.floorVolts, 'V')}`,
+      isBad: figures.railMinVolts < figures.floorVolts,
+    },
+    {
+      name: 'most from the packs',
+      value: formatQuantity(figures.mostPackAmps, 'A'),
+      note: `mean ${formatQuantity(figures.meanPackAmps, 'A')}`,
+    },
+    {
+      name: 'run time at this use',
+      value: Number.isFinite(figures.runMinutes) ? formatQuantity(figures.runMinutes, 'min') : 'not told',
+      note: `${(100 * figures.chargeUsed).toFixed(1)} % used`,
+    },
+    {
+      name: 'hottest part',
+      value: formatQuantity(figures.hottestCelsius, '°C'),
+      note: Number.isFinite(figures.heatMargin) ? `${figures.heatMargin.toFixed(0)} K to spare` : '',
+      isBad: figures.heatMargin < 0,
+    },
+  ];
 }
