@@ -1,40 +1,17 @@
 import type { Fitted } from '../build/build-index';
 import type { Element } from '../network/devices';
-import type { TrackPoints } from '../network/track';
 import { cellVolts } from '../packs/chemistry';
 import { cellVoltsAt } from '../packs/charge-curve';
-import { controllerOf } from '../power/pack-load';
 import { regulatorVolts, type PackState } from '../power/power-picture';
 import type { CheckContext } from '../rules/rule';
+import type { Conditions } from './conditions';
+import { driveElements } from './drive-elements';
 import type { Estimates } from './estimates';
-import { driveFigures } from './values/drive-values';
+import { plainLoad } from './plain-load';
 import { packValues, type PackValues } from './values/pack-values';
 import { regulatorFigures } from './values/regulator-values';
 import { servoFigures } from './values/servo-values';
-import { motorLeadOhms, NodeNames, wiringElements } from './wiring-elements';
-
-/** What a servo does while an operating point is taken. */
-export type ServoStill = 'resting' | 'moving' | 'stalled';
-
-/** How a build is looked at: the state of its packs, and what each part is told. */
-export interface Conditions {
-  /** Charge of every pack, 0 to 1, or one of the states that limits are looked at. */
-  charge: number | PackState;
-  /** What cold and age multiply the packs' ohms by. */
-  coldFactor: number;
-  /** Operating points: what each servo does, by fitting. */
-  servo?: (fittingId: string) => ServoStill;
-  /** Load on the drives against their usual one; 1 where not said. */
-  effort?: number;
-  /** Throttle of each controller, −1 to 1, as one value or over time. */
-  duty: (controllerId: string) => number | TrackPoints;
-  /** Angle asked of each servo over time, in radians; operating points have none. */
-  command?: (servoId: string) => TrackPoints;
-  /** Load on a servo's shaft at sixty degrees, as a share of its stall torque. */
-  servoLoad?: (servoId: string) => number;
-  /** How far on a lamp, a pump or a horn is, 0 to 1, as one value or over time. */
-  on: (fittingId: string) => number | TrackPoints;
-}
+import { NodeNames, wiringElements } from './wiring-elements';
 
 /** A build as a network: its elements, and what it takes to follow its packs. */
 export interface BuildElements {
@@ -151,7 +128,7 @@ function partElements(
       return servoElements(context, conditions, estimates, names, fitted as Fitted<'servo'>, missing);
     case 'receiver':
       return [
-        load(fitting.id, node('rail'), node('ground'), part.amps?.value ?? 0.08, 3),
+        plainLoad(fitting.id, node('rail'), node('ground'), part.amps?.value ?? 0.08, 3),
         {
           kind: 'capacitor',
           id: `${fitting.id}.c`,
@@ -161,7 +138,7 @@ function partElements(
         },
       ];
     case 'electronicSwitch':
-      return [load(fitting.id, node('logic+'), node('ground'), part.amps?.value ?? 0.01, 3)];
+      return [plainLoad(fitting.id, node('logic+'), node('ground'), part.amps?.value ?? 0.01, 3)];
     case 'load': {
       const amps = estimates.take(`${fitting.id}.amps`, `amps of the ${fitting.name}`, part.amps, {
         value: 0.3,
@@ -171,7 +148,7 @@ function partElements(
       });
       const knee = part.minVolts?.value ?? 3;
       return [
-        { ...load(fitting.id, node('plus'), node('minus'), amps, knee), on: conditions.on(fitting.id) },
+        { ...plainLoad(fitting.id, node('plus'), node('minus'), amps, knee), on: conditions.on(fitting.id) },
       ];
     }
     case 'pack':
@@ -192,58 +169,6 @@ function hangsInTheAir({ picture }: CheckContext, fitted: Fitted): boolean {
 function inputVoltsOf({ picture }: CheckContext, fitted: Fitted): number | undefined {
   return picture.supplies.find((one) => one.fitted === fitted && one.terminal.id === 'supply')?.volts
     ?.nominal;
-}
-
-const load = (id: string, from: string, to: string, amps: number, kneeVolts: number) => ({
-  kind: 'currentLoad' as const,
-  id,
-  from,
-  to,
-  amps,
-  kneeVolts,
-});
-
-/** A controller with its motor; by itself it draws what its own board needs. */
-function driveElements(
-  context: CheckContext,
-  conditions: Conditions,
-  estimates: Estimates,
-  names: NodeNames,
-  controller: Fitted<'controller'>,
-  missing: string[],
-): Element[] {
-  const { index, picture } = context;
-  const { fitting, part } = controller;
-  const [from, to] = [names.node(fitting.id, 'power+'), names.node(fitting.id, 'ground')];
-  const motor = index.ofKind('motor').find((one) => controllerOf(index, picture, one) === controller);
-  const volts = nominalPackVolts(context);
-  const figures =
-    motor &&
-    driveFigures(
-      motor,
-      controller,
-      volts,
-      motorLeadOhms(index, motor, estimates),
-      context.build.model === 'boat',
-      estimates,
-    );
-  if (!motor || !figures) {
-    if (motor) missing.push(`amps of the ${motor.fitting.name}`);
-    return [load(fitting.id, from, to, part.quiescentAmps?.value ?? 0.05, 3)];
-  }
-  const effort = conditions.effort ?? 1;
-  return [
-    {
-      kind: 'drive',
-      id: motor.fitting.id,
-      from,
-      to,
-      duty: conditions.duty(fitting.id),
-      ...figures,
-      loadConst: figures.loadConst * effort,
-      loadSquare: figures.loadSquare * effort,
-    },
-  ];
 }
 
 function servoElements(
@@ -293,12 +218,4 @@ function runningAmps(servo: Fitted<'servo'>, volts: number, stallAmps: number): 
     servo.part.sheet.find((one) => one.runningAmps && one.volts.value >= volts) ??
     servo.part.sheet.findLast((one) => one.runningAmps);
   return point?.runningAmps?.value ?? 0.2 * stallAmps;
-}
-
-/** Nominal volts of the pack that drives the model: the one with most cells. */
-function nominalPackVolts({ index }: CheckContext): number {
-  return Math.max(
-    1,
-    ...index.ofKind('pack').map(({ part }) => cellVolts(part.chemistry).nominal * part.cells),
-  );
 }

@@ -5,7 +5,8 @@ import { networkOf } from '../network/reference-form';
 import type { Network } from '../network/network';
 import { failure, success, type Result } from '../result';
 import type { CheckContext } from '../rules/rule';
-import { buildElements, type BuildElements, type Conditions } from './build-elements';
+import { buildElements, type BuildElements } from './build-elements';
+import type { Conditions } from './conditions';
 import { Estimates } from './estimates';
 
 /** A build at rest under some conditions: the volts of every net, the amps of every part and wire. */

@@ -29,10 +29,15 @@ const sheetRange = { least: 0.8, most: 1.25 };
  * The same build always asks in the same order.
  */
 export class Estimates {
-  readonly all: EstimatedFigure[] = [];
+  private readonly known = new Map<string, EstimatedFigure>();
 
   /** @param factors what to multiply estimates by, by key; 1 where not said */
   constructor(private readonly factors: ReadonlyMap<string, number> = new Map()) {}
+
+  /** In the order they were first asked for; what several parts share is there once. */
+  get all(): EstimatedFigure[] {
+    return [...this.known.values()];
+  }
 
   /** The figure of a sheet, or a guess in its place; estimates come multiplied by their factor of this run. */
   take(key: string, words: string, figure: Figure | undefined, guess: Guess): number {
@@ -40,7 +45,7 @@ export class Estimates {
     const estimate: EstimatedFigure = figure
       ? { key, words, value: figure.value, ...sheetRange, note: figure.note ?? 'estimated on the sheet' }
       : { key, words, ...guess };
-    this.all.push(estimate);
+    this.known.set(key, estimate);
     return estimate.value * (this.factors.get(key) ?? 1);
   }
 }

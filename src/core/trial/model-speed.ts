@@ -1,40 +1,36 @@
-import type { Brief } from '../build/brief';
-import type { ModelKind } from '../build/build';
+import type { Build } from '../build/build';
 import type { Drive } from '../network/devices/drive';
+import { modelKilograms, topSpeed, usualKilograms } from './values/vehicle-values';
 import type { Moment, Watcher } from './watch/watcher';
 
-/** Speed at full throttle, in m/s, and seconds to most of it: rules of thumb by kind of model. */
-const usual: Record<ModelKind, { top: number; seconds: number }> = {
-  boat: { top: 1.4, seconds: 4 },
-  yacht: { top: 1.2, seconds: 4 },
-  car: { top: 9, seconds: 0 },
-  crawler: { top: 0.9, seconds: 0 },
-  truck: { top: 1.8, seconds: 0 },
-  'tracked machine': { top: 0.7, seconds: 0 },
-};
-
-/** Mass for which those hold, in kilograms. */
-const usualKilograms = 3;
+/** Seconds that a hull of usual mass takes to most of its speed: rule of thumb. */
+const hullSeconds = 4;
 
 /**
  * How fast the model goes. Wheels follow their motors. A hull is pushed by thrust, which goes with the square
- * of the screws' speed, against drag, which goes with the square of its own: dv/dt = (s·|s| − v·|v|/top²)·top/τ,
- * with s the screws' speed as a share of that at full throttle.
+ * of the screws' speed, against drag, which goes with the square of its own: dv/dt = (s·|s| − e·v·|v|/top²)·top/τ,
+ * with s the screws' speed as a share of that at full throttle, and e the load. As it gathers way its screws slip less, and
+ * their motors have less to turn.
  */
 export class ModelSpeed implements Watcher {
   metresPerSecond = 0;
   top = 0;
+  /** Speed at full throttle, and seconds to most of it; none where wheels say how fast it goes. */
   private readonly limits: { top: number; seconds: number };
 
+  /**
+   * @param drives with the speed in rad/s at which each brings the model to its top speed
+   * @param effort load on the outing against the usual one: a tow holds a hull back
+   */
   constructor(
-    model: ModelKind,
-    brief: Brief,
+    build: Build,
+    private readonly effort: number,
     private readonly drives: readonly { device: Drive; fullSpeed: number }[],
   ) {
-    const { top, seconds } = usual[model];
+    const isAfloat = build.model === 'boat' || build.model === 'yacht';
     this.limits = {
-      top,
-      seconds: seconds * Math.max((brief.kilograms ?? usualKilograms) / usualKilograms, 0.2),
+      top: topSpeed(build.model),
+      seconds: isAfloat ? hullSeconds * Math.max(modelKilograms(build) / usualKilograms(build), 0.2) : 0,
     };
   }
 
@@ -49,8 +45,10 @@ export class ModelSpeed implements Watcher {
     else {
       const v = this.metresPerSecond / top;
       // Implicit in the drag, so that a long step does not overshoot.
-      const next = (v + (step / seconds) * share * Math.abs(share)) / (1 + (step / seconds) * Math.abs(v));
+      const part = step / seconds;
+      const next = (v + part * share * Math.abs(share)) / (1 + part * this.effort * Math.abs(v));
       this.metresPerSecond = next * top;
+      for (const { device, fullSpeed } of drives) device.advance = next * fullSpeed;
     }
     this.top = Math.max(this.top, Math.abs(this.metresPerSecond));
     return false;

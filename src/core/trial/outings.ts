@@ -1,6 +1,7 @@
 import type { Build, ModelKind } from '../build/build';
 import type { ModelFunction } from '../build/model-function';
 import type { Outing } from '../build/outing';
+import { usualRolling } from './values/vehicle-values';
 
 type Points = [number, number][];
 
@@ -129,7 +130,7 @@ const crawl: OutingPreset = {
   id: 'crawl',
   name: 'Crawl over rocks',
   seconds: 60,
-  effort: 1.6,
+  effort: 3,
   play: (one) => {
     if (one.role === 'drive') return toAndFro(2, 57, [0.25, 0.4, 0, 0.35, -0.2], 4, 0.5);
     if (one.role === 'steer') return toAndFro(3, 57, [1, -1, 0.6, -1, 1], 1.2, 0.1);
@@ -138,17 +139,20 @@ const crawl: OutingPreset = {
   },
 };
 
-const hill: OutingPreset = {
+/** A slope of one in four: its pull comes on top of the rolling that is usual. */
+const hill = (model: ModelKind): OutingPreset => ({
   id: 'hill-climb',
   name: 'Hill climb',
   seconds: 40,
-  effort: 2,
+  effort: Math.round(1 + slope / usualRolling(model)),
   play: (one) => {
     if (one.role === 'drive') return ramp(2, 35, 1.5, 0.9);
     if (one.role === 'steer') return toAndFro(5, 34, [0.4, -0.4], 2, 0.2);
     return others(40)(one);
   },
-};
+});
+
+const slope = 0.25;
 
 const gusts: OutingPreset = {
   id: 'gusts',
@@ -164,10 +168,10 @@ const gusts: OutingPreset = {
 
 const byModel: Record<ModelKind, readonly OutingPreset[]> = {
   boat: [reversals, potter('Harbour pottering'), tow, long('Long cruise')],
-  car: [reversals, punch, hill, long('Long drive')],
-  crawler: [reversals, crawl, hill, long('Long trail')],
-  truck: [reversals, potter('Yard work'), hill, long('Long haul')],
-  'tracked machine': [reversals, potter('Yard work'), hill, long('Long day')],
+  car: [reversals, punch, hill('car'), long('Long drive')],
+  crawler: [reversals, crawl, hill('crawler'), long('Long trail')],
+  truck: [reversals, potter('Yard work'), hill('truck'), long('Long haul')],
+  'tracked machine': [reversals, potter('Yard work'), hill('tracked machine'), long('Long day')],
   yacht: [reversals, gusts, long('Long sail')],
 };
 

@@ -10,6 +10,7 @@ import { failure, success, type Result } from '../result';
 import type { CheckContext } from '../rules/rule';
 import { integrate, type CourseTrouble } from '../transient/integrate';
 import { buildElements } from './build-elements';
+import { nominalPackVolts } from './drive-elements';
 import { Estimates } from './estimates';
 import { driveHeat, regulatorHeat } from './heat-nodes';
 import { ModelSpeed } from './model-speed';
@@ -19,6 +20,7 @@ import { SnapshotKeeper } from './snapshots';
 import { Recorder } from './recorder';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
+import { gearedSpeed } from './values/vehicle-values';
 import { BrownOut } from './watch/brown-out';
 import { CutOff } from './watch/cut-off';
 import { Discharge } from './watch/discharge';
@@ -99,8 +101,8 @@ export function runTrial(
       drives: drives.map((one) => one.device),
     });
   const speed = new ModelSpeed(
-    build.model,
-    build.brief,
+    build,
+    outing.effort,
     drives.map(({ device: one }) => ({ device: one, fullSpeed: fullSpeedOf(one, context) })),
   );
   const followers: Watcher[] = [...discharges, ...heats, speed];
@@ -167,16 +169,14 @@ export function runTrial(
   });
 }
 
-/** Speed that a drive settles at with full throttle on a nominal pack, in rad/s. */
-function fullSpeedOf({ values }: Drive, { index }: CheckContext): number {
-  const volts = Math.max(
-    1,
-    ...index.ofKind('pack').map(({ part }) => cellVolts(part.chemistry).nominal * part.cells),
-  );
+/** Speed at which a drive brings the model to its top speed, in rad/s: as geared, or as its screw settles. */
+function fullSpeedOf({ values }: Drive, context: CheckContext): number {
+  const volts = nominalPackVolts(context);
+  if (!values.slipShare) return gearedSpeed(values.kv, volts);
   const kt = 60 / (2 * Math.PI * values.kv);
   const ohms = values.motorOhms + values.escOhms;
   let speed = volts / kt;
-  // Torque of the motor against that of its load: a few steps of Newton's method settle it.
+  // Torque of the motor against that of its screw: a few steps of Newton's method settle it.
   for (let n = 0; n < 20; n += 1) {
     const torque = (kt * (volts - kt * speed)) / ohms;
     const load = kt * values.noLoadAmps + values.loadConst + values.loadSquare * speed ** 2;

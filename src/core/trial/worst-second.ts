@@ -1,6 +1,6 @@
 import type { PackState } from '../power/power-picture';
 import type { CheckContext } from '../rules/rule';
-import type { Conditions } from './build-elements';
+import type { Conditions } from './conditions';
 
 /**
  * The second that limits are judged by: every motor at full throttle under its usual load, everything else on,

@@ -18,6 +18,8 @@ export interface DriveValues {
   loadConst: number;
   loadLinear: number;
   loadSquare: number;
+  /** Part of the load by speed that a screw sheds when the water goes along with it; 0 where not said. */
+  slipShare?: number;
   /** Of motor and load at the motor's shaft, kg·m². */
   inertia: number;
   /** Speed over which friction comes in, rad/s. */
@@ -31,6 +33,8 @@ const wakingVolts = 1;
 /**
  * Ke = Kt = 60/(2π·KV); Im = (duty·Vin − Ke·ω)/R; Iin = max(0, duty·Im) + quiescentAmps;
  * J·dω/dt = Kt·Im − (Kt·noLoadAmps + loadConst)·tanh(ω/omegaEps) − loadLinear·ω − loadSquare·ω·|ω|.
+ * A screw's load falls as the hull gathers way: loadSquare·|ω|·((1 + s)·ω − s·advance), the straight-line
+ * torque coefficient of J. S. Carlton, Marine Propellers and Propulsion, chapter 6.
  */
 export class Drive implements Device {
   readonly id: string;
@@ -39,6 +43,8 @@ export class Drive implements Device {
   isCut = false;
   /** Whether its receiver is lost, and the throttle stands where fail-safe puts it. */
   isFailSafe = false;
+  /** Speed at which its screw would go along with the water without slip, rad/s; set between steps. */
+  advance = 0;
   readonly speedIndex: number;
   private readonly duty: Track;
   private readonly plus: number;
@@ -110,15 +116,17 @@ export class Drive implements Device {
 
     const friction = kt * values.noLoadAmps + values.loadConst;
     const tanh = Math.tanh(speed / values.omegaEps);
+    const slip = values.slipShare ?? 0;
+    const pull = (1 + slip) * speed - slip * this.advance;
     f[speedIndex]! +=
       friction * tanh +
       values.loadLinear * speed +
-      values.loadSquare * speed * Math.abs(speed) -
+      values.loadSquare * Math.abs(speed) * pull -
       kt * motorAmps;
     a[this.bySpeed.at]! +=
       (friction * (1 - tanh * tanh)) / values.omegaEps +
       values.loadLinear +
-      2 * values.loadSquare * Math.abs(speed) +
+      values.loadSquare * ((1 + slip) * Math.abs(speed) + Math.sign(speed) * pull) +
       (kt * kt) / ohms;
     a[this.byPlus.at]! -= (kt * duty) / ohms;
     a[this.byMinus.at]! += (kt * duty) / ohms;

@@ -1,12 +1,27 @@
 import type { Fitted } from '../../build/build-index';
 import type { DriveValues } from '../../network/devices/drive';
 import type { Estimates } from '../estimates';
+import type { RoadLoad } from './vehicle-values';
 
 /** What a drive is, without the nodes it stands between and without its throttle. */
 export type DriveFigures = Omit<DriveValues, 'id' | 'from' | 'to' | 'duty'>;
 
+/** A load that its one known point fixes: amps at full throttle on a nominal pack. */
+export interface PointLoad {
+  /** Part of its torque that rises with the square of its speed, 0 to 1: all of it for a screw. */
+  squarePart: number;
+  /** By how much a screw sheds load as its hull gathers way, 0 to 1; 0 to take it with the hull under way. */
+  slipShare: number;
+}
+
+/** A screw on an outing: held still it takes a third more torque than with its hull along; rule of thumb. */
+export const screwLoad: PointLoad = { squarePart: 1, slipShare: 0.3 };
+
 /** Ohms of a controller's switches: rule of thumb. */
 const controllerOhms = 0.004;
+
+/** Seconds in which the working torque brings a screw to its working speed. */
+const spinUpSeconds = 0.12;
 
 /** Torque and speed at which a motor turns its usual load at full throttle. */
 interface WorkingPoint {
@@ -15,19 +30,17 @@ interface WorkingPoint {
 }
 
 /**
- * A motor with its controller and its load; `undefined` where its sheet states neither speed nor amps. The one
- * point that is known of the load, amps at full throttle, fixes it: a screw's torque rises with the square of
- * its speed, wheels have most of theirs from the first turn on.
+ * A motor with its controller and its load; `undefined` where its sheet states neither speed nor amps.
  * @param volts nominal, of the pack that feeds it
  * @param leadOhms of the leads between controller and motor, there and back
- * @param isScrew whether it turns a screw in water; otherwise wheels or tracks
+ * @param loadOf what it turns, by its speed per volt
  */
 export function driveFigures(
   motor: Fitted<'motor'>,
   controller: Fitted<'controller'>,
   volts: number,
   leadOhms: number,
-  isScrew: boolean,
+  loadOf: (kv: number) => PointLoad | RoadLoad,
   estimates: Estimates,
 ): DriveFigures | undefined {
   const { fitting, part } = motor;
@@ -65,49 +78,47 @@ export function driveFigures(
     most: 1.8,
     note: 'a fifteenth of full load, rule of thumb',
   });
-  const load = loadOf({ volts, amps }, kv, motorOhms + controllerOhms + leadOhms, noLoadAmps, isScrew);
+  const load = loadOf(kv);
+  const isRoad = 'inertia' in load;
+  const work = isRoad
+    ? load
+    : throughPoint(load, { volts, amps }, kv, motorOhms + controllerOhms + leadOhms, noLoadAmps);
   return {
     kv,
     motorOhms: motorOhms + leadOhms,
     escOhms: controllerOhms,
     noLoadAmps,
-    loadConst: load.constant,
+    loadConst: work.constant,
     loadLinear: 0,
-    loadSquare: load.square,
+    loadSquare: work.square,
+    ...(!isRoad && load.slipShare > 0 && { slipShare: load.slipShare }),
     inertia: estimates.take(`${fitting.id}.inertia`, `inertia on the shaft ${of}`, undefined, {
-      value: isScrew
-        ? inertiaFor(load.workTorque, load.workSpeed, 0.12)
-        : inertiaFor(load.workTorque, load.workSpeed, 0.9),
+      value: work.inertia,
       least: 0.5,
       most: 2,
-      note: isScrew
-        ? 'up to speed in an eighth of a second, rule of thumb'
-        : 'the model up to speed in a second, rule of thumb',
+      note: isRoad
+        ? 'the mass of the model through its gears'
+        : 'up to speed in an eighth of a second, rule of thumb',
     }),
     omegaEps: 1,
     quiescentAmps: controller.part.quiescentAmps?.value ?? 0.05,
   };
 }
 
-function loadOf(
+/** The load that settles at a working point. */
+function throughPoint(
+  { squarePart }: PointLoad,
   { volts, amps }: WorkingPoint,
   kv: number,
   ohms: number,
   noLoadAmps: number,
-  isScrew: boolean,
-) {
+): RoadLoad {
   const kt = 60 / (2 * Math.PI * kv);
   const workSpeed = Math.max((volts - amps * ohms) / kt, 1);
   const workTorque = Math.max(kt * (amps - noLoadAmps), 0);
-  const square = isScrew ? 1 : 0.4;
   return {
-    constant: (1 - square) * workTorque,
-    square: (square * workTorque) / workSpeed ** 2,
-    workTorque,
-    workSpeed,
+    constant: (1 - squarePart) * workTorque,
+    square: (squarePart * workTorque) / workSpeed ** 2,
+    inertia: Math.max((workTorque * spinUpSeconds) / workSpeed, 1e-7),
   };
 }
-
-/** Inertia that the working torque brings to the working speed in about so many seconds. */
-const inertiaFor = (torque: number, speed: number, seconds: number): number =>
-  Math.max((torque * seconds) / speed, 1e-7);
