@@ -14,6 +14,9 @@ const screens = {
   'loom picture': '/loom',
   'loom table': '/loom?view=table',
   'findings of a well': '/loom?well=connection',
+  trial: '/trial',
+  'trial wiring': '/trial?show=wiring',
+  'trial outing': '/trial?show=outing',
   'fit-out': '/fit-out',
   'fit-out, held': '/fit-out?step=pack-in&well=current',
 };
@@ -27,6 +30,8 @@ for (const bench of ['light', 'dark'] as const) {
         test(`${name}: nothing cut off, and nothing that axe minds`, async ({ page }) => {
           await openTug(page, path);
           await expect(page.locator('main').getByRole('heading', { level: 1 })).toBeVisible();
+          if (path.startsWith('/trial'))
+            await expect(page.getByRole('main').getByRole('status')).toContainText('browns out');
           if (path === '/loom') await expect(page.locator('[data-node="receiver"]')).toBeVisible();
           await expect(page.locator('html')).toHaveAttribute(
             'data-bench',

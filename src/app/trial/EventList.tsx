@@ -24,10 +24,10 @@ export function EventList({ events }: { events: readonly TrialEvent[] }) {
         const all = events.filter((one) => one.kind === kind);
         return (
           <section key={kind} className={styles.group}>
-            <h3 className={styles.title} data-grave={eventNames[kind].isGrave}>
+            <h2 className={styles.title} data-grave={eventNames[kind].isGrave}>
               {eventNames[kind].name}
               <span className="figure"> ×{all.length}</span>
-            </h3>
+            </h2>
             {all.slice(0, mostListed).map((one) => (
               <button
                 key={`${one.subject} ${one.at}`}

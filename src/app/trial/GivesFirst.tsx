@@ -27,7 +27,7 @@ export function GivesFirst({ task }: { task: TrialTask }) {
         const answer = answers[n]?.data;
         return (
           <section key={push} className={styles.give}>
-            <h3 className={styles.title}>{titles[push]}</h3>
+            <h2 className={styles.title}>{titles[push]}</h2>
             {answer ? (
               <>
                 <p className="figure">{numberWords(answer)}</p>

@@ -71,9 +71,9 @@ export function HowSure({ task, result }: { task: TrialTask; result: TrialResult
       <SpreadRow name="lowest at the receiver" unit="V" digits={2} spread={data.railMinVolts} />
       <SpreadRow name="run time" unit="min" digits={0} spread={data.runMinutes} />
       <SpreadRow name="hottest part" unit="°C" digits={0} spread={data.hottestCelsius} />
-      <h3 className={styles.title} style={{ marginTop: 12 }}>
+      <h2 className={styles.title} style={{ marginTop: 12 }}>
         Worth measuring first
-      </h3>
+      </h2>
       {data.influences.slice(0, mostInfluences).map((one) => (
         <InfluenceRow key={one.estimate.key} influence={one} />
       ))}

@@ -30,7 +30,7 @@ import styles from './TrialStation.module.css';
 const views = ['pictures', 'wiring', 'outing'] as const;
 const viewNames = { pictures: 'Pictures', wiring: 'Wiring', outing: 'Outing' };
 const sides = ['events', 'gives', 'sure'] as const;
-const sideNames = { events: 'What happened', gives: 'Gives first', sure: 'How sure' };
+const sideNames = { events: 'Events', gives: 'Gives first', sure: 'How sure' };
 
 /** What happens under way, and what gives first: the build taken through an outing, second by second. */
 export function Component() {
