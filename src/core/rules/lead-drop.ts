@@ -3,6 +3,7 @@ import { shortestWay } from '../build/shortest-way';
 import { conductorOhms } from '../conductors/wire';
 import { connectorFamily } from '../connectors/families';
 import type { Source, Supply } from '../power/power-picture';
+import type { Rail } from '../power/rails';
 import { defineRule, fittingSubject, leadSubject, type CheckContext, type Report } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';
 
@@ -34,7 +35,7 @@ export const leadDrop = defineRule({
           (lead) => lead.awg !== undefined && lead.metres,
         );
         const ohms = way.reduce((sum, lead) => sum + leadOhms(context, lead), 0);
-        const solved = solvedDrop(context, source, supply);
+        const solved = solvedDrop(context, rail, source, supply);
         const drop = solved ?? stalled.value * ohms;
         const limit = dropShare * rail.volts;
         if (way.length === 0 || drop <= limit) return [];
@@ -81,8 +82,13 @@ export const leadDrop = defineRule({
 });
 
 /** Volts between a rail's source and a servo that stalls at the worst second, by the solved network. */
-function solvedDrop(context: CheckContext, source: Source, supply: Supply): number | undefined {
-  const counted = context.rails.flatMap((rail) => rail.counted).find((one) => one.supply === supply);
+function solvedDrop(
+  context: CheckContext,
+  rail: Rail,
+  source: Source,
+  supply: Supply,
+): number | undefined {
+  const counted = rail.counted.find((one) => one.supply === supply);
   const point = counted?.stalled ? context.worstSecond('cutoff') : undefined;
   const { fitted, terminal } = source;
   const given = point?.across(fitted.fitting.id, terminal.plus, terminal.minus);

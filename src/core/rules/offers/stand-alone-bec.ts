@@ -66,11 +66,12 @@ function wire(
   const input = bec.ports.find((port) => port.flow === 'in');
   const output = bec.ports.find((port) => port.flow === 'out');
   if (!input || !output) return undefined;
-  const free = freePort(context, input, pack.plus, (port) => port.use === 'power' && port.flow === 'out');
-  const branch = free ? { edits: [], outlet: free } : branchOff(context, pack.plus, input);
   const inlet = freePort(context, output, rail.plus, (port) => port.use === 'servo' && port.flow !== 'out');
   const lifts = rail.sources.map((source) => liftRed(context, source));
-  if (!branch || !inlet || lifts.includes(undefined)) return undefined;
+  if (!inlet || lifts.includes(undefined)) return undefined;
+  const free = freePort(context, input, pack.plus, (port) => port.use === 'power' && port.flow === 'out');
+  const branch = free ? { edits: [], outlet: free } : branchOff(context, pack.plus, input);
+  if (!branch) return undefined;
   const inLead = freshId(build, `${id}-feed`);
   const outLead = freshId(build, `${id}-rail`);
   return [
