@@ -103,7 +103,7 @@ function loomNode(
 }
 
 /** Height that the ports of one side need, one above the other. */
-export function stackHeight(ports: readonly LoomPort[], side: 'left' | 'right'): number {
+function stackHeight(ports: readonly LoomPort[], side: 'left' | 'right'): number {
   return ports
     .filter((port) => port.side === side)
     .reduce((sum, port) => sum + portHeight(port) + loomSizes.portGap, 0);

@@ -48,6 +48,3 @@ export interface Device {
   /** Seconds at which what drives it changes abruptly, in order. */
   readonly breakpoints?: readonly number[];
 }
-
-/** Makes a device from its values and wires it in. */
-export type DeviceMaker<Values> = (values: Values, wiring: Wiring) => Device;

@@ -39,7 +39,7 @@ function holdOn(step: Step, stops: Finding[], pending: Step | undefined): HeldBy
 }
 
 /** Whether a reading lies in the band that the plan expects. */
-export function judge({ least, most }: Measurement, reading: number): ReadingVerdict {
+function judge({ least, most }: Measurement, reading: number): ReadingVerdict {
   if (reading < least) return 'low';
   return reading > most ? 'high' : 'good';
 }

@@ -14,7 +14,7 @@ import { plannedTerm } from './support/terms';
 
 type Message = 'noProportion' | 'positionsMissing' | 'springsBack' | 'doesNotCentre' | 'staysOn';
 
-export const controlWords: Record<ControlKind, string> = {
+const controlWords: Record<ControlKind, string> = {
   centring: 'a proportional control that centres itself',
   staying: 'a proportional control that stays put',
   twoPosition: 'a two-position switch',

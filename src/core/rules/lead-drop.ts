@@ -82,12 +82,7 @@ export const leadDrop = defineRule({
 });
 
 /** Volts between a rail's source and a servo that stalls at the worst second, by the solved network. */
-function solvedDrop(
-  context: CheckContext,
-  rail: Rail,
-  source: Source,
-  supply: Supply,
-): number | undefined {
+function solvedDrop(context: CheckContext, rail: Rail, source: Source, supply: Supply): number | undefined {
   const counted = rail.counted.find((one) => one.supply === supply);
   const point = counted?.stalled ? context.worstSecond('cutoff') : undefined;
   const { fitted, terminal } = source;

@@ -56,7 +56,7 @@ function usual(index: BuildIndex, lead: Lead) {
 }
 
 /** Ohms of one conductor of a lead, the contact at its plug included. */
-export function wireOhms(index: BuildIndex, lead: Lead, estimates: Estimates): number {
+function wireOhms(index: BuildIndex, lead: Lead, estimates: Estimates): number {
   const { metres: guess, awg } = usual(index, lead);
   const metres = estimates.take(
     `${lead.id}.metres`,

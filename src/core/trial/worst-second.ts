@@ -20,12 +20,3 @@ export function worstSecond({ rails }: Pick<CheckContext, 'rails'>, charge: Pack
     on: () => 1,
   };
 }
-
-/** Switched on and left alone: motors still, servos at rest, lamps and pumps off. */
-export const atRest = (charge: PackState): Conditions => ({
-  charge,
-  coldFactor: 1,
-  servo: () => 'resting',
-  duty: () => 0,
-  on: () => 0,
-});

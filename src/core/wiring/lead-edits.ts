@@ -4,7 +4,7 @@ import type { Lead } from '../build/lead';
 import type { Patch } from '../build/patch';
 import type { PartSpec } from '../parts/part-spec';
 import { insertCable } from '../rules/offers/insert-cable';
-import { isOfSameForm } from '../rules/offers/swap-part';
+import { hasContacts, isOfSameForm } from '../rules/offers/swap-part';
 import type { CheckContext } from '../rules/rule';
 
 /** Lifts a wire out of its housing, or puts it back. */
@@ -41,14 +41,9 @@ export function insertable(context: CheckContext, lead: Lead, locker: readonly P
 /** The parts of the locker that could stand in a fitting's place, by kind. */
 export function swappable(index: BuildIndex, fittingId: string, locker: readonly PartSpec[]): Patch[] {
   const { part } = index.get(fittingId);
-  const portsInUse = index
-    .leadsOf(fittingId)
-    .flatMap((lead) =>
-      [lead.from, lead.to].filter((end) => end.fitting === fittingId).map((end) => end.port),
-    );
   return locker
     .filter((one) => one.kind === part.kind && one.id !== part.id && isOfSameForm(one, part))
-    .filter((one) => portsInUse.every((port) => one.ports.some((candidate) => candidate.id === port)))
+    .filter((one) => hasContacts(index, fittingId, one))
     .map((candidate) => ({
       id: `swap:${fittingId}:${candidate.id}`,
       label: candidate.name,

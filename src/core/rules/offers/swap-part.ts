@@ -1,4 +1,4 @@
-import { portKey, type Fitted } from '../../build/build-index';
+import { portKey, type BuildIndex, type Fitted } from '../../build/build-index';
 import type { Patch } from '../../build/patch';
 import { mating } from '../../connectors/mating';
 import type { PartKind, PartOfKind, PartSpec } from '../../parts/part-spec';
@@ -31,7 +31,19 @@ export function isOfSameForm(one: PartSpec, other: PartSpec): boolean {
   return one.kind !== 'servo' || one.wires !== 5;
 }
 
+/** Whether a part has the ports and contacts that the leads of a fitting end on: they are kept by name. */
+export function hasContacts(index: BuildIndex, fittingId: string, candidate: PartSpec): boolean {
+  return index.leadsOf(fittingId).every((lead) =>
+    (['from', 'to'] as const).every((end) => {
+      if (lead[end].fitting !== fittingId) return true;
+      const port = candidate.ports.find((one) => one.id === lead[end].port);
+      return lead.conductors.every((one) => port?.pins.some((pin) => pin.name === one[end]));
+    }),
+  );
+}
+
 function takesSameLeads({ build, index }: CheckContext, fittingId: string, candidate: PartSpec): boolean {
+  if (!hasContacts(index, fittingId, candidate)) return false;
   return build.leads.every((lead) => {
     for (const [here, there] of [
       [lead.from, lead.to],

@@ -1,0 +1,181 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { demoBuild } from '../../../tests/kit/demo-builds';
+import type { Build } from '../build/build';
+import { BuildIndex } from '../build/build-index';
+import { applyEdits, type Edit } from '../build/edits';
+import { freshId } from '../build/fresh-id';
+import { usualLead } from '../build/usual-run';
+import { readBuildFile } from '../file/read-file';
+import { writeBuildFile } from '../file/write-file';
+import { planProcedure } from '../procedure/plan-procedure';
+import { markdownSheet } from '../sheet/markdown-sheet';
+import { starterLocker } from '../starter/starter-locker';
+import { outingsOf } from '../trial/outings';
+import { runTrial } from '../trial/run-trial';
+import { usualTask } from '../trial/trial-task';
+import { swappable } from '../wiring/lead-edits';
+import { plugTargets } from '../wiring/plug-targets';
+import { proposeWiring } from '../wiring/propose-wiring';
+import { checkBuild } from './check-build';
+
+const locker = starterLocker;
+
+/** Ways in which a person changes a build; each takes numbers and picks from what is there. */
+const moves: Record<string, (build: Build, pick: <T>(list: readonly T[]) => T | undefined) => Edit[]> = {
+  'adds a part': (build, pick) => {
+    const part = pick(locker)!;
+    const id = freshId(build, 'added');
+    return [{ type: 'addFitting', fitting: { id, name: `added ${part.name}`, part: part.id }, part }];
+  },
+  'takes a part out': (build, pick) => {
+    const fitting = pick(build.fittings);
+    return fitting ? [{ type: 'removeFitting', fitting: fitting.id }] : [];
+  },
+  'swaps a part for another that takes its leads': (build, pick) => {
+    const fitting = pick(build.fittings);
+    const patch = fitting && pick(swappable(new BuildIndex(build), fitting.id, locker));
+    return patch?.edits ?? [];
+  },
+  'pulls a plug': (build, pick) => {
+    const lead = pick(build.leads);
+    return lead ? [{ type: 'removeLead', lead: lead.id }] : [];
+  },
+  'plugs two free ports together': (build, pick) => {
+    const free = new BuildIndex(build).freePorts();
+    const from = pick(free);
+    const to = from && pick(plugTargets(free, from));
+    return from && to ? [{ type: 'addLead', lead: usualLead(freshId(build, 'plugged'), from, to) }] : [];
+  },
+  'lifts a wire': (build, pick) => {
+    const lead = pick(build.leads);
+    const lifted = lead?.conductors.map((one, n) => (n === 0 ? { ...one, state: 'lifted' as const } : one));
+    return lead && lifted ? [{ type: 'setConductors', lead: lead.id, conductors: lifted }] : [];
+  },
+  'moves a function to another channel': (build, pick) => {
+    const one = pick(build.functions);
+    const channel = pick([1, 2, 3, 4, 5, 6, undefined]);
+    return one ? [{ type: 'setFunction', function: one.id, change: { channel } }] : [];
+  },
+};
+
+const names = Object.keys(moves);
+
+/** A build after a run of such changes. */
+function changed(steps: readonly (readonly [move: number, seed: number])[]): Build {
+  let build = demoBuild('harbour-tug');
+  for (const [move, seed] of steps) {
+    let turn = seed;
+    const pick = <T>(list: readonly T[]): T | undefined => {
+      turn = (turn * 31 + 7) % 1009;
+      return list[turn % Math.max(list.length, 1)];
+    };
+    build = applyEdits(build, moves[names[move % names.length]!]!(build, pick));
+  }
+  return build;
+}
+
+const steps = fc.array(fc.tuple(fc.nat({ max: names.length - 1 }), fc.nat({ max: 1000 })), {
+  minLength: 1,
+  maxLength: 14,
+});
+
+describe('whatever a person does to a build', () => {
+  it('it holds together: leads end at ports that are there, functions move parts that are there', () => {
+    fc.assert(
+      fc.property(steps, (all) => {
+        const build = changed(all);
+        const index = new BuildIndex(build);
+        for (const lead of build.leads)
+          for (const end of [lead.from, lead.to]) expect(() => index.port(end)).not.toThrow();
+        const fittings = new Set(build.fittings.map((one) => one.id));
+        for (const one of build.functions)
+          for (const device of one.devices) expect(fittings.has(device)).toBe(true);
+        expect(new Set(build.parts.map((one) => one.id))).toEqual(
+          new Set(build.fittings.map((one) => one.part)),
+        );
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('the check says what it finds in whole sentences with numbers, and never throws', () => {
+    fc.assert(
+      fc.property(steps, (all) => {
+        const { findings, unknowns } = checkBuild(changed(all), locker);
+        for (const one of findings) {
+          expect(one.text).not.toMatch(/\{\{|undefined|NaN/);
+          expect(Number.isFinite(one.actual) && Number.isFinite(one.limit), one.id).toBe(true);
+        }
+        expect(new Set(findings.map((one) => one.id)).size).toBe(findings.length);
+        for (const one of unknowns) expect(JSON.stringify(one)).not.toMatch(/undefined|NaN/);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('each offered put-right can be applied, and what it was offered for is then gone or eased', () => {
+    fc.assert(
+      fc.property(steps, (all) => {
+        const build = changed(all);
+        for (const finding of checkBuild(build, locker).findings.slice(0, 5))
+          for (const patch of finding.patches) {
+            const after = applyEdits(build, patch.edits);
+            const still = checkBuild(after, locker).findings.find((one) => one.id === finding.id);
+            expect(readBuildFile(writeBuildFile(after)).ok, patch.id).toBe(true);
+            if (still) expect(still.margin, patch.id).toBeGreaterThanOrEqual(finding.margin - 1e-9);
+          }
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  it('goes out as a file and comes back the same', () => {
+    fc.assert(
+      fc.property(steps, (all) => {
+        const build = changed(all);
+        const text = writeBuildFile(build);
+        const read = readBuildFile(text);
+        expect(read.ok, read.ok ? '' : `${read.problem.where} ${read.problem.why}`).toBe(true);
+        expect(read.ok && writeBuildFile(read.value)).toBe(text);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  it('the fit-out, the sheet and the proposal come out of it', () => {
+    fc.assert(
+      fc.property(steps, (all) => {
+        const build = changed(all);
+        const check = checkBuild(build, locker);
+        const procedure = planProcedure(check.context);
+        expect(new Set(procedure.map((one) => one.id)).size).toBe(procedure.length);
+        expect(markdownSheet(check)).not.toMatch(/undefined|NaN/);
+        // Wiring it never makes a plug sit where another sits already.
+        const ends = proposeWiring(build, locker, new Set()).build.leads.flatMap((lead) => [
+          `${lead.from.fitting}.${lead.from.port}`,
+          `${lead.to.fitting}.${lead.to.port}`,
+        ]);
+        expect(new Set(ends).size).toBe(ends.length);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('can be taken on an outing, or says what would not settle', () => {
+    fc.assert(
+      fc.property(steps, (all) => {
+        const build = changed(all);
+        const [usual] = outingsOf(build);
+        const task = { ...usualTask({ ...usual!, seconds: 3 }), slices: 20, looseness: 20 };
+        const run = runTrial(checkBuild(build, locker).context, task);
+        expect(run.ok, run.ok ? '' : JSON.stringify(run.problem)).toBe(true);
+        if (!run.ok) return;
+        const { figures, rails } = run.value;
+        expect(Number.isFinite(figures.railMinVolts) && Number.isFinite(figures.mostPackAmps)).toBe(true);
+        for (const rail of rails) expect(rail.values.every(Number.isFinite)).toBe(true);
+      }),
+      { numRuns: 30 },
+    );
+  });
+});

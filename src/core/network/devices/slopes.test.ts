@@ -1,0 +1,155 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { networkOf } from '../reference-form';
+import { elementKinds, type Element, type ElementKind } from '.';
+
+/** One element of each kind between nodes a, b and c, with ordinary values. */
+const specimens: { [Kind in ElementKind]: Element } = {
+  source: { kind: 'source', id: 'e', node: 'a', to: 'c', volts: 11.4, ohms: 0.05, r1: 0.02, c1: 40 },
+  resistor: { kind: 'resistor', id: 'e', from: 'a', to: 'b', ohms: 0.7 },
+  capacitor: { kind: 'capacitor', id: 'e', from: 'a', to: 'b', farads: 1e-3 },
+  diode: { kind: 'diode', id: 'e', from: 'a', to: 'b', forwardVolts: 0.4, ohms: 0.05 },
+  buck: {
+    kind: 'buck',
+    id: 'e',
+    from: 'a',
+    to: 'b',
+    ground: 'c',
+    setVolts: 5,
+    maxAmps: 40,
+    efficiency: 0.85,
+    dropoutVolts: 0.8,
+    quiescentAmps: 0.01,
+    outOhms: 0.1,
+  },
+  linear: {
+    kind: 'linear',
+    id: 'e',
+    from: 'a',
+    to: 'b',
+    ground: 'c',
+    setVolts: 5,
+    maxAmps: 40,
+    dropoutVolts: 1.1,
+    quiescentAmps: 0.006,
+    outOhms: 0.1,
+  },
+  currentLoad: { kind: 'currentLoad', id: 'e', from: 'a', to: 'b', amps: 0.4, kneeVolts: 3 },
+  powerLoad: { kind: 'powerLoad', id: 'e', from: 'a', to: 'b', watts: 3, minVolts: 4 },
+  ledString: {
+    kind: 'ledString',
+    id: 'e',
+    from: 'a',
+    to: 'b',
+    ledsPerString: 2,
+    strings: 3,
+    ohms: 68,
+    forwardVolts: 2,
+  },
+  drive: {
+    kind: 'drive',
+    id: 'e',
+    from: 'a',
+    to: 'b',
+    kv: 620,
+    motorOhms: 0.3,
+    escOhms: 0.004,
+    noLoadAmps: 0.5,
+    duty: 0.7,
+    loadConst: 0.002,
+    loadLinear: 1e-6,
+    loadSquare: 3e-7,
+    slipShare: 0.3,
+    inertia: 4e-5,
+    omegaEps: 1,
+    quiescentAmps: 0.05,
+  },
+  servo: {
+    kind: 'servo',
+    id: 'e',
+    from: 'a',
+    to: 'b',
+    refVolts: 6,
+    stallAmps: 2,
+    stallTorque: 1,
+    noLoadSpeed: 7,
+    noLoadAmps: 0.25,
+    timeConstant: 0.025,
+    idleAmps: 0.01,
+    command: [[0, 0.4]],
+    loadSpring: 0.3,
+    loadConst: 0.05,
+  },
+};
+
+/** So that every node is solved for: a wire to ground is part of each. */
+const tails: Element[] = ['a', 'b', 'c'].map((from) => ({
+  kind: 'currentLoad',
+  id: `tail-${from}`,
+  from,
+  amps: 0,
+  kneeVolts: 1,
+}));
+
+/** Numbers between, or zero, but none so near to zero that two kinks lie within one step. */
+const between = (min: number, max: number) =>
+  fc.double({ min, max, noNaN: true }).map((one) => (Math.abs(one) < 1e-3 ? 0 : one));
+const volts = between(-2, 14);
+const speed = between(-300, 300);
+const angle = between(-1, 1);
+
+describe('the slopes that a device stamps', () => {
+  it.each(elementKinds)('of a %s are those of its currents, at any point', (kind) => {
+    const network = networkOf([specimens[kind], ...tails], false);
+    const { size, kinds, lu } = network;
+    const unknowns = Array.from({ length: size - 1 }, (_, n) =>
+      kinds[n + 1] === 'volts' ? volts : kinds[n + 1] === 'speed' ? speed : angle,
+    );
+    const evaluate = (x: Float64Array) => {
+      const [f, a] = [new Float64Array(size), new Float64Array(lu.values.length)];
+      network.evaluate({ x, f, a, time: 1 });
+      return { f, a };
+    };
+    fc.assert(
+      fc.property(fc.tuple(...unknowns), (values) => {
+        const x = Float64Array.from([0, ...values]);
+        const { f, a } = evaluate(x);
+        for (let column = 1; column < size; column += 1) {
+          const width = 1e-6 * Math.max(1, Math.abs(x[column]!));
+          const [up, down] = [x.slice(), x.slice()];
+          up[column]! += width;
+          down[column]! -= width;
+          const [above, below] = [evaluate(up).f, evaluate(down).f];
+          for (let row = 1; row < size; row += 1) {
+            const [left, right] = [(f[row]! - below[row]!) / width, (above[row]! - f[row]!) / width];
+            let stamped = 0;
+            try {
+              stamped = a[lu.slot(row, column)]!;
+            } catch {
+              // No place in the matrix means a slope of nothing.
+            }
+            const near = (slope: number) => Math.abs(stamped - slope) <= 1e-4 * Math.max(1, Math.abs(slope));
+            // At a kink the slope is that of one of its sides.
+            expect(near(left) || near(right), `${kind}: row ${row} by ${column}`).toBe(true);
+          }
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it.each(elementKinds)('of a %s let no current get lost between its nodes', (kind) => {
+    const network = networkOf([specimens[kind], ...tails], false);
+    const [a, b, c] = ['a', 'b', 'c'].map((name) => network.indexOf(name)!) as [number, number, number];
+    fc.assert(
+      fc.property(fc.array(volts, { minLength: network.size, maxLength: network.size }), (values) => {
+        const x = Float64Array.from(values);
+        x[0] = 0;
+        const f = new Float64Array(network.size);
+        network.evaluate({ x, f, a: new Float64Array(network.lu.values.length), time: 1 });
+        const leaks = 1e-6 * (x[a]! + x[b]! + x[c]!);
+        expect(Math.abs(f[a]! + f[b]! + f[c]! - leaks)).toBeLessThan(1e-9 * Math.max(1, Math.abs(f[a]!)));
+      }),
+    );
+  });
+});
