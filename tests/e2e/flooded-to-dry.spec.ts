@@ -29,7 +29,10 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await expect(page.getByText('Accepted: Calm water only')).toBeVisible();
 
   await page.getByRole('link', { name: 'On to Fit-out' }).click();
-  await expect(page.getByText('held', { exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Then the tow pack, last of all/ }).click();
+  // No stop holds the power any more, only the step before it.
+  await expect(page.getByRole('note').filter({ hasText: 'Held.' })).toContainText('First:');
+  await expect(page.getByText(/no power while/)).toHaveCount(0);
 });
 
 test('a put-right is looked at before it is taken, undone and done again', async ({ page }) => {

@@ -80,3 +80,18 @@ describe('connect', () => {
     expect(connect(build, ...ends, [])).toBeUndefined();
   });
 });
+
+describe('parts to swap in', () => {
+  it('have the contacts that leads end on', () => {
+    const { index } = checkContext(tub(), starterLocker);
+    for (const { fitting } of index.all())
+      for (const { edits } of swappable(index, fitting.id, starterLocker)) {
+        const after = checkContext(applyEdits(tub(), edits), starterLocker).index;
+        for (const lead of after.leadsOf(fitting.id))
+          for (const end of ['from', 'to'] as const) {
+            const pins = after.port(lead[end]).pins.map((pin) => pin.name);
+            for (const one of lead.conductors) expect(pins, fitting.id).toContain(one[end]);
+          }
+      }
+  });
+});

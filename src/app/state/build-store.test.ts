@@ -1,0 +1,108 @@
+// @vitest-environment jsdom
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import type { Edit } from '../../core/build/edits';
+import { openInStore, useBuildStore } from './build-store';
+import { revisionOf } from './revision';
+import { repository, saveEachChange, useSaveState } from './saving';
+import { checkOf, previewOf } from './use-check';
+
+const volts = (value: number): Edit[] => [{ type: 'setRegulatorVolts', fitting: 'esc', volts: value }];
+const voltsNow = () =>
+  useBuildStore.getState().build!.fittings.find((one) => one.id === 'esc')!.regulatorVolts;
+const history = () => useBuildStore.temporal.getState();
+
+beforeEach(() => openInStore('key', tub()));
+
+describe('the open build', () => {
+  it('is undone and done again, change by change, with their words', () => {
+    const { apply } = useBuildStore.getState();
+    apply('to five', volts(5));
+    apply('back to six', volts(6));
+    history().undo();
+    expect([voltsNow(), useBuildStore.getState().lastAction]).toEqual([5, 'to five']);
+    history().undo();
+    expect(voltsNow()).toBe(6);
+    expect(history().pastStates).toEqual([]);
+    history().redo();
+    expect(voltsNow()).toBe(5);
+  });
+
+  it('forgets what was undone once something else is done', () => {
+    const { apply } = useBuildStore.getState();
+    apply('to five', volts(5));
+    history().undo();
+    apply('rename', [{ type: 'rename', name: 'Other tub' }]);
+    expect(history().futureStates).toEqual([]);
+    expect(voltsNow()).toBe(6);
+  });
+
+  it('starts with no history, so that undo never brings another build back', () => {
+    useBuildStore.getState().apply('to five', volts(5));
+    openInStore('other', { ...tub(), name: 'Other' });
+    expect(history().pastStates).toEqual([]);
+    history().undo();
+    expect(useBuildStore.getState().build!.name).toBe('Other');
+  });
+
+  it('stays as it was where an edit names what is not there', () => {
+    const before = useBuildStore.getState().build;
+    const { apply } = useBuildStore.getState();
+    expect(() => apply('wrong', [...volts(5), { type: 'removeLead', lead: 'ghost' }])).toThrow('ghost');
+    expect(useBuildStore.getState().build).toBe(before);
+    expect(history().pastStates).toEqual([]);
+  });
+});
+
+describe('saving', () => {
+  let stop = () => {};
+  afterEach(() => stop());
+
+  async function settled(): Promise<void> {
+    await expect.poll(() => useSaveState.getState().state).toBe('saved');
+  }
+
+  it('writes each change to its own record, the last one last', async () => {
+    const key = await repository.add(tub());
+    openInStore(key, tub());
+    stop = saveEachChange();
+    const { apply } = useBuildStore.getState();
+    for (const value of [5, 6, 5]) apply('volts', volts(value));
+    expect(useSaveState.getState().state).toBe('saving');
+    await settled();
+    const read = await repository.load(key);
+    expect(read.ok && read.value).toEqual(useBuildStore.getState().build);
+  });
+
+  it('does not write one build into the record of another that is opened', async () => {
+    const [first, second] = [await repository.add(tub()), await repository.add({ ...tub(), name: 'Second' })];
+    openInStore(first, tub());
+    stop = saveEachChange();
+    openInStore(second, { ...tub(), name: 'Second' });
+    useBuildStore.getState().apply('rename', [{ type: 'rename', name: 'Second, changed' }]);
+    await settled();
+    const [one, other] = [await repository.load(first), await repository.load(second)];
+    expect([one.ok && one.value.name, other.ok && other.value.name]).toEqual(['Tub', 'Second, changed']);
+  });
+});
+
+describe('what is worked out for a build', () => {
+  it('is worked out once for each value it has had', () => {
+    const build = tub();
+    const other = { ...build, name: 'Other' };
+    expect(checkOf(build)).toBe(checkOf(build));
+    expect(checkOf(other)).not.toBe(checkOf(build));
+    expect(revisionOf(build)).toBe(revisionOf(build));
+    expect(revisionOf(other)).not.toBe(revisionOf(build));
+  });
+
+  it('shows what a put-right would do without doing it', () => {
+    const build = tub({ settings: { esc: { regulatorVolts: 6 } }, parts: { pack: 'pack-lipo-3s-2200-10c' } });
+    const finding = checkOf(build).findings.find((one) => one.patches.length > 0)!;
+    const [patch] = finding.patches;
+    const preview = previewOf(build, patch!);
+    expect(previewOf(build, patch!)).toBe(preview);
+    expect(checkOf(build).findings).toContain(finding);
+  });
+});
