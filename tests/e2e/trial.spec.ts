@@ -19,8 +19,15 @@ test('the tug as planned browns out, the wells say so, and a put-right from ther
     .last()
     .getByRole('button', { name: /^Feed the radio rail from its own BEC/ })
     .click();
+  await page.getByRole('link', { name: /Loom/ }).click();
+  await expect(findings.getByRole('button', { name: /browns out \d+ times, first at/ })).toBeVisible();
   await findings.getByRole('button', { name: 'Do it' }).click();
-  await page.goto('/trial');
+  // Rehearsed again from the Loom: the change brings no brown-out, and Undo brings it back.
+  await expect(well(page, 'Voltage')).toContainText('1 stop, 1 mind');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(findings.getByRole('button', { name: /browns out \d+ times, first at/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await page.getByRole('link', { name: /Trial/ }).click();
   await expect(verdict(page)).toContainText('It stays up');
   // Beside what it was before: the last change taken back and compared.
   await page.getByRole('combobox', { name: 'Outing' }).click();

@@ -1,15 +1,19 @@
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { FindingsPanel } from '../findings/FindingsPanel';
 import { CommandPalette } from '../help/CommandPalette';
 import { GuideBar } from '../help/GuideBar';
 import { HullStrip } from '../hull/HullStrip';
+import { useBuildStore } from '../state/build-store';
+import { useTrialFindings } from '../state/trial-findings-store';
 import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
 import { StationNav } from './StationNav';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
+
+const KeepRehearsing = lazy(() => import('../trial/KeepRehearsing'));
 
 /** The frame of every screen: name, hull with its five wells, stations, and the findings of a well. */
 export function Shell() {
@@ -17,6 +21,8 @@ export function Shell() {
   useShortcuts(() => setPaletteOpen(true));
   const isWide = useMediaQuery('(min-width: 1180px)', { noSsr: true });
   const { isChosen, close } = usePanel();
+  const recordKey = useBuildStore((state) => state.recordKey);
+  const rehearsal = useTrialFindings((state) => state.rehearsal);
   return (
     <div className={styles.frame}>
       <header className={styles.header}>
@@ -34,6 +40,11 @@ export function Shell() {
         <aside className={isWide ? styles.panel : `${styles.panel} ${styles.over}`} aria-label="Findings">
           <FindingsPanel {...(!isWide && { onClose: close })} />
         </aside>
+      )}
+      {rehearsal?.recordKey === recordKey && (
+        <Suspense fallback={null}>
+          <KeepRehearsing rehearsal={rehearsal} />
+        </Suspense>
       )}
       {isPaletteOpen && <CommandPalette onClose={() => setPaletteOpen(false)} />}
     </div>

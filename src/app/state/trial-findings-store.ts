@@ -1,12 +1,26 @@
 import { create } from 'zustand';
 import type { Build } from '../../core/build/build';
 import type { Finding } from '../../core/check/finding';
+import type { TrialTask } from '../../core/trial/trial-task';
+
+/** The outing that was looked at last, and the build it belongs to. */
+export interface Rehearsal {
+  recordKey: string;
+  outingName: string;
+  task: TrialTask;
+}
 
 interface TrialFindings {
   /** The build that was rehearsed; findings hold for it and for no other. */
   build: Build | undefined;
   findings: readonly Finding[];
+  /** What is rehearsed again whenever the build changes, whatever station is open. */
+  rehearsal: Rehearsal | undefined;
 }
 
 /** What the last outing of the open build found. */
-export const useTrialFindings = create<TrialFindings>()(() => ({ build: undefined, findings: [] }));
+export const useTrialFindings = create<TrialFindings>()(() => ({
+  build: undefined,
+  findings: [],
+  rehearsal: undefined,
+}));

@@ -6,13 +6,14 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { unparse } from 'papaparse';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { outingsOf } from '../../core/trial/outings';
 import { trialTable } from '../../core/trial/trial-csv';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { downloadText } from '../shell/build-files';
-import { useBuild } from '../state/build-store';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { useTrialFindings } from '../state/trial-findings-store';
 import { Circumstances, type Start } from './Circumstances';
 import { CompareWith, useVariants } from './CompareWith';
 import { EventList } from './EventList';
@@ -22,7 +23,7 @@ import { HowSure } from './HowSure';
 import { OutingEditor } from './OutingEditor';
 import { Pictures } from './Pictures';
 import { TimeViewContext, type TimeView } from './time-view';
-import { useFindingsInWells, useTrial } from './use-trial';
+import { useTrial } from './use-trial';
 import { Verdict } from './Verdict';
 import { WiringAt } from './WiringAt';
 import styles from './TrialStation.module.css';
@@ -47,7 +48,10 @@ export function Component() {
   const task = useMemo((): TrialTask => ({ outing, ...start }), [outing, start]);
   const trial = useTrial(build, task);
   const compared = useTrial(other?.build, task);
-  useFindingsInWells(trial, outing.name);
+  const recordKey = useBuildStore((state) => state.recordKey);
+  useEffect(() => {
+    useTrialFindings.setState({ rehearsal: { recordKey, outingName: outing.name, task } });
+  }, [recordKey, outing.name, task]);
   const { result } = trial;
 
   const set = (name: string, value: string) => {

@@ -1,13 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
 import type { Build } from '../../core/build/build';
-import { trialFindings } from '../../core/trial/trial-findings';
 import type { TrialResult } from '../../core/trial/trial-result';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
 import { revisionOf } from '../state/revision';
-import { useTrialFindings } from '../state/trial-findings-store';
-import { useCheck } from '../state/use-check';
 
 export interface Trial {
   result: TrialResult | undefined;
@@ -39,16 +35,4 @@ export function useTrial(build: Build | undefined, task: TrialTask): Trial {
     isStale: query.isPlaceholderData,
     failure: query.error?.message,
   };
-}
-
-/** Hands what the outing found to the wells, for the build it was found on. */
-export function useFindingsInWells({ result, isStale }: Trial, outingName: string): void {
-  const { context } = useCheck();
-  useEffect(() => {
-    if (!result || isStale) return;
-    useTrialFindings.setState({
-      build: context.build,
-      findings: trialFindings(context, result, outingName),
-    });
-  }, [context, result, isStale, outingName]);
 }

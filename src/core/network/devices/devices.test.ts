@@ -80,7 +80,7 @@ describe('a regulator', () => {
       dropoutVolts: 1,
       quiescentAmps: 0.01,
       outOhms: 0.02,
-    }) as Element;
+    });
 
   function fed(kind: 'buck' | 'linear', volts: number, loads: Element[]) {
     const network = networkOf([supply(volts), bec(kind), ...loads], true);

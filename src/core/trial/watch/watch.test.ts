@@ -83,7 +83,7 @@ function bench() {
     source: device(Source),
     rail: (point: Float64Array) => point[at('rail')]!,
     /** Lets a watcher see steps of a tenth of a second with some unknowns held. @returns the times it switched at */
-    hold(watcher: Watcher, seconds: number, held: Record<string, number>): number[] {
+    hold: (watcher: Watcher, seconds: number, held: Record<string, number>): number[] => {
       for (const [name, value] of Object.entries(held)) x[at(name)] = value;
       const switched: number[] = [];
       for (const until = time + seconds - 1e-9; time < until;) {
