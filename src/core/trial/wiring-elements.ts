@@ -70,6 +70,17 @@ function wireOhms(index: BuildIndex, lead: Lead, estimates: Estimates): number {
   return conductorOhms(lead.awg ?? awg, metres) + Math.max(...contacts);
 }
 
+/** Volts that a fuse drops at the amps it is rated for, and ohms of a hand switch's contact: rules of thumb. */
+const fuseVolts = 0.1;
+const switchOhms = 0.01;
+
+/** Ohms of a fuse or a hand switch, which lie in the plus of the lead that leaves it. */
+function insideOhms(part: PartSpec): number {
+  if (part.kind !== 'cable') return 0;
+  if (part.form === 'switch') return switchOhms;
+  return part.form === 'fuse' && part.maxAmps ? fuseVolts / part.maxAmps.value : 0;
+}
+
 /** Every wire that carries power, as a resistor named `<lead>.<contact>`. */
 export function wiringElements(index: BuildIndex, names: NodeNames, estimates: Estimates): Element[] {
   return index.build.leads.flatMap((lead): Element[] => {
@@ -86,6 +97,7 @@ export function wiringElements(index: BuildIndex, names: NodeNames, estimates: E
       return isPower
         ? [
             {
+              isPlus: one.from === 'plus',
               id: `${lead.id}.${one.from}`,
               from: names.node(lead.from.fitting, from),
               to: names.node(lead.to.fitting, to),
@@ -95,7 +107,12 @@ export function wiringElements(index: BuildIndex, names: NodeNames, estimates: E
     });
     if (wires.length === 0) return [];
     const ohms = wireOhms(index, lead, estimates);
-    return wires.map((wire) => ({ kind: 'resistor', ...wire, ohms }));
+    const inside = insideOhms(index.get(lead.from.fitting).part);
+    return wires.map(({ isPlus, ...wire }) => ({
+      kind: 'resistor',
+      ...wire,
+      ohms: isPlus ? ohms + inside : ohms,
+    }));
   });
 }
 

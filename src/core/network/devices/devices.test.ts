@@ -68,19 +68,18 @@ describe('a drive at rest', () => {
 });
 
 describe('a regulator', () => {
-  const bec = (kind: 'buck' | 'linear'): Element =>
-    ({
-      kind,
-      id: 'bec',
-      from: 'p',
-      to: 'rail',
-      setVolts: 5,
-      maxAmps: 3,
-      efficiency: 0.8,
-      dropoutVolts: 1,
-      quiescentAmps: 0.01,
-      outOhms: 0.02,
-    });
+  const bec = (kind: 'buck' | 'linear'): Element => ({
+    kind,
+    id: 'bec',
+    from: 'p',
+    to: 'rail',
+    setVolts: 5,
+    maxAmps: 3,
+    efficiency: 0.8,
+    dropoutVolts: 1,
+    quiescentAmps: 0.01,
+    outOhms: 0.02,
+  });
 
   function fed(kind: 'buck' | 'linear', volts: number, loads: Element[]) {
     const network = networkOf([supply(volts), bec(kind), ...loads], true);

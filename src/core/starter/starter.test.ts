@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { connectorFamily } from '../connectors/families';
+import { mating } from '../connectors/mating';
+import { terminalsOf } from '../parts/terminals';
+import { starterLocker, starterPart } from './starter-locker';
+
+describe('the starter locker', () => {
+  it('has parts enough to begin with, each under its own id and name', () => {
+    expect(starterLocker.length).toBeGreaterThanOrEqual(60);
+    for (const key of ['id', 'name'] as const) {
+      const all = starterLocker.map((one) => `${key === 'name' ? one.kind : ''} ${one[key]}`);
+      expect(new Set(all).size).toBe(all.length);
+    }
+    expect(() => starterPart('ghost')).toThrow('ghost');
+  });
+
+  it.each(starterLocker.map((one) => [one.id, one] as const))(
+    '%s has ports that hold together',
+    (_, part) => {
+      const ids = part.ports.map((one) => one.id);
+      expect(new Set(ids).size).toBe(ids.length);
+      for (const port of part.ports) {
+        expect(() => connectorFamily(port.connector.family)).not.toThrow();
+        const pins = port.pins.map((one) => one.name);
+        expect(new Set(pins).size).toBe(pins.length);
+      }
+      // What a part takes power from are nets that some port of it brings.
+      const nets = new Set(part.ports.flatMap((port) => port.pins.map((pin) => pin.net)));
+      const { consumes, gives } = terminalsOf(part);
+      for (const one of [...consumes, ...(gives ? [gives] : [])])
+        if (part.kind !== 'motor')
+          expect([nets.has(one.plus), nets.has(one.minus)], part.id).toEqual([true, true]);
+    },
+  );
+
+  it('has for every port that is not soldered another part that it plugs into', () => {
+    const ports = starterLocker.flatMap((part) => part.ports.map((port) => ({ part, port })));
+    for (const { part, port } of ports) {
+      const mates = ports.some(
+        (other) =>
+          other.part !== part &&
+          ['mates', 'solder'].includes(mating(port.connector, other.port.connector).result),
+      );
+      expect(mates, `${part.id} ${port.id}`).toBe(true);
+    }
+  });
+});
