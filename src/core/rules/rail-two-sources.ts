@@ -33,7 +33,12 @@ export const railTwoSources = defineRule({
     return context.rails.filter(hasFight).map((rail) => {
       const { sources } = rail;
       const names = sources.map((one) => `the ${one.fitted.fitting.name}`);
-      const byStrength = [...sources].sort((a, b) => strengthOf(context, b) - strengthOf(context, a));
+      const strength = (one: Source) => strengthOf(context, one);
+      const asked = rail.counted.reduce((sum, one) => sum + one.amps, 0);
+      // The strongest stays in; the next only where it carries the rail as well.
+      const keepers = [...sources]
+        .sort((a, b) => strength(b) - strength(a))
+        .filter((one, n) => n === 0 || (n === 1 && strength(one) >= asked));
       return {
         messageId: sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const),
         data: { sources: nameList(names), rail: rail.name, highest: sources[0]?.fitted.fitting.name ?? '' },
@@ -52,7 +57,7 @@ export const railTwoSources = defineRule({
           plannedTerm('sources a rail may have', 1, 'sources'),
         ],
         offers: [
-          ...byStrength.slice(0, 2).flatMap((keep) => keepOnly(rail, keep)),
+          ...keepers.flatMap((keep) => keepOnly(rail, keep)),
           ...offerStandAloneBec(context, rail),
         ],
       };

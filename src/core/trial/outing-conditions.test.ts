@@ -1,0 +1,132 @@
+import { describe, expect, it } from 'vitest';
+import { demoBuild } from '../../../tests/kit/demo-builds';
+import { tub } from '../../../tests/kit/tub';
+import type { Outing } from '../build/outing';
+import { checkContext } from '../check/check-context';
+import { outingConditions } from './outing-conditions';
+import { usualOutings } from './outings';
+import { coldFactor, usualTask } from './trial-task';
+
+const outing = (tracks: Outing['tracks']): Outing => ({
+  id: 'own',
+  name: 'Own',
+  seconds: 10,
+  effort: 1.4,
+  tracks,
+});
+const tug = checkContext(demoBuild('harbour-tug'), []);
+const conditions = (tracks: Outing['tracks'], context = tug) =>
+  outingConditions(context, usualTask(outing(tracks)));
+
+describe('what an outing asks of each part', () => {
+  it('is throttle for a controller, and an angle up to sixty degrees for a servo', () => {
+    const context = checkContext(tub(), []);
+    const { duty, command, effort } = conditions(
+      [
+        {
+          function: 'drive',
+          points: [
+            [0, 0],
+            [2, -0.5],
+          ],
+        },
+        {
+          function: 'steer',
+          points: [
+            [0, 0],
+            [1, 1],
+          ],
+        },
+      ],
+      context,
+    );
+    expect(duty('esc')).toEqual([
+      [0, 0],
+      [2, -0.5],
+    ]);
+    expect(command!('rudder')).toEqual([
+      [0, 0],
+      [1, Math.PI / 3],
+    ]);
+    expect(effort).toBe(1.4);
+  });
+
+  it('stays where it is for a function without a track', () => {
+    const { duty, command } = conditions([]);
+    expect(duty('port-controller')).toEqual([]);
+    expect(command!('port-rudder')).toEqual([]);
+  });
+
+  it('works both parts of a function, and a load through its switch', () => {
+    const functions = new Map(tug.build.functions.map((one) => [one.role, one]));
+    const { command, on } = conditions([
+      { function: functions.get('steer')!.id, points: [[0, 0.4]] },
+      {
+        function: functions.get('pump')!.id,
+        points: [
+          [0, 0],
+          [1, 1],
+          [2, -1],
+        ],
+      },
+    ]);
+    expect(command!('port-rudder')).toEqual(command!('starboard-rudder'));
+    // A switch knows no backwards.
+    expect(on('monitor-pump')).toEqual([
+      [0, 0],
+      [1, 1],
+      [2, 0],
+    ]);
+  });
+
+  it('moves quickly where a track jumps, as no hand is faster', () => {
+    const { duty } = conditions(
+      [
+        {
+          function: 'drive',
+          points: [
+            [1, 0],
+            [1, 1],
+            [1, -1],
+            [4, -1],
+          ],
+        },
+      ],
+      checkContext(tub(), []),
+    );
+    const times = (duty('esc') as [number, number][]).map(([at]) => at);
+    expect(times[0]).toBe(1);
+    for (let n = 1; n < times.length; n += 1) expect(times[n]!).toBeGreaterThan(times[n - 1]!);
+    expect(times[2]).toBeLessThan(1.1);
+  });
+
+  it('loads mechanisms more than steering', () => {
+    const { servoLoad } = conditions([]);
+    expect(servoLoad!('tow-winch')).toBeGreaterThan(servoLoad!('port-rudder'));
+  });
+
+  it('counts cold and age against a pack, warmth not for it', () => {
+    const at = (air: number, age = 1) => coldFactor({ ...usualTask(outing([])), air, age });
+    expect([at(20), at(35), at(-5), at(20, 2)]).toEqual([1, 1, 2, 2]);
+  });
+});
+
+describe('the usual outings', () => {
+  it('of a hill ask more the easier a model rolls', () => {
+    const effort = (model: 'car' | 'crawler' | 'tracked machine') =>
+      usualOutings({ ...tub(), model }).find((one) => one.id === 'hill-climb')!.effort;
+    expect(effort('car')).toBeGreaterThan(effort('crawler'));
+    expect(effort('crawler')).toBeGreaterThan(effort('tracked machine'));
+    expect(effort('tracked machine')).toBeGreaterThan(1);
+  });
+
+  it('have tracks that rise in time and end within the outing', () => {
+    for (const model of ['boat', 'car', 'crawler', 'truck', 'tracked machine', 'yacht'] as const)
+      for (const one of usualOutings({ ...demoBuild('harbour-tug'), model }))
+        for (const { points } of one.tracks) {
+          expect(points.every(([at], n) => n === 0 || at >= points[n - 1]![0])).toBe(true);
+          expect(points.at(-1)![0]).toBeLessThanOrEqual(one.seconds);
+          expect(points.every(([, position]) => Math.abs(position) <= 1)).toBe(true);
+        }
+  });
+});
