@@ -56,10 +56,7 @@ export const railTwoSources = defineRule({
           ...sources.flatMap((one) => shareTerm(context, one)),
           plannedTerm('sources a rail may have', 1, 'sources'),
         ],
-        offers: [
-          ...keepers.flatMap((keep) => keepOnly(rail, keep)),
-          ...offerStandAloneBec(context, rail),
-        ],
+        offers: [...keepers.flatMap((keep) => keepOnly(rail, keep)), ...offerStandAloneBec(context, rail)],
       };
     });
 
