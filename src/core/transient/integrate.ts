@@ -119,12 +119,15 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
     if (then === 'switched') {
       history.restart(time, x);
       step = Math.min(firstStep, mostStep);
-    } else if (isBend) step = Math.min(step, bendStep * looseness);
+    } else if (isBend) step = Math.min(step, bendStep * looseness ** 1.5);
   }
   return success(end);
 }
 
-/** At a bend what drives the network goes on from the same value, so that its past still tells its future. */
+/**
+ * First step after a bend, times looseness^1.5: what drives the network goes on from the same value, so that
+ * its past still tells its future.
+ */
 const bendStep = 1e-5;
 
 /** Bends nearer to each other are one: no step could end between them. */
