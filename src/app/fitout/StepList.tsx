@@ -15,7 +15,7 @@ export function StepList({ states, inHand, done, onShow }: StepListProps) {
   const current = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     current.current?.scrollIntoView({ block: 'nearest' });
-  }, [inHand.step.id]);
+  }, [inHand.step.id, states.length]);
   return (
     <div className={styles.list}>
       <div className={styles.head}>
