@@ -5,7 +5,7 @@ import { useBuild, useBuildStore } from '../state/build-store';
 import { Explained } from '../help/Explained';
 import styles from './Side.module.css';
 
-/** Where practitioners differ: the school of this build, with its reason; the wells follow at once. */
+/** Where benches differ: the school of this build, with its reason; the wells follow at once. */
 export function Schools() {
   const { policies } = useBuild();
   const apply = useBuildStore((state) => state.apply);

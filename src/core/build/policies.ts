@@ -6,7 +6,7 @@ export type RedWireSchool = (typeof redWireSchools)[number];
 export const regulatorSizings = ['twoWorst', 'allStalled', 'typical'] as const;
 export type RegulatorSizing = (typeof regulatorSizings)[number];
 
-/** The schools that practitioners differ on, as chosen for one build; defaults are the first of each list. */
+/** The schools that benches differ on, as chosen for one build; defaults are the first of each list. */
 export class Policies {
   /** What is done with several built-in regulators. */
   @IsIn(redWireSchools)
