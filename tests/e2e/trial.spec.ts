@@ -95,3 +95,22 @@ test('what gives first is told for load, charge and cells', async ({ page }) => 
   await expect(page.getByText('The monitor pump stands 7.5 V, and 3 full cells give 12.6 V.')).toBeVisible();
   await expect(page.getByText(/gives already today, at 90 % charge/)).toBeVisible();
 });
+
+test('a top speed typed in the Brief is what the outing uses; one that makes no sense is told why', async ({
+  page,
+}) => {
+  await openTug(page, '/brief');
+  const speed = page.getByLabel('Top speed, km/h');
+  await speed.fill('900');
+  await speed.blur();
+  await expect(page.getByText('a number from 0.2 to 200')).toBeVisible();
+  await expect(speed).toHaveValue('900');
+  await speed.fill('7,2');
+  await speed.blur();
+  await expect(page.getByLabel('Top speed, km/h')).toHaveValue('7.2');
+  await page.goto('/trial?outing=tow');
+  await page.getByRole('figure', { name: /^Speed/ }).scrollIntoViewIfNeeded();
+  await page.getByRole('figure', { name: /^Speed/ }).hover();
+  // A tow holds it under the two metres a second that it makes alone.
+  await expect(page.getByRole('figure', { name: /^Speed/ })).toContainText(/1\.[5-9] m\/s/);
+});

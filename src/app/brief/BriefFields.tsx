@@ -7,6 +7,9 @@ import { useBuild, useBuildStore } from '../state/build-store';
 import { NumberField } from './NumberField';
 import styles from './Side.module.css';
 
+/** One metre per second. */
+const kilometresPerHour = 3.6;
+
 const wishes = [
   { wish: 'finesse', words: 'Gentle at low speed' },
   { wish: 'dragBrake', words: 'Drag brake' },
@@ -38,16 +41,25 @@ export function BriefFields() {
         <NumberField
           label="Mass, kg"
           value={brief.kilograms}
+          least={0.01}
           most={500}
           onTake={(kilograms) => set('mass', { kilograms })}
         />
         <NumberField
           label="Money limit"
           value={brief.moneyLimit}
+          least={0}
           most={1_000_000}
           onTake={(moneyLimit) => set('money limit', { moneyLimit })}
         />
       </div>
+      <NumberField
+        label="Top speed, km/h"
+        value={brief.topSpeed && Number((brief.topSpeed * kilometresPerHour).toFixed(1))}
+        least={0.2}
+        most={200}
+        onTake={(speed) => set('top speed', { topSpeed: speed && speed / kilometresPerHour })}
+      />
       {wishes.map(({ wish, words }) => (
         <FormControlLabel
           key={wish}

@@ -1,15 +1,18 @@
 import TextField from '@mui/material/TextField';
+import { useState } from 'react';
 
 interface NumberFieldProps {
   label: string;
   value: number | undefined;
+  least: number;
   most: number;
   onTake: (value: number | undefined) => void;
 }
 
-/** A number that may be left out; taken when the field is left, refused where it makes no sense. */
-export function NumberField({ label, value, most, onTake }: NumberFieldProps) {
+/** A number that may be left out; taken when the field is left. What makes no sense stays typed, with why. */
+export function NumberField({ label, value, least, most, onTake }: NumberFieldProps) {
   const shown = value === undefined ? '' : String(value);
+  const [isRefused, setRefused] = useState(false);
   return (
     <TextField
       key={shown}
@@ -17,14 +20,15 @@ export function NumberField({ label, value, most, onTake }: NumberFieldProps) {
       margin="dense"
       label={label}
       defaultValue={shown}
+      error={isRefused}
+      helperText={isRefused && `a number from ${least} to ${most}`}
       slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
       onBlur={({ target }) => {
         const text = target.value.trim().replace(',', '.');
-        if (text === shown) return;
         const typed = Number(text);
-        if (text === '') onTake(undefined);
-        else if (Number.isFinite(typed) && typed > 0 && typed <= most) onTake(typed);
-        else target.value = shown;
+        const isGood = text === '' || (Number.isFinite(typed) && typed >= least && typed <= most);
+        setRefused(!isGood);
+        if (isGood && text !== shown) onTake(text === '' ? undefined : typed);
       }}
     />
   );

@@ -40,6 +40,7 @@ export function OutingEditor({ outing, onChoose }: OutingEditorProps) {
         <NumberField
           label="Seconds"
           value={outing.seconds}
+          least={0.5}
           most={7200}
           onTake={(seconds) =>
             seconds && keep('another length', { ...outing, seconds: Math.max(seconds, 0.5) })
@@ -48,6 +49,7 @@ export function OutingEditor({ outing, onChoose }: OutingEditorProps) {
         <NumberField
           label="Load, × usual"
           value={outing.effort}
+          least={0}
           most={10}
           onTake={(effort) => effort !== undefined && keep('another load', { ...outing, effort })}
         />

@@ -21,6 +21,13 @@ export class Brief {
   @Max(500)
   kilograms?: number;
 
+  /** As fast as it is geared, or as its hull runs, at full throttle on a nominal pack, in metres per second. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.05)
+  @Max(60)
+  topSpeed?: number;
+
   /** Most money to spend, in whole units of the person's own money. */
   @IsOptional()
   @IsNumber()

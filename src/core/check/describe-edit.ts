@@ -82,6 +82,7 @@ const settingNames: Record<string, string> = {
   drive: 'drive',
   exposure: 'expects',
   kilograms: 'mass, kg',
+  topSpeed: 'top speed, m/s',
   moneyLimit: 'money limit',
   finesse: 'gentle at low speed',
   dragBrake: 'drag brake',

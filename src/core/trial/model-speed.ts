@@ -29,7 +29,7 @@ export class ModelSpeed implements Watcher {
   ) {
     const isAfloat = build.model === 'boat' || build.model === 'yacht';
     this.limits = {
-      top: topSpeed(build.model),
+      top: topSpeed(build),
       seconds: isAfloat ? hullSeconds * Math.max(modelKilograms(build) / usualKilograms(build), 0.2) : 0,
     };
   }

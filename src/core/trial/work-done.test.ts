@@ -87,3 +87,21 @@ describe('a model on wheels', () => {
     expect(up.figures.topSpeed).toBeLessThan(flat.figures.topSpeed);
   });
 });
+
+describe('the top speed in the Brief', () => {
+  const geared = (topSpeed: number) => ({ ...car, brief: { ...car.brief, topSpeed } });
+
+  it('is about how fast a model on wheels gets, and a taller gearing draws more', () => {
+    const [slow, fast] = [5, 12].map((one) => straight(geared(one), 30, 1));
+    expect(slow!.figures.topSpeed).toBeGreaterThan(4.5);
+    expect(slow!.figures.topSpeed).toBeLessThan(6.5);
+    expect(fast!.figures.topSpeed).toBeGreaterThan(1.6 * slow!.figures.topSpeed);
+    expect(fast!.figures.meanPackAmps).toBeGreaterThan(1.3 * slow!.figures.meanPackAmps);
+  });
+
+  it('is no estimate any more', () => {
+    const keys = (build: Build) => straight(build, 2, 1).estimates.map((one) => one.key);
+    expect(keys(car)).toContain('model.topSpeed');
+    expect(keys(geared(5))).not.toContain('model.topSpeed');
+  });
+});

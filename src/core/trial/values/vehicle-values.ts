@@ -31,8 +31,8 @@ const gearShare = 0.75;
 /** Share of its unloaded speed that a motor turns at when the model goes as fast as it is geared for. */
 const gearedShare = 0.85;
 
-/** Speed in m/s that a kind of model reaches at full throttle: rule of thumb. */
-export const topSpeed = (model: ModelKind): number => usual[model].top;
+/** Speed in m/s at full throttle: the Brief's, or what its kind of model usually reaches. */
+export const topSpeed = ({ brief, model }: Build): number => brief.topSpeed ?? usual[model].top;
 
 /** Force to roll as a share of weight that is usual for a kind of model: rule of thumb. */
 export const usualRolling = (model: ModelKind): number => usual[model].rolling;
@@ -75,12 +75,14 @@ export function roadLoad(build: Build, geared: number, motors: number, estimates
     most: 2,
     note: 'rolling force as a share of weight, rule of thumb',
   });
-  const reach = estimates.take('model.topSpeed', 'how fast the model is geared', undefined, {
-    value: top,
-    least: 0.6,
-    most: 1.5,
-    note: 'top speed of its kind, rule of thumb',
-  });
+  const reach =
+    build.brief.topSpeed ??
+    estimates.take('model.topSpeed', 'how fast the model is geared', undefined, {
+      value: top,
+      least: 0.6,
+      most: 1.5,
+      note: 'top speed of its kind, rule of thumb; the Brief takes yours',
+    });
   const metresPerRadian = reach / geared;
   const share = 1 / (gearShare * motors);
   return {
