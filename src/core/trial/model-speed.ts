@@ -1,6 +1,6 @@
 import type { Build } from '../build/build';
 import type { Drive } from '../network/devices/drive';
-import { modelKilograms, topSpeed, usualKilograms } from './values/vehicle-values';
+import { isAfloat, modelKilograms, topSpeed, usualKilograms } from './values/vehicle-values';
 import type { Moment, Watcher } from './watch/watcher';
 
 /** Seconds that a hull of usual mass takes to most of its speed: rule of thumb. */
@@ -8,9 +8,9 @@ const hullSeconds = 4;
 
 /**
  * How fast the model goes. Wheels follow their motors. A hull is pushed by thrust, which goes with the square
- * of the screws' speed, against drag, which goes with the square of its own: dv/dt = (s·|s| − e·v·|v|/top²)·top/τ,
- * with s the screws' speed as a share of that at full throttle, and e the load. As it gathers way its screws slip less, and
- * their motors have less to turn.
+ * of the screws' speed, against drag, which goes with the square of its own:
+ * dv/dt = (s·|s| − e·v·|v|/top²)·top/τ, with s the screws' speed as a share of that at full throttle, and e the
+ * load. As it gathers way its screws slip less, and their motors have less to turn.
  */
 export class ModelSpeed implements Watcher {
   metresPerSecond = 0;
@@ -27,10 +27,11 @@ export class ModelSpeed implements Watcher {
     private readonly effort: number,
     private readonly drives: readonly { device: Drive; fullSpeed: number }[],
   ) {
-    const isAfloat = build.model === 'boat' || build.model === 'yacht';
     this.limits = {
       top: topSpeed(build),
-      seconds: isAfloat ? hullSeconds * Math.max(modelKilograms(build) / usualKilograms(build), 0.2) : 0,
+      seconds: isAfloat(build)
+        ? hullSeconds * Math.max(modelKilograms(build) / usualKilograms(build), 0.2)
+        : 0,
     };
   }
 

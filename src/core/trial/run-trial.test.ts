@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
+import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../build/build';
-import type { Outing } from '../build/outing';
 import { checkContext } from '../check/check-context';
 import { starterLocker } from '../starter/starter-locker';
 import { outingsOf } from './outings';
@@ -18,23 +18,6 @@ function trial(build: Build, outingId = 'full-lock-reversals', change: Partial<T
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   return run.value;
 }
-
-const steady = (build: Build, seconds: number, duty: number, effort = 1): Outing => ({
-  id: 'steady',
-  name: 'Steady',
-  seconds,
-  effort,
-  tracks: build.functions
-    .filter((one) => one.role === 'drive')
-    .map((one) => ({
-      function: one.id,
-      points: [
-        [0, 0],
-        [1, 0],
-        [2, duty],
-      ],
-    })),
-});
 
 describe('the harbour tug', () => {
   it('as first planned browns out on full-lock reversals, and says why', () => {
@@ -96,7 +79,7 @@ describe('an outing', () => {
 
   it('uses as much charge as flows out of the pack', () => {
     const build = tub();
-    const outing = steady(build, 60, 1);
+    const outing = straightOuting(build, 60, 1);
     const { figures, charge } = trial(build, '', { outing });
     expect(figures.chargeUsed * 4 * 3600).toBeCloseTo(figures.meanPackAmps * 60, 3);
     expect(charge[0]!.values[0]).toBeCloseTo(0.9, 2);
@@ -105,7 +88,7 @@ describe('an outing', () => {
 
   it('draws what the motor’s sheet says at full throttle under its usual load', () => {
     const build = tub();
-    const { amps, figures } = trial(build, '', { outing: steady(build, 20, 1), charge: 0.5 });
+    const { amps, figures } = trial(build, '', { outing: straightOuting(build, 20, 1), charge: 0.5 });
     const motor = amps.find((one) => one.id === 'motor')!;
     // The sheet's 8.2 A are for a nominal pack; at half charge it stands a little above.
     expect(motor.values.at(-1)!).toBeGreaterThan(7.8);
@@ -115,9 +98,9 @@ describe('an outing', () => {
 
   it('draws more for more work, and on a colder and older pack sags deeper', () => {
     const build = tub();
-    const usual = trial(build, '', { outing: steady(build, 10, 1) });
-    const hard = trial(build, '', { outing: steady(build, 10, 1, 2) });
-    const cold = trial(build, '', { outing: steady(build, 10, 1), air: -5, age: 2 });
+    const usual = trial(build, '', { outing: straightOuting(build, 10, 1) });
+    const hard = trial(build, '', { outing: straightOuting(build, 10, 1, 2) });
+    const cold = trial(build, '', { outing: straightOuting(build, 10, 1), air: -5, age: 2 });
     expect(hard.figures.mostPackAmps).toBeGreaterThan(usual.figures.mostPackAmps * 1.15);
     const lowest = (one: typeof usual) => Math.min(...[...one.cells[0]!.values].slice(100));
     expect(lowest(cold)).toBeLessThan(lowest(usual) - 0.05);
@@ -125,7 +108,7 @@ describe('an outing', () => {
 
   it('is cut off by its controller when the pack runs down, and warms its motor', () => {
     const build = tub();
-    const { events, heat } = trial(build, '', { outing: steady(build, 120, 1), charge: 0.03 });
+    const { events, heat } = trial(build, '', { outing: straightOuting(build, 120, 1), charge: 0.03 });
     const cut = events.find((one) => one.kind === 'cutOff');
     expect(cut).toMatchObject({ subject: 'esc' });
     expect(cut!.at).toBeGreaterThan(1.5);

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
+import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../build/build';
-import type { Outing } from '../build/outing';
 import { checkContext } from '../check/check-context';
 import { usualOutings } from './outings';
 import { runTrial } from './run-trial';
@@ -10,22 +10,7 @@ import { usualTask } from './trial-task';
 
 /** Straight on: nothing but the drive, from standing to some throttle. */
 function straight(build: Build, seconds: number, throttle: number, effort = 1) {
-  const outing: Outing = {
-    id: 'straight',
-    name: 'Straight on',
-    seconds,
-    effort,
-    tracks: build.functions
-      .filter((one) => one.role === 'drive')
-      .map((one) => ({
-        function: one.id,
-        points: [
-          [0, 0],
-          [1, 0],
-          [1.2, throttle],
-        ],
-      })),
-  };
+  const outing = straightOuting(build, seconds, throttle, effort, 0.2);
   const run = runTrial(checkContext(build, []), { ...usualTask(outing), charge: 0.5 });
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   return run.value;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { servoSheet } from '../../../../tests/kit/servo-sheet';
 import { networkOf } from '../reference-form';
 import { operatingPoint } from '../operating-point';
 import { Regulator } from './regulator';
@@ -153,13 +154,7 @@ function servo(over: { stalled?: boolean; holdTorque?: number }): Element {
     kind: 'servo',
     id: 'e',
     from: 'p',
-    refVolts: 6,
-    stallAmps: 2,
-    stallTorque: 1,
-    noLoadSpeed: 7,
-    noLoadAmps: 0.25,
-    timeConstant: 0.025,
-    idleAmps: 0.01,
+    ...servoSheet,
     ...over,
   };
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { servoSheet } from '../../../../tests/kit/servo-sheet';
 import { networkOf } from '../reference-form';
 import { elementKinds, type Element, type ElementKind } from '.';
 
@@ -69,13 +70,7 @@ const specimens: { [Kind in ElementKind]: Element } = {
     id: 'e',
     from: 'a',
     to: 'b',
-    refVolts: 6,
-    stallAmps: 2,
-    stallTorque: 1,
-    noLoadSpeed: 7,
-    noLoadAmps: 0.25,
-    timeConstant: 0.025,
-    idleAmps: 0.01,
+    ...servoSheet,
     command: [[0, 0.4]],
     loadSpring: 0.3,
     loadConst: 0.05,

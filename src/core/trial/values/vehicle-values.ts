@@ -31,6 +31,9 @@ const gearShare = 0.75;
 /** Share of its unloaded speed that a motor turns at when the model goes as fast as it is geared for. */
 const gearedShare = 0.85;
 
+/** Whether screws and a hull move it; wheels or tracks otherwise. */
+export const isAfloat = ({ model }: Build): boolean => model === 'boat' || model === 'yacht';
+
 /** Speed in m/s at full throttle: the Brief's, or what its kind of model usually reaches. */
 export const topSpeed = ({ brief, model }: Build): number => brief.topSpeed ?? usual[model].top;
 

@@ -1,0 +1,26 @@
+import type { Build } from '../../src/core/build/build';
+import type { Outing } from '../../src/core/build/outing';
+
+/** Nothing but the drive: still for a second, then up to some throttle, and on. */
+export const straightOuting = (
+  build: Build,
+  seconds: number,
+  throttle: number,
+  effort = 1,
+  rampSeconds = 1,
+): Outing => ({
+  id: 'straight',
+  name: 'Straight on',
+  seconds,
+  effort,
+  tracks: build.functions
+    .filter((one) => one.role === 'drive')
+    .map((one) => ({
+      function: one.id,
+      points: [
+        [0, 0],
+        [1, 0],
+        [1 + rampSeconds, throttle],
+      ],
+    })),
+});
