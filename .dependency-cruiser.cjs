@@ -16,7 +16,7 @@ module.exports = {
       comment: 'Rules judge what the power picture reports; the picture never asks a rule.',
       severity: 'error',
       from: {
-        path: '^src/core/(build|power|parts|connectors|conductors|quantity)',
+        path: '^src/core/(plan|survey|circuit|parts|connectors|conductors|quantity)',
         pathNot: '\\.test\\.ts$',
       },
       to: { path: '^src/core/(rules|check|procedure)' },

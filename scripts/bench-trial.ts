@@ -3,18 +3,17 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
-import type { Build } from '../src/core/build/build';
+import type { Build } from '../src/core/plan/build';
 import { checkContext } from '../src/core/check/check-context';
 import { readBuildFile } from '../src/core/file/read-file';
 import { operatingPoint } from '../src/core/network/operating-point';
 import { networkOf, type NetworkCase } from '../src/core/network/reference-form';
 import { solveCourse } from '../src/core/transient/transient-case';
-import { buildElements } from '../src/core/trial/build-elements';
-import { Estimates } from '../src/core/trial/estimates';
+import { buildElements } from '../src/core/circuit/build-elements';
+import { Estimates } from '../src/core/circuit/estimates';
 import { outingsOf } from '../src/core/trial/outings';
 import { runTrial } from '../src/core/trial/run-trial';
 import { usualTask } from '../src/core/trial/trial-task';
-import { worstSecond } from '../src/core/trial/worst-second';
 import { spiceCourse } from './spice-course';
 
 /** Milliseconds of the middle one of several rounds, after some to warm up. */
@@ -38,8 +37,8 @@ export function demo(name: string): Build {
 
 /** Milliseconds that solving a build's operating point takes, its network already made. */
 export function pointMilliseconds(build: Build): number {
-  const context = checkContext(build, []);
-  const { elements } = buildElements(context, worstSecond(context, 'nominal'), new Estimates());
+  const { survey, circuit } = checkContext(build, []);
+  const { elements } = buildElements(survey, circuit.conditions('given', 'nominal'), new Estimates());
   const network = networkOf(elements, true);
   return rounded(medianMilliseconds(60, 30, () => operatingPoint(network)));
 }

@@ -1,7 +1,7 @@
 /** Times checks, operating points, outings and tolerance runs: the tug, and made-up builds of 20, 60 and 240 fittings. */
-import type { Build } from '../src/core/build/build';
-import { sketchBuild, type LeadSketch } from '../src/core/build/sketch-build';
-import type { Fitting } from '../src/core/build/fitting';
+import type { Build } from '../src/core/plan/build';
+import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
+import type { Fitting } from '../src/core/plan/fitting';
 import { checkBuild } from '../src/core/check/check-build';
 import { caseFigures, demo, outingMilliseconds, pointMilliseconds, toleranceSeconds } from './bench-trial';
 import { longestPageTask } from './bench-page';

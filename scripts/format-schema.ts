@@ -1,9 +1,10 @@
 import 'reflect-metadata';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
-import { Build } from '../src/core/build/build';
-import { fileFormat, fileVersion } from '../src/core/file/read-file';
+import { Build } from '../src/core/plan/build';
+import { fileFormat } from '../src/core/file/read-file';
 import { partClasses, partKinds } from '../src/core/parts/part-spec';
+import { fileVersion } from '../src/core/file/ladder';
 
 type Schema = Record<string, unknown>;
 
@@ -40,7 +41,11 @@ export function formatSchema(): Schema {
   };
   const wrapped = (field: string, content: Schema): Schema => ({
     type: 'object',
-    properties: { format: { const: fileFormat }, version: { const: fileVersion }, [field]: content },
+    properties: {
+      format: { const: fileFormat },
+      version: { enum: Array.from({ length: fileVersion }, (_, n) => n + 1) },
+      [field]: content,
+    },
     required: ['format', 'version', field],
     additionalProperties: false,
   });

@@ -1,7 +1,7 @@
 /** Writes the demo builds: the tug as planned, the tug put right by the app's own offers, and the yacht. */
 import { writeFileSync } from 'node:fs';
-import { applyEdits } from '../src/core/build/edits';
-import type { Build } from '../src/core/build/build';
+import { applyEdits } from '../src/core/plan/edits';
+import type { Build } from '../src/core/plan/build';
 import { checkBuild } from '../src/core/check/check-build';
 import { writeBuildFile } from '../src/core/file/write-file';
 import { starterLocker } from '../src/core/starter/starter-locker';
@@ -12,7 +12,7 @@ import { tugAsPlanned } from './tug-as-planned';
 const taken = [
   'stand-alone-bec:',
   'swap:monitor-pump:',
-  'swap:tow-pack:',
+  'swap:tow-pack:pack-lipo-3s-4000-20c',
   'adapter:tow-pack',
   'adapter:tow-winch',
   'fuse:',
@@ -30,21 +30,36 @@ function takeOffer(build: Build, start: string): Build {
   return applyEdits(build, patch.edits);
 }
 
-function acceptMinds(build: Build, reason: string): Build {
+function acceptMinds(build: Build, reasons: Record<string, string>): Build {
   const minds = checkBuild(build, starterLocker).findings.filter((one) => one.severity === 'mind');
   return applyEdits(
     build,
-    minds.map(({ id, margin }) => ({
+    minds.map(({ id, margin, rule }) => ({
       type: 'accept',
-      acceptance: { finding: id, margin, reason, on: '2026-11-20T10:00:00.000Z' },
+      acceptance: { finding: id, margin, reason: reasonFor(rule, reasons), on: '2026-11-20T10:00:00.000Z' },
     })),
   );
 }
 
+function reasonFor(rule: string, reasons: Record<string, string>): string {
+  const reason = reasons[rule];
+  if (!reason) throw new Error(`no reason to accept ${rule}`);
+  return reason;
+}
+
 const planned = tugAsPlanned();
-const right = acceptMinds(taken.reduce(takeOffer, planned), 'Calm water only; the rudders are large.');
+const right = acceptMinds(taken.reduce(takeOffer, planned), {
+  'rail-volts-low': 'Calm water only; the rudders are large.',
+  'contact-amps': 'The winch never hauls while the rudders are hard over.',
+});
 write('harbour-tug-as-planned', planned);
-write('salt-flat-yacht', acceptMinds(saltFlatYacht(), 'Fresh cells for every sailing.'));
+write(
+  'salt-flat-yacht',
+  acceptMinds(saltFlatYacht(), {
+    'raw-fed-volts': 'Fresh cells for every sailing.',
+    'pack-amps': 'Fresh cells for every sailing.',
+  }),
+);
 write('harbour-tug', { ...right, id: 'harbour-tug-put-right', name: 'Harbour tug' });
 
 function write(name: string, build: Build): void {

@@ -1,5 +1,5 @@
-import type { Build } from '../src/core/build/build';
-import { sketchBuild } from '../src/core/build/sketch-build';
+import type { Build } from '../src/core/plan/build';
+import { sketchBuild } from '../src/core/plan/sketch-build';
 import { starterPart } from '../src/core/starter/starter-locker';
 
 const servoLead = { metres: 0.3, awg: 22 };

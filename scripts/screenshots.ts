@@ -25,7 +25,7 @@ const shots: Shot[] = [
     path: '/loom?well=connection',
     act: async (page) => {
       await page.getByRole('button', { name: /both push onto/ }).click();
-      await page.getByRole('button', { name: /^Lift the red wire at the starboard/ }).click();
+      await page.getByRole('button', { name: /^Feed the radio rail from its own BEC/ }).click();
     },
   },
   { name: 'loom-night', path: '/loom', bench: 'dark', act: putRight },

@@ -33,7 +33,12 @@ function check(name) {
   });
 }
 
-await Promise.all([check('types').then(() => check('layers')), check('lint').then(() => check('rules'))]);
+await Promise.all([
+  check('types').then(() => check('layers')),
+  check('lint')
+    .then(() => check('rules'))
+    .then(() => check('unused')),
+]);
 await check('unit');
 ensureBuilt();
 await check('e2e');

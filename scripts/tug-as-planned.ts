@@ -1,14 +1,14 @@
-import type { Build } from '../src/core/build/build';
-import type { Fitting } from '../src/core/build/fitting';
-import type { WireColour } from '../src/core/build/lead';
-import type { ModelFunction } from '../src/core/build/model-function';
+import type { Build } from '../src/core/plan/build';
+import type { Fitting } from '../src/core/plan/fitting';
+import type { WireColour } from '../src/core/plan/lead';
+import type { ModelFunction } from '../src/core/plan/model-function';
 import {
   sketchBuild,
   turned,
   type BuildSketch,
   type LeadOptions,
   type LeadSketch,
-} from '../src/core/build/sketch-build';
+} from '../src/core/plan/sketch-build';
 import { starterPart } from '../src/core/starter/starter-locker';
 
 const fittings: Fitting[] = [

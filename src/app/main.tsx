@@ -7,10 +7,12 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './routes';
+import { tellOfFailures } from './state/refusal-store';
 import { saveEachChange } from './state/saving';
 import { BenchProvider } from './theme/BenchProvider';
 
 saveEachChange();
+tellOfFailures();
 
 // Everything is local: nothing goes stale by itself, and a failure will not mend by asking again.
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });

@@ -1,9 +1,17 @@
 import { createBrowserRouter, redirect } from 'react-router';
 import { CouldNotOpen } from './shell/CouldNotOpen';
 import { Opening } from './shell/Opening';
+import { ScreenFault } from './shell/ScreenFault';
 import { Shell } from './shell/Shell';
 import { useBuildStore } from './state/build-store';
 import { openAtStart } from './state/open-build';
+
+/** A screen of its own; a fault in it leaves the frame and the others. */
+const station = (path: string, lazy: () => Promise<{ Component: React.ComponentType }>) => ({
+  path,
+  lazy,
+  ErrorBoundary: ScreenFault,
+});
 
 export const router = createBrowserRouter([
   {
@@ -18,13 +26,13 @@ export const router = createBrowserRouter([
     shouldRevalidate: () => false,
     children: [
       { index: true, loader: () => redirect('/loom') },
-      { path: 'brief', lazy: () => import('./brief/BriefStation') },
-      { path: 'locker', lazy: () => import('./locker/LockerStation') },
-      { path: 'sheet', lazy: () => import('./sheet/SheetScreen') },
-      { path: 'builds', lazy: () => import('./builds/BuildsScreen') },
-      { path: 'loom', lazy: () => import('./loom/LoomStation') },
-      { path: 'trial', lazy: () => import('./trial/TrialStation') },
-      { path: 'fit-out', lazy: () => import('./fitout/FitOutStation') },
+      station('brief', () => import('./brief/BriefStation')),
+      station('locker', () => import('./locker/LockerStation')),
+      station('sheet', () => import('./sheet/SheetScreen')),
+      station('builds', () => import('./builds/BuildsScreen')),
+      station('loom', () => import('./loom/LoomStation')),
+      station('trial', () => import('./trial/TrialStation')),
+      station('fit-out', () => import('./fitout/FitOutStation')),
       { path: '*', loader: () => redirect('/loom') },
     ],
   },

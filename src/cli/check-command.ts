@@ -1,9 +1,11 @@
-import type { Build } from '../core/build/build';
-import { applyEdits } from '../core/build/edits';
-import { checkBuild, type CheckResult } from '../core/check/check-build';
-import type { Finding } from '../core/check/finding';
-import { numberWords } from '../core/check/finding-words';
-import { wellNames, wells } from '../core/check/wells';
+import type { Build } from '../core/plan/build';
+import { applyEdits } from '../core/plan/edits';
+import { checkBuild } from '../core/check/check-build';
+import type { CheckResult } from '../core/check/check-result';
+import { figuresOf } from '../core/check/figures';
+import type { Finding } from '../core/findings/finding';
+import { numberWords } from '../core/findings/finding-words';
+import { wellNames, wells } from '../core/findings/wells';
 import { writeBuildFile } from '../core/file/write-file';
 import { failure, success, type Result } from '../core/result';
 import { starterLocker } from '../core/starter/starter-locker';
@@ -31,8 +33,13 @@ export function checkCommand(build: Build, { json, apply }: CheckOptions): Resul
   return success({ text: json ? checkJson(result) : checkText(build, result), exitCode: hasStop ? 1 : 0 });
 }
 
-function checkJson({ wells: reports, findings, unknowns, figures }: CheckResult): string {
-  const plain = { wells: reports, findings: findings.map(findingJson), unknowns, figures };
+function checkJson({ wells: reports, findings, unknowns, context }: CheckResult): string {
+  const plain = {
+    wells: reports,
+    findings: findings.map(findingJson),
+    unknowns,
+    figures: figuresOf(context),
+  };
   return `${JSON.stringify(plain, null, 2)}\n`;
 }
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import type { Build } from '../core/build/build';
+import type { Build } from '../core/plan/build';
 import { checkBuild } from '../core/check/check-build';
 import { problemText } from '../core/file/problem';
 import { readBuildFile } from '../core/file/read-file';

@@ -35,6 +35,15 @@ function simulated(text: string): Map<string, number> {
 const expected = (text: string): [string, number][] =>
   [...text.matchAll(/^\* expect V\((\S+)\) (\S+)$/gm)].map(([, node, volts]) => [node!, Number(volts)]);
 
+it('keeps a name from becoming a command', () => {
+  const text = spiceText('Tug\n.control\nshell ls\n.endc', [], new Map());
+  expect(text.split('\n').filter((line) => line.startsWith('.'))).toEqual([
+    expect.stringContaining('.options'),
+    '.op',
+    '.end',
+  ]);
+});
+
 function agrees(text: string): void {
   const found = simulated(text);
   const wanted = expected(text);

@@ -1,5 +1,5 @@
-import type { Build } from '../core/build/build';
-import type { Outing } from '../core/build/outing';
+import type { Build } from '../core/plan/build';
+import type { Outing } from '../core/plan/outing';
 import { checkContext } from '../core/check/check-context';
 import { failure, success, type Result } from '../core/result';
 import { starterLocker } from '../core/starter/starter-locker';

@@ -35,7 +35,7 @@ describe('BuildRepository', () => {
     expect(await repository.list()).toEqual([]);
     await repository.restore(record!);
     expect(await repository.load(key)).toEqual({ ok: true, value: tub() });
-    expect((await repository.listWithBuilds()).map((one) => one.build.name)).toEqual(['Tub']);
+    expect((await repository.listWithBuilds()).map((one) => one.record.build.name)).toEqual(['Tub']);
   });
 
   it('remembers what was open', async () => {
@@ -53,6 +53,9 @@ describe('BuildRepository', () => {
     const read = await repository.load(key);
     expect(read).toMatchObject({ ok: false, problem: { where: 'build.fittings[0].part' } });
     expect(await repository.list()).toHaveLength(1);
+    expect(await repository.listWithBuilds()).toMatchObject([
+      { record: { key, name: 'Tub' }, problem: { where: 'build.fittings[0].part' } },
+    ]);
     expect((await repository.load('nothing')).ok).toBe(false);
   });
 });

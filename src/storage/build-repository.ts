@@ -1,11 +1,17 @@
 import { nanoid } from 'nanoid';
-import type { Build } from '../core/build/build';
+import type { Build } from '../core/plan/build';
 import type { FileProblem } from '../core/file/problem';
 import { readBuild } from '../core/file/read-file';
 import { failure, success, type Result } from '../core/result';
 import type { BuildRecord, DryHullDatabase } from './database';
 
 export type StoredBuild = Omit<BuildRecord, 'build'>;
+
+/** A stored build, and what is wrong with it where it cannot be read. */
+export interface ReadRecord {
+  record: BuildRecord;
+  problem?: FileProblem;
+}
 
 /** Keeps builds in the browser's database. */
 export class BuildRepository {
@@ -51,10 +57,13 @@ export class BuildRepository {
     await this.database.builds.put(record);
   }
 
-  /** Every stored build with its content, newest first; what cannot be read is left out. */
-  async listWithBuilds(): Promise<BuildRecord[]> {
+  /** Every stored build with its content, newest first; what cannot be read comes with what is wrong with it. */
+  async listWithBuilds(): Promise<ReadRecord[]> {
     const records = await this.database.builds.orderBy('savedAt').reverse().toArray();
-    return records.filter((record) => readBuild({ ...record.build }).ok);
+    return records.map((record) => {
+      const read = readBuild({ ...record.build });
+      return read.ok ? { record } : { record, problem: read.problem };
+    });
   }
 
   async lastOpen(): Promise<string | undefined> {

@@ -1,5 +1,5 @@
 import { Dexie, type EntityTable } from 'dexie';
-import type { Build } from '../core/build/build';
+import type { Build } from '../core/plan/build';
 import type { LockerItem } from '../core/locker/locker-item';
 
 /** A build as it lies in the browser's database. */

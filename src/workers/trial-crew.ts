@@ -1,6 +1,6 @@
 import { releaseProxy, wrap, type Remote } from 'comlink';
-import type { Build } from '../core/build/build';
-import type { EstimatedFigure } from '../core/trial/estimates';
+import type { Build } from '../core/plan/build';
+import type { EstimatedFigure } from '../core/circuit/estimates';
 import { summarise, type ToleranceResult, type ToleranceSample } from '../core/trial/tolerance';
 import type { TrialTask } from '../core/trial/trial-task';
 import type { TrialJobs } from './trial-jobs';

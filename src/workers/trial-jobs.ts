@@ -1,11 +1,11 @@
 import 'reflect-metadata';
 import { proxy } from 'comlink';
-import type { Build } from '../core/build/build';
+import type { Build } from '../core/plan/build';
 import { checkContext } from '../core/check/check-context';
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
 import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
 import { toleranceSample, type ToleranceSample } from '../core/trial/tolerance';
-import type { EstimatedFigure } from '../core/trial/estimates';
+import type { EstimatedFigure } from '../core/circuit/estimates';
 import type { TrialResult } from '../core/trial/trial-result';
 import type { TrialTask } from '../core/trial/trial-task';
 import type { Result } from '../core/result';

@@ -1,21 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { openTug, putRight, well } from './tug';
-
-async function newBuild(page: Page, name: string, kind: string): Promise<void> {
-  await page.getByRole('button', { name: /^Build:/ }).click();
-  await page.getByRole('menuitem', { name: 'New build…' }).click();
-  const dialog = page.getByRole('dialog', { name: 'New build' });
-  await dialog.getByLabel('Name of the model').fill(name);
-  await dialog.getByLabel('Kind of model').click();
-  await page.getByRole('option', { name: kind, exact: true }).click();
-  await dialog.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: /^Brief/ })).toBeVisible();
-}
-
-async function choose(page: Page, label: string, option: RegExp): Promise<void> {
-  await page.getByRole('combobox', { name: label, exact: true }).click();
-  await page.getByRole('option', { name: option }).click();
-}
+import { expect, test } from '@playwright/test';
+import { choose, newBuild, openTug, putRight, well } from './tug';
 
 test('the salt-flat yacht from nothing to dry', async ({ page }) => {
   await openTug(page);

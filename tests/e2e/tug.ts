@@ -20,4 +20,33 @@ export async function putRight(page: Page, finding: RegExp, offer: RegExp): Prom
   await expect(title).toHaveCount(0);
 }
 
+/** Accepts the finding with this text, with a reason. */
+export async function accept(page: Page, finding: RegExp, reason: string): Promise<void> {
+  const title = page.getByRole('complementary', { name: 'Findings' }).getByRole('button', { name: finding });
+  if ((await title.getAttribute('aria-expanded')) === 'false') await title.click();
+  await page.getByRole('button', { name: 'Accept', exact: true }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Why, if you like').fill(reason);
+  await dialog.getByRole('button', { name: 'Accept' }).click();
+  await expect(dialog).toHaveCount(0);
+}
+
+/** Begins a new build of a kind of model. */
+export async function newBuild(page: Page, name: string, kind: string): Promise<void> {
+  await page.getByRole('button', { name: /^Build:/ }).click();
+  await page.getByRole('menuitem', { name: 'New build…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New build' });
+  await dialog.getByLabel('Name of the model').fill(name);
+  await dialog.getByLabel('Kind of model').click();
+  await page.getByRole('option', { name: kind, exact: true }).click();
+  await dialog.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /^Brief/ })).toBeVisible();
+}
+
+/** Takes the first choice of a list that has these words. */
+export async function choose(page: Page, label: string, option: RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label, exact: true }).click();
+  await page.getByRole('option', { name: option }).first().click();
+}
+
 export const saved = (page: Page) => expect(page.getByRole('status').first()).toContainText(/^saved/);

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { Build } from '../../src/core/build/build';
+import type { Build } from '../../src/core/plan/build';
 import { readBuildFile } from '../../src/core/file/read-file';
 
 /** A demo build as it ships. */

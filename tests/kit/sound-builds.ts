@@ -1,5 +1,5 @@
-import type { Build } from '../../src/core/build/build';
-import { lifted, sketchBuild, type LeadSketch } from '../../src/core/build/sketch-build';
+import type { Build } from '../../src/core/plan/build';
+import { lifted, sketchBuild, type LeadSketch } from '../../src/core/plan/sketch-build';
 import { starterPart } from '../../src/core/starter/starter-locker';
 import { tub } from './tub';
 
@@ -24,6 +24,8 @@ const drive = (devices: string[], channel = 3) => ({
 const tx = { id: 'tx', name: 'transmitter', part: 'transmitter-10', protocol: 'skerry link' };
 const rx = { id: 'rx', name: 'receiver', part: 'receiver-8-skerry' };
 const pack = (part: string) => ({ id: 'pack', name: 'pack', part });
+/** As thick as the wires of a pack for a car are. */
+const heavy = { metres: 0.15, awg: 12 };
 const toBlade = { id: 'adapter', name: 'adapter', part: 'adapter-sleeve-blade' };
 
 const brushlessCar = sketchBuild(
@@ -35,14 +37,21 @@ const brushlessCar = sketchBuild(
       toBlade,
       tx,
       rx,
-      { id: 'esc', name: 'controller', part: 'controller-brushless-40', regulatorVolts: 6, cutoff: 'LiPo' },
+      {
+        id: 'esc',
+        name: 'controller',
+        part: 'controller-brushless-40',
+        regulatorVolts: 6,
+        cutoff: 'LiPo',
+        brake: 'dragBrake',
+      },
       { id: 'motor', name: 'motor', part: 'motor-brushless-900' },
       { id: 'servo', name: 'steering servo', part: 'servo-standard' },
     ],
     leads: [
-      ['pack.out', 'adapter.in'],
-      ['adapter.out', 'esc.power'],
-      ['esc.motor', 'motor.motor'],
+      ['pack.out', 'adapter.in', heavy],
+      ['adapter.out', 'esc.power', heavy],
+      ['esc.motor', 'motor.motor', heavy],
       ['esc.lead', 'rx.3'],
       ['servo.lead', 'rx.1'],
     ],
@@ -114,8 +123,8 @@ const twinTracks = sketchBuild(
       { id: 'right-motor', name: 'right motor', part: 'motor-brushed-620' },
     ],
     leads: [
-      ['pack.out', 'adapter.in'],
-      ['adapter.out', 'harness.in'],
+      ['pack.out', 'adapter.in', heavy],
+      ['adapter.out', 'harness.in', heavy],
       ['harness.large 1', 'left.power'],
       ['harness.large 2', 'right.power'],
       ['left.motor', 'left-motor.motor'],
@@ -217,19 +226,17 @@ const yacht = sketchBuild(
     name: 'yacht without a motor, on its own BEC',
     model: 'yacht',
     fittings: [
-      pack('pack-lipo-2s-5000-20c'),
-      toBlade,
+      pack('pack-nimh-6-3000-10c'),
       tx,
       rx,
       { id: 'harness', name: 'harness', part: 'harness-five-way' },
-      { id: 'bec', name: 'BEC', part: 'bec-8a', regulatorVolts: 6 },
+      { id: 'bec', name: 'BEC', part: 'bec-8a', regulatorVolts: 5 },
       { id: 'rudder', name: 'rudder', part: 'servo-standard' },
       { id: 'fit', name: 'adapter', part: 'adapter-servo-small' },
       { id: 'sail', name: 'sail winch', part: 'servo-winch' },
     ],
     leads: [
-      ['pack.out', 'adapter.in'],
-      ['adapter.out', 'harness.in'],
+      ['pack.out', 'harness.in'],
       ['harness.small 1', 'bec.in'],
       ['bec.out', 'rx.B'],
       ['rudder.lead', 'rx.1'],

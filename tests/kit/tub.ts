@@ -1,10 +1,10 @@
-import type { Build } from '../../src/core/build/build';
-import type { Brief } from '../../src/core/build/brief';
-import type { Fitting } from '../../src/core/build/fitting';
-import type { Conductor } from '../../src/core/build/lead';
-import type { ModelFunction } from '../../src/core/build/model-function';
-import type { Policies } from '../../src/core/build/policies';
-import { sketchBuild, type LeadSketch } from '../../src/core/build/sketch-build';
+import type { Build } from '../../src/core/plan/build';
+import type { Brief } from '../../src/core/plan/brief';
+import type { Fitting } from '../../src/core/plan/fitting';
+import type { Conductor } from '../../src/core/plan/lead';
+import type { ModelFunction } from '../../src/core/plan/model-function';
+import type { Policies } from '../../src/core/plan/policies';
+import { sketchBuild, type LeadSketch } from '../../src/core/plan/sketch-build';
 import type { PartSpec } from '../../src/core/parts/part-spec';
 import { starterPart } from '../../src/core/starter/starter-locker';
 

@@ -2,7 +2,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { driveArrangements, exposures, type Brief } from '../../core/build/brief';
+import { driveArrangements, exposures, type Brief } from '../../core/plan/brief';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { NumberField } from './NumberField';
 import styles from './Side.module.css';

@@ -4,7 +4,7 @@ import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import type { ModelFunction } from '../../core/build/model-function';
+import type { ModelFunction } from '../../core/plan/model-function';
 
 interface FunctionMenuProps {
   one: ModelFunction;

@@ -1,5 +1,5 @@
 import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
-import type { ModelFunction } from '../../core/build/model-function';
+import type { ModelFunction } from '../../core/plan/model-function';
 import type { FunctionChain } from '../../core/brief/function-chain';
 import { fitPart } from '../../core/brief/fit-part';
 import { servingKinds } from '../../core/brief/function-presets';

@@ -1,5 +1,5 @@
-import type { ModelKind } from '../../core/build/build';
-import type { FunctionRole } from '../../core/build/model-function';
+import type { ModelKind } from '../../core/plan/build';
+import type { FunctionRole } from '../../core/plan/model-function';
 import type { FunctionChain } from '../../core/brief/function-chain';
 import { useBuild } from '../state/build-store';
 import styles from './ModelOutline.module.css';

@@ -6,9 +6,11 @@ import { useNavigate, useSearchParams } from 'react-router';
 import type { BuildRecord } from '../../storage/database';
 import { useBuildStore } from '../state/build-store';
 import { addAndOpen, openAnother, openStored } from '../state/open-build';
+import { refuse } from '../state/refusal-store';
 import { repository } from '../state/saving';
 import { BuildRow } from './BuildRow';
 import { NewBuildDialog } from './NewBuildDialog';
+import { UnreadableRow } from './UnreadableRow';
 import styles from './BuildsScreen.module.css';
 
 /** Every build in this browser with its five wells in small. */
@@ -25,9 +27,10 @@ export function Component() {
   });
   const refresh = () => queries.invalidateQueries({ queryKey: ['builds-with-content'] });
 
-  const open = async (key: string) => {
-    await openStored(key);
-    void navigate('/loom');
+  const open = async (key: string, name: string) => {
+    const why = await openStored(key);
+    if (why === undefined) void navigate('/loom');
+    else refuse(`${name} cannot be opened`, why);
   };
   const rename = async (record: BuildRecord, name: string) => {
     if (record.key === openKey) useBuildStore.getState().apply(`call it ${name}`, [{ type: 'rename', name }]);
@@ -58,18 +61,33 @@ export function Component() {
         </Button>
       </div>
       <ul className={styles.list}>
-        {(stored.data ?? []).map((record) => (
-          <BuildRow
-            key={record.key}
-            record={record}
-            isOpen={record.key === openKey}
-            onOpen={() => void open(record.key)}
-            onRename={(name) => void rename(record, name)}
-            onDuplicate={() => void duplicate(record)}
-            onRemove={() => void remove(record)}
-          />
-        ))}
+        {(stored.data ?? []).map(({ record, problem }) =>
+          problem ? (
+            <UnreadableRow
+              key={record.key}
+              record={record}
+              problem={problem}
+              onRemove={() => void remove(record)}
+            />
+          ) : (
+            <BuildRow
+              key={record.key}
+              record={record}
+              isOpen={record.key === openKey}
+              onOpen={() => void open(record.key, record.name)}
+              onRename={(name) => void rename(record, name)}
+              onDuplicate={() => void duplicate(record)}
+              onRemove={() => void remove(record)}
+            />
+          ),
+        )}
       </ul>
+      {stored.error && (
+        <p role="alert">
+          The builds of this browser could not be listed: {stored.error.message}. Nothing is lost by that;
+          reload the page to try again.
+        </p>
+      )}
       <Snackbar
         open={removed !== undefined}
         autoHideDuration={12_000}

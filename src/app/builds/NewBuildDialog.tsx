@@ -7,8 +7,8 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { modelKinds, type Build, type ModelKind } from '../../core/build/build';
-import { emptyBuild } from '../../core/build/empty-build';
+import { modelKinds, type Build, type ModelKind } from '../../core/plan/build';
+import { emptyBuild } from '../../core/plan/empty-build';
 
 interface NewBuildDialogProps {
   onClose: () => void;

@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Finding } from '../../core/check/finding';
+import type { Finding } from '../../core/findings/finding';
 import { useBuildStore } from '../state/build-store';
 
 /** Takes a finding on knowingly; a stop only with a reason. */

@@ -1,6 +1,6 @@
-import type { Finding } from '../../core/check/finding';
-import type { Severity } from '../../core/check/severity';
-import { numberWords } from '../../core/check/finding-words';
+import type { Finding } from '../../core/findings/finding';
+import type { Severity } from '../../core/findings/severity';
+import { numberWords } from '../../core/findings/finding-words';
 import styles from './FindingNumbers.module.css';
 
 const severityWords: Record<Severity, string> = { stop: 'Stop', mind: 'Mind', note: 'Note' };

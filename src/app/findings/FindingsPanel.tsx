@@ -2,23 +2,23 @@ import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { Link } from 'react-router';
-import { wellNames } from '../../core/check/wells';
+import { wellNames } from '../../core/findings/wells';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
 import { AcceptedFinding } from './AcceptedFinding';
 import { FindingCard } from './FindingCard';
+import { NotKnown } from './NotKnown';
 import styles from './FindingsPanel.module.css';
 
 /** The findings of one well, or of all: worst first, then what is not known, then what is accepted. */
 export function FindingsPanel({ onClose }: { onClose?: () => void }) {
-  const { findings, unknowns } = useCheck();
+  const { findings, unknowns, isBegun } = useCheck();
   const { view, findingId, showFinding, showWell } = usePanel();
   const isShown = (one: { well: string }) => view === 'all' || one.well === view;
   const here = findings.filter(isShown);
   const open = here.filter((one) => !one.accepted);
   const accepted = here.filter((one) => one.accepted);
-  // Several rules may miss the same fact; it is asked for once.
-  const missing = [...new Set(unknowns.filter(isShown).map((one) => one.missing))];
+  const missing = unknowns.filter(isShown);
   const chosen = open.find((one) => one.id === findingId) ?? (findingId === '' ? undefined : open[0]);
   const openEverywhere = findings.filter((one) => !one.accepted);
   const isAllDry = openEverywhere.every((one) => one.severity === 'note');
@@ -38,7 +38,14 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
           </IconButton>
         )}
       </div>
-      {isDryHere && <NothingOpen isSpace={view === 'space'} isAllDry={isAllDry} />}
+      {isDryHere && (
+        <NothingOpen
+          isSpace={view === 'space'}
+          isBegun={isBegun}
+          isAllDry={isAllDry}
+          unknown={new Set((isAllDry ? unknowns : missing).map((one) => one.missing)).size}
+        />
+      )}
       {open.map((one) => (
         <FindingCard
           key={one.id}
@@ -47,16 +54,7 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
           onToggle={() => showFinding(one === chosen ? '' : one.id)}
         />
       ))}
-      {missing.length > 0 && (
-        <section className={styles.group} aria-label="Not known">
-          <h3 className={styles.groupTitle}>Not known yet</h3>
-          <ul className={styles.list}>
-            {missing.map((one) => (
-              <li key={one}>{one}</li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <NotKnown unknowns={missing} />
       {accepted.length > 0 && (
         <section className={styles.group} aria-label="Accepted">
           <h3 className={styles.groupTitle}>Accepted, still true</h3>
@@ -69,7 +67,15 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
   );
 }
 
-function NothingOpen({ isSpace, isAllDry }: { isSpace: boolean; isAllDry: boolean }) {
+interface NothingOpenProps {
+  isSpace: boolean;
+  isBegun: boolean;
+  isAllDry: boolean;
+  /** Facts that are missing. */
+  unknown: number;
+}
+
+function NothingOpen({ isSpace, isBegun, isAllDry, unknown }: NothingOpenProps) {
   if (isSpace) {
     return (
       <p className={styles.nothing}>
@@ -78,7 +84,22 @@ function NothingOpen({ isSpace, isAllDry }: { isSpace: boolean; isAllDry: boolea
       </p>
     );
   }
-  if (!isAllDry) return <p className={styles.nothing}>Nothing open in this well.</p>;
+  if (!isBegun) {
+    return (
+      <p className={styles.nothing}>
+        No pack feeds anything yet, so there is nothing to judge. Choose parts in the Brief, then let the Loom
+        wire them, or plug them in there by hand.
+      </p>
+    );
+  }
+  const facts = unknown === 1 ? '1 fact is' : `${unknown} facts are`;
+  if (!isAllDry || unknown > 0)
+    return (
+      <p className={styles.nothing}>
+        Nothing open {isAllDry ? 'in what is known' : 'in this well'}
+        {unknown > 0 ? `, but ${facts} missing.` : '.'}
+      </p>
+    );
   return (
     <>
       <p className={styles.nothing}>Nothing leaks that can be known from parts and wires.</p>

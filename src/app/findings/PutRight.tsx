@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
-import type { Patch } from '../../core/build/patch';
-import type { Finding } from '../../core/check/finding';
+import type { Patch } from '../../core/plan/patch';
+import type { Finding } from '../../core/findings/finding';
 import { previewWords } from '../../core/check/preview';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { usePreviewStore } from '../state/preview-store';

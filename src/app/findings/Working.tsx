@@ -1,4 +1,4 @@
-import type { Finding } from '../../core/check/finding';
+import type { Finding } from '../../core/findings/finding';
 import { formatQuantity } from '../../core/quantity/format';
 import styles from './Working.module.css';
 

@@ -44,6 +44,7 @@ export function Component() {
         state={inHand}
         number={states.indexOf(inHand) + 1}
         total={states.length}
+        isEnd={firstOpen === undefined}
         onNext={() => show(undefined)}
       />
     </div>

@@ -1,4 +1,4 @@
-import type { PortRef } from '../../core/build/lead';
+import type { PortRef } from '../../core/plan/lead';
 import type { PortSpec } from '../../core/parts/port';
 import { useCheck } from '../state/use-check';
 import { wireColourValues } from '../theme/tokens';

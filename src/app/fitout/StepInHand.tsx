@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { Link } from 'react-router';
 import { cautions } from '../../core/procedure/cautions';
 import { phaseNames, stepText } from '../../core/procedure/step';
 import type { StepState } from '../../core/procedure/step-states';
@@ -13,6 +14,8 @@ interface StepInHandProps {
   state: StepState;
   number: number;
   total: number;
+  /** Whether every step is done. */
+  isEnd: boolean;
   /** Goes on to the first step that is not done. */
   onNext: () => void;
 }
@@ -22,6 +25,7 @@ export function StepInHand({
   state: { step, state, tick, heldBy, verdict },
   number,
   total,
+  isEnd,
   onNext,
 }: StepInHandProps) {
   const apply = useBuildStore((store) => store.apply);
@@ -91,12 +95,17 @@ export function StepInHand({
             Take the tick back
           </Button>
         )}
-        {state === 'done' && (
+        {state === 'done' && !isEnd && (
           <Button size="large" onClick={onNext}>
             Next open step
           </Button>
         )}
       </div>
+      {isEnd && (
+        <p className={styles.line} role="status">
+          Every step is done: the model is fitted out. Keep the <Link to="/sheet">wiring sheet</Link> with it.
+        </p>
+      )}
     </article>
   );
 }

@@ -44,7 +44,11 @@ export function StepList({ states, inHand, done, onShow }: StepListProps) {
                     aria-current={one === inHand ? 'step' : undefined}
                     onClick={() => onShow(one.step.id)}
                   >
-                    <span className={styles.mark} data-state={one.heldBy ? 'held' : one.state} aria-hidden>
+                    <span
+                      className={styles.mark}
+                      data-state={one.heldBy && one.state !== 'outOfBand' ? 'held' : one.state}
+                      aria-hidden
+                    >
                       {markOf(one)}
                     </span>
                     <span>{one.step.title}</span>
@@ -62,12 +66,14 @@ export function StepList({ states, inHand, done, onShow }: StepListProps) {
 
 function markOf({ state, heldBy }: StepState): string {
   if (state === 'done') return '✓';
+  if (state === 'outOfBand') return '×';
   if (state === 'changed') return '!';
   return heldBy ? '–' : '';
 }
 
 function stateWords({ state, heldBy }: StepState): string {
   if (state === 'done') return 'done';
+  if (state === 'outOfBand') return 'measured out of its band';
   if (state === 'changed') return 'changed since it was ticked';
   return heldBy ? 'held' : '';
 }

@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import { wells, wellNames } from '../../core/check/wells';
+import { wells, wellNames } from '../../core/findings/wells';
 import { stations } from '../shell/stations';
 import { downloadBuild } from '../shell/build-files';
 import { useBuild, useBuildStore, useHistory } from '../state/build-store';

@@ -1,7 +1,9 @@
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import TextField from '@mui/material/TextField';
-import { figureAt, type SheetField } from '../../core/locker/sheet-fields';
+import { useState } from 'react';
+import { fieldProblem, figureAt } from '../../core/locker/sheet-fields';
+import type { SheetField } from '../../core/parts/sheet-field';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { provenances, type Figure, type Provenance } from '../../core/quantity/figure';
 import { Explained } from '../help/Explained';
@@ -18,10 +20,15 @@ interface FigureRowProps {
 export function FigureRow({ part, field, onChange }: FigureRowProps) {
   const figure = figureAt(part, field);
   const shown = figure === undefined ? '' : String(Number((figure.value / field.scale).toPrecision(4)));
+  const [refused, setRefused] = useState<string>();
   const take = (text: string, provenance: Provenance) => {
     const value = Number(text.replace(',', '.'));
-    if (text.trim() === '') onChange?.(undefined);
-    else if (Number.isFinite(value) && value > 0) onChange?.({ value: value * field.scale, provenance });
+    const isEmpty = text.trim() === '';
+    const next = isEmpty ? undefined : { value: value * field.scale, provenance };
+    const why = isEmpty || Number.isFinite(value) ? fieldProblem(part, field, next) : 'not a number';
+    setRefused(why);
+    // What is refused stays in the field with its reason; the sheet keeps what it had.
+    if (why === undefined) onChange?.(next);
   };
   return (
     <tr>
@@ -34,6 +41,8 @@ export function FigureRow({ part, field, onChange }: FigureRowProps) {
             key={shown}
             variant="standard"
             defaultValue={shown}
+            error={refused !== undefined}
+            helperText={refused}
             slotProps={{
               htmlInput: {
                 'aria-label': `${field.label}, ${field.unit}`,

@@ -1,11 +1,11 @@
 import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { fileSuffix } from '../../core/file/read-file';
 import { readLockerFile, writeLockerFile } from '../../core/file/locker-file';
 import { problemText } from '../../core/file/problem';
 import { starterLocker } from '../../core/starter/starter-locker';
 import { downloadText } from '../shell/build-files';
-import { Refusal } from '../shell/Refusal';
+import { refuse } from '../state/refusal-store';
 import { useLocker } from '../state/locker-store';
 
 const starterIds = new Set(starterLocker.map((one) => one.id));
@@ -14,11 +14,10 @@ const starterIds = new Set(starterLocker.map((one) => one.id));
 export function LockerFile() {
   const { items, saveAll } = useLocker();
   const input = useRef<HTMLInputElement>(null);
-  const [refusal, setRefusal] = useState<{ title: string; why: string }>();
   const take = async (file: File) => {
     const read = readLockerFile(await file.text(), starterIds);
     if (read.ok) await saveAll(read.value);
-    else setRefusal({ title: `${file.name} cannot be imported`, why: problemText(read.problem) });
+    else refuse(`${file.name} cannot be imported`, problemText(read.problem));
   };
   return (
     <>
@@ -44,7 +43,6 @@ export function LockerFile() {
           if (file) void take(file);
         }}
       />
-      <Refusal refusal={refusal} onClose={() => setRefusal(undefined)} />
     </>
   );
 }

@@ -9,7 +9,7 @@ import { partKinds, type PartKind } from '../../core/parts/part-spec';
 import { meetingVolts } from '../../core/locker/volt-ladder';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
-import { kindNames } from './kind-names';
+import { kinds } from '../../core/kinds';
 import { LockerFile } from './LockerFile';
 import { PartSheet } from './PartSheet';
 import { VoltLadder } from './VoltLadder';
@@ -57,7 +57,7 @@ export function Component() {
             aria-pressed={one === kind}
             onClick={() => show({ kind: one })}
           >
-            {kindNames[one]}
+            {kinds[one].words.many}
             <span className="figure">{items.filter((item) => item.part.kind === one).length}</span>
           </button>
         ))}

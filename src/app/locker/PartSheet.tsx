@@ -6,17 +6,12 @@ import { nanoid } from 'nanoid';
 import { fitPart } from '../../core/brief/fit-part';
 import { connectorFamily } from '../../core/connectors/families';
 import type { LockerItem } from '../../core/locker/locker-item';
-import { sheetChoices } from '../../core/locker/sheet-choices';
 import { sheetCurve } from '../../core/locker/sheet-curve';
-import { sheetFields, withFigure } from '../../core/locker/sheet-fields';
-import { capital } from '../../core/rules/words';
-import { ChainSelect } from '../brief/ChainSelect';
-import { Explained } from '../help/Explained';
+import { capital } from '../../core/words/sentences';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { CurvePicture } from './CurvePicture';
-import { FigureRow } from './FigureRow';
-import { SheetRows } from './SheetRows';
+import { SheetForm } from './SheetForm';
 import { SwapIn } from './SwapIn';
 import styles from './PartSheet.module.css';
 
@@ -99,41 +94,10 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
           }}
         />
       </div>
-      <table className={styles.figures}>
-        <caption className="visually-hidden">Figures of the sheet</caption>
-        <tbody>
-          {sheetFields(part).map((field) => (
-            <FigureRow
-              key={field.path}
-              part={part}
-              field={field}
-              onChange={
-                isStarter
-                  ? undefined
-                  : (figure) => void save({ ...item, part: withFigure(part, field, figure) })
-              }
-            />
-          ))}
-        </tbody>
-      </table>
-      {!isStarter && (
-        <div className={styles.choices}>
-          {sheetChoices(part).map(({ id, label, value, options, choose }) => (
-            <div key={id}>
-              <span className={styles.choiceName}>
-                <Explained text={label} />
-              </span>
-              <ChainSelect
-                label={label}
-                value={value}
-                options={options}
-                onChoose={(next) => void save({ ...item, part: choose(next) })}
-              />
-            </div>
-          ))}
-        </div>
-      )}
-      {!isStarter && <SheetRows part={part} onChange={(next) => void save({ ...item, part: next })} />}
+      <SheetForm
+        part={part}
+        onChange={isStarter ? undefined : (next) => void save({ ...item, part: next })}
+      />
       {curve && <CurvePicture curve={curve} />}
       <h3 className={styles.title}>Ports</h3>
       <ul className={styles.ports}>

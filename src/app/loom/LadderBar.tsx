@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { Ladder } from '../../core/check/ladders';
+import type { Ladder } from '../../core/circuit/ladders';
 import { formatQuantity } from '../../core/quantity/format';
 import { useWidth } from './use-width';
 import styles from './LadderBar.module.css';
@@ -9,13 +9,13 @@ const labelWidth = 92;
 
 /** One bar: what each part asks, end to end, and a mark where the source stops giving. */
 export function LadderBar({ ladder }: { ladder: Ladder }) {
-  const { title, shares, askedAmps, givenAmps, giver } = ladder;
+  const { title, shares, askedAmps, givenAmps, giver, unknown } = ladder;
   const [frame, width] = useWidth();
   const most = Math.max(askedAmps, givenAmps ?? 0) * 1.06;
   const x = scaleLinear()
     .domain([0, most])
     .range([labelWidth, Math.max(width - 2, labelWidth)]);
-  const asked = formatQuantity(askedAmps, 'A');
+  const asked = `${formatQuantity(askedAmps, 'A')}${unknown.length > 0 ? ` of what is known, ${unknown.length} unknown` : ''}`;
   const given = givenAmps === undefined ? undefined : formatQuantity(givenAmps, 'A');
   const isShort = givenAmps !== undefined && askedAmps > givenAmps;
   const summary = `${title}: asked ${asked}${given ? `, ${giver} gives ${given}` : ''}`;

@@ -1,7 +1,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
-import { regulatorSizings } from '../../core/build/policies';
-import { laddersOf } from '../../core/check/ladders';
+import { regulatorSizings } from '../../core/plan/policies';
+import { laddersOf } from '../../core/circuit/ladders';
 import { schoolWords } from '../../core/rules/support/school-words';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
@@ -10,10 +10,10 @@ import styles from './Ladders.module.css';
 
 /** Amps asked against amps given at the worst second, to scale, for each rail and pack. */
 export function Ladders() {
-  const { context } = useCheck();
+  const { circuit } = useCheck().context;
   const { policies } = useBuild();
   const apply = useBuildStore((state) => state.apply);
-  const ladders = laddersOf(context);
+  const ladders = laddersOf(circuit);
   if (ladders.length === 0) return null;
   return (
     <section className={styles.ladders} aria-label="At the worst second">

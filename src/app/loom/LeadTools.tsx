@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { Lead } from '../../core/build/lead';
+import type { Lead } from '../../core/plan/lead';
 import { insertable, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';

@@ -1,7 +1,7 @@
 import { columnHeads } from '../../core/loom/column-heads';
 import type { LoomLayout } from '../../core/loom/loom-layout';
 import { useCheck } from '../state/use-check';
-import { LoomHeads } from './LoomHeads';
+import { LoomHeads, viewBoxWithHeads } from './LoomHeads';
 import { LoomLead } from './LoomLead';
 import { LoomNode } from './LoomNode';
 
@@ -11,7 +11,7 @@ export function LoomDrawing({ layout, className }: { layout: LoomLayout; classNa
   return (
     <svg
       className={className}
-      viewBox={`0 0 ${layout.width} ${layout.height}`}
+      viewBox={viewBoxWithHeads(layout)}
       role="img"
       aria-label="Wiring picture; the tables below say the same in words"
     >

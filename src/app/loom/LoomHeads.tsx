@@ -1,19 +1,30 @@
+import { group } from 'd3-array';
 import type { ColumnHead } from '../../core/loom/column-heads';
 import type { PlacedNode } from '../../core/loom/loom-layout';
 import styles from './LoomHeads.module.css';
 
+/** Height of one line of heads; a second line stands above where two heads share a column. */
+const headRow = 15;
+
+/** What a picture with heads must show: the layout, and the second line above it. */
+export const viewBoxWithHeads = ({ width, height }: { width: number; height: number }): string =>
+  `0 ${-headRow} ${width} ${height + headRow}`;
+
 /** The heads of the columns: what feeds them, and at how many volts. */
 export function LoomHeads({ heads, nodes }: { heads: readonly ColumnHead[]; nodes: readonly PlacedNode[] }) {
+  const placed = heads.flatMap((head) => {
+    const here = columnWithMost(nodes.filter((node) => head.over.includes(node.id)));
+    const [first] = here;
+    if (!first) return [];
+    return [{ head, left: first.x, right: Math.max(...here.map((node) => node.x + node.width)) }];
+  });
   return (
     <>
-      {heads.map((head) => {
-        const here = nodes.filter((node) => head.over.includes(node.id));
-        if (here.length === 0) return null;
-        const left = Math.min(...here.map((node) => node.x));
-        const right = Math.max(...here.map((node) => node.x + node.width));
+      {placed.map(({ head, left, right }, n) => {
+        const isBehind = placed.slice(0, n).some((one) => left < one.right && one.left < right);
         return (
-          <g key={head.column}>
-            <text x={left} y={11} className={styles.name}>
+          <g key={`${head.column}-${head.name}`}>
+            <text x={left} y={isBehind ? 11 - headRow : 11} className={styles.name}>
               {head.name}
               <tspan dx={6} className={styles.figure} data-bad={head.isBad}>
                 {head.figure}
@@ -25,4 +36,10 @@ export function LoomHeads({ heads, nodes }: { heads: readonly ColumnHead[]; node
       })}
     </>
   );
+}
+
+/** Parts of one kind may stand in several columns; the head goes where most of them are. */
+function columnWithMost(nodes: readonly PlacedNode[]): readonly PlacedNode[] {
+  const columns = group(nodes, (node) => Math.round(node.x));
+  return [...columns.values()].sort((a, b) => b.length - a.length)[0] ?? [];
 }

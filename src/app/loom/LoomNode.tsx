@@ -56,8 +56,16 @@ export function LoomNode({ node, badge, isLit, isDim, onTrace }: LoomNodeProps) 
         </text>
       ) : (
         <>
-          <text x={x + 9} y={y + 16} className={styles.title}>
-            {title}
+          <text
+            x={x + 9}
+            y={y + 16}
+            className={styles.title}
+            {...(title.length > lettersIn(width) && {
+              textLength: width - 16,
+              lengthAdjust: 'spacingAndGlyphs',
+            })}
+          >
+            {shortTitle(title, width)}
           </text>
           {lines.map((line, n) => (
             <text key={line} x={x + 9} y={y + 16 + (n + 1) * loomSizes.lineHeight} className={styles.line}>
@@ -126,6 +134,13 @@ function badgeWords(badge: Badge | undefined): string {
     .filter(Boolean)
     .join(', ');
 }
+
+/** Letters that a part's name has room for. */
+const lettersIn = (width: number): number => Math.floor((width - 16) / 6.4);
+
+/** A name that is a little too long is drawn closer, a much longer one is cut. */
+const shortTitle = (title: string, width: number): string =>
+  title.length > 1.5 * lettersIn(width) ? `${title.slice(0, 1.5 * lettersIn(width))}…` : title;
 
 /** Inline parts are narrow: their name runs along them as far as it goes. */
 function shortened(title: string, length: number): string {

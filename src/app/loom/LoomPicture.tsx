@@ -9,7 +9,7 @@ import { columnHeads } from '../../core/loom/column-heads';
 import type { PlacedLead, PlacedNode } from '../../core/loom/loom-layout';
 import { useCheck } from '../state/use-check';
 import { FreePortSpot } from './FreePortSpot';
-import { LoomHeads } from './LoomHeads';
+import { LoomHeads, viewBoxWithHeads } from './LoomHeads';
 import { LoomLead } from './LoomLead';
 import { LoomNode } from './LoomNode';
 import { badgesOf } from './badges';
@@ -64,7 +64,7 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
       <svg
         ref={setSvg}
         className={styles.picture}
-        viewBox={`0 0 ${layout.width} ${layout.height}`}
+        viewBox={viewBoxWithHeads(layout)}
         preserveAspectRatio="xMidYMin meet"
         role="group"
         aria-label="Wiring picture"

@@ -6,7 +6,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useMemo, useState } from 'react';
-import { wells, wellNames } from '../../core/check/wells';
+import { wells, wellNames } from '../../core/findings/wells';
 import { proposeWiring } from '../../core/wiring/propose-wiring';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
@@ -27,11 +27,11 @@ export function ProposalDialog({ onClose }: { onClose: () => void }) {
     setRefused(next);
   };
   const take = () => {
-    apply(
+    const isTaken = apply(
       'wire it for me',
       taken.flatMap((one) => one.edits),
     );
-    onClose();
+    if (isTaken) onClose();
   };
   const reports = checkOf(plan.build).wells;
   return (

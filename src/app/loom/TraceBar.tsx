@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { leadRows } from '../../core/loom/lead-rows';
-import { capital } from '../../core/rules/words';
+import { capital } from '../../core/words/sentences';
 import { Explained } from '../help/Explained';
 import { useCheck } from '../state/use-check';
 import { LeadTools } from './LeadTools';

@@ -1,4 +1,4 @@
-import type { Finding } from '../../core/check/finding';
+import type { Finding } from '../../core/findings/finding';
 
 export interface Badge {
   stops: number;

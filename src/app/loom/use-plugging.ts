@@ -1,5 +1,5 @@
-import { portKey, type FreePort } from '../../core/build/build-index';
-import { connect } from '../../core/wiring/connect';
+import { portKey, type FreePort } from '../../core/survey/build-index';
+import { connect } from '../../core/put-right/connect';
 import { goes, plugTargets } from '../../core/wiring/plug-targets';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';

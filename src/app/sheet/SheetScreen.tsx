@@ -4,7 +4,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import { numberWords } from '../../core/check/finding-words';
+import { numberWords } from '../../core/findings/finding-words';
 import { functionChains } from '../../core/brief/function-chain';
 import { leadRows } from '../../core/loom/lead-rows';
 import { cautions } from '../../core/procedure/cautions';

@@ -12,7 +12,7 @@ import { useBuild, useBuildStore } from '../state/build-store';
 import { demos, openDemo, openStored, type DemoId } from '../state/open-build';
 import { repository } from '../state/saving';
 import { downloadBuild, importFile } from './build-files';
-import { Refusal } from './Refusal';
+import { refuse } from '../state/refusal-store';
 
 const demoIds = Object.keys(demos) as DemoId[];
 
@@ -21,7 +21,6 @@ export function BuildMenu() {
   const build = useBuild();
   const recordKey = useBuildStore((state) => state.recordKey);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [refusal, setRefusal] = useState<{ title: string; why: string }>();
   const fileInput = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -39,11 +38,11 @@ export function BuildMenu() {
   const openRecord = async (key: string, name: string) => {
     close();
     const why = await openStored(key);
-    if (why !== undefined) setRefusal({ title: `${name} cannot be opened`, why });
+    if (why !== undefined) refuse(`${name} cannot be opened`, why);
   };
   const takeFile = async (file: File) => {
     const why = await importFile(file);
-    if (why !== undefined) setRefusal({ title: `${file.name} cannot be imported`, why });
+    if (why !== undefined) refuse(`${file.name} cannot be imported`, why);
   };
 
   return (
@@ -144,7 +143,6 @@ export function BuildMenu() {
           if (file) void takeFile(file);
         }}
       />
-      <Refusal refusal={refusal} onClose={() => setRefusal(undefined)} />
     </>
   );
 }

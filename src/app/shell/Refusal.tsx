@@ -4,22 +4,20 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 
-interface RefusalProps {
-  refusal: { title: string; why: string } | undefined;
-  onClose: () => void;
-}
+import { useRefusal } from '../state/refusal-store';
 
 /** Says why something was not taken, and that nothing changed. */
-export function Refusal({ refusal, onClose }: RefusalProps) {
+export function Refusal() {
+  const { refusal, close } = useRefusal();
   return (
-    <Dialog open={refusal !== undefined} onClose={onClose} aria-labelledby="refusal-title">
+    <Dialog open={refusal !== undefined} onClose={close} aria-labelledby="refusal-title">
       <DialogTitle id="refusal-title">{refusal?.title}</DialogTitle>
       <DialogContent>
         <p className="figure">{refusal?.why}</p>
-        <p style={{ marginTop: 12 }}>Nothing was changed: the build you had open is as it was.</p>
+        <p style={{ marginTop: 12 }}>Nothing was changed: the build you have open is as it was.</p>
       </DialogContent>
       <DialogActions>
-        <Button variant="contained" onClick={onClose}>
+        <Button variant="contained" onClick={close}>
           Back to the bench
         </Button>
       </DialogActions>

@@ -9,6 +9,7 @@ import { useBuildStore } from '../state/build-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
+import { Refusal } from './Refusal';
 import { StationNav } from './StationNav';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
@@ -46,6 +47,7 @@ export function Shell() {
           <KeepRehearsing rehearsal={rehearsal} />
         </Suspense>
       )}
+      <Refusal />
       {isPaletteOpen && <CommandPalette onClose={() => setPaletteOpen(false)} />}
     </div>
   );

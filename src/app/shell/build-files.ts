@@ -1,4 +1,4 @@
-import type { Build } from '../../core/build/build';
+import type { Build } from '../../core/plan/build';
 import { problemText } from '../../core/file/problem';
 import { fileSuffix, readBuildFile } from '../../core/file/read-file';
 import { writeBuildFile } from '../../core/file/write-file';

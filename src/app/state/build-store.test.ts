@@ -2,8 +2,9 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import type { Edit } from '../../core/build/edits';
+import type { Edit } from '../../core/plan/edits';
 import { openInStore, useBuildStore } from './build-store';
+import { useRefusal } from './refusal-store';
 import { revisionOf } from './revision';
 import { repository, saveEachChange, useSaveState } from './saving';
 import { checkOf, previewOf } from './use-check';
@@ -49,8 +50,30 @@ describe('the open build', () => {
   it('stays as it was where an edit names what is not there', () => {
     const before = useBuildStore.getState().build;
     const { apply } = useBuildStore.getState();
-    expect(() => apply('wrong', [...volts(5), { type: 'removeLead', lead: 'ghost' }])).toThrow('ghost');
+    expect(apply('wrong', [...volts(5), { type: 'removeLead', lead: 'ghost' }])).toBe(false);
+    expect(useRefusal.getState().refusal).toMatchObject({ title: 'Not done: wrong' });
+    expect(useRefusal.getState().refusal?.why).toContain('ghost');
     expect(useBuildStore.getState().build).toBe(before);
+    expect(history().pastStates).toEqual([]);
+  });
+
+  it.each([
+    ['volts that no regulator has', volts(2500), 'regulatorVolts'],
+    ['a line break in its name', [{ type: 'rename', name: 'Tub\n.shell' }], 'control characters'],
+    [
+      'an id past its length',
+      [{ type: 'addFunction', function: { ...tub().functions[0]!, id: 'f'.repeat(61) } }],
+      'id',
+    ],
+  ] satisfies [string, Edit[], string][])('refuses %s, and says where', (_, edits, why) => {
+    const before = useBuildStore.getState().build;
+    expect(useBuildStore.getState().apply('change', edits)).toBe(false);
+    expect(useRefusal.getState().refusal?.why).toContain(why);
+    expect(useBuildStore.getState().build).toBe(before);
+  });
+
+  it('makes no entry in its history for what changes nothing', () => {
+    expect(useBuildStore.getState().apply('to six', volts(6))).toBe(true);
     expect(history().pastStates).toEqual([]);
   });
 });

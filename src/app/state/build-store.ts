@@ -1,7 +1,10 @@
 import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
-import type { Build } from '../../core/build/build';
-import { applyEdits, type Edit } from '../../core/build/edits';
+import type { Build } from '../../core/plan/build';
+import type { Edit } from '../../core/plan/edits';
+import { changeBuild } from '../../core/file/change-build';
+import { problemText } from '../../core/file/problem';
+import { refuse } from './refusal-store';
 
 interface BuildState {
   /** Key of the stored record; empty until a build is open. */
@@ -9,7 +12,11 @@ interface BuildState {
   build: Build | undefined;
   /** What the last change was, for the undo button. */
   lastAction: string;
-  apply: (action: string, edits: readonly Edit[]) => void;
+  /**
+   * Makes a change, where the build can be kept after it; what cannot be read back is refused, and told.
+   * @returns whether it was taken
+   */
+  apply: (action: string, edits: readonly Edit[]) => boolean;
 }
 
 /** The one place that holds the open build. Every change is a list of edits, and can be undone. */
@@ -21,7 +28,14 @@ export const useBuildStore = create<BuildState>()(
       lastAction: '',
       apply: (action, edits) => {
         const { build } = get();
-        if (build) set({ build: applyEdits(build, edits), lastAction: action });
+        if (!build) return false;
+        const changed = changeBuild(build, edits);
+        if (!changed.ok) {
+          refuse(`Not done: ${action}`, problemText(changed.problem));
+          return false;
+        }
+        if (changed.value !== build) set({ build: changed.value, lastAction: action });
+        return true;
       },
     }),
     {

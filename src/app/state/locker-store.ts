@@ -1,9 +1,12 @@
 import { create } from 'zustand';
 import type { LockerItem } from '../../core/locker/locker-item';
+import { partProblem } from '../../core/file/part-problem';
+import { problemText } from '../../core/file/problem';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { starterLocker } from '../../core/starter/starter-locker';
 import { LockerRepository } from '../../storage/locker-repository';
 import { database } from './database';
+import { refuse } from './refusal-store';
 
 const repository = new LockerRepository(database, starterLocker);
 
@@ -12,6 +15,7 @@ interface LockerState {
   /** The sheets alone; another list whenever the locker changes. */
   parts: readonly PartSpec[];
   load: () => Promise<void>;
+  /** Keeps a sheet that can be read back; any other is refused, and told. */
   save: (item: LockerItem) => Promise<void>;
   saveAll: (items: readonly LockerItem[]) => Promise<void>;
   remove: (partId: string) => Promise<void>;
@@ -32,6 +36,8 @@ export const useLocker = create<LockerState>()((set, get) => ({
     set({ items, parts: inOrder(items).map((one) => one.part) });
   },
   save: async (item) => {
+    const problem = partProblem(item.part, item.part.name);
+    if (problem) return refuse(`The sheet of ${item.part.name} cannot be kept`, problemText(problem));
     await repository.save(item);
     await get().load();
   },

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { CheckResult } from '../../core/check/check-build';
+import type { CheckResult } from '../../core/check/check-result';
 
 /** The put-right being looked at, so that the hull can show where the water would stand. */
 export const usePreviewStore = create<{

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
-import type { Build } from '../../core/build/build';
-import type { Finding } from '../../core/check/finding';
+import type { Build } from '../../core/plan/build';
+import type { Finding } from '../../core/findings/finding';
 import type { TrialTask } from '../../core/trial/trial-task';
 
 /** The outing that was looked at last, and the build it belongs to. */

@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
-import type { Build } from '../../core/build/build';
-import type { Patch } from '../../core/build/patch';
-import { checkBuild, withFindings, type CheckResult } from '../../core/check/check-build';
-import type { Finding } from '../../core/check/finding';
-import { previewPatch, type PatchPreview } from '../../core/check/preview';
+import type { Build } from '../../core/plan/build';
+import type { Patch } from '../../core/plan/patch';
+import { checkBuild, previewPatch, withFindings } from '../../core/check/check-build';
+import type { CheckResult } from '../../core/check/check-result';
+import type { Finding } from '../../core/findings/finding';
+import type { PatchPreview } from '../../core/check/preview';
 import { useBuild } from './build-store';
 import { useTrialFindings } from './trial-findings-store';
 import { useLocker } from './locker-store';

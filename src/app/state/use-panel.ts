@@ -1,5 +1,5 @@
 import { useSearchParams } from 'react-router';
-import { wells, type Well } from '../../core/check/wells';
+import { wells, type Well } from '../../core/findings/wells';
 
 export type PanelView = Well | 'all';
 

@@ -3,7 +3,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
-import type { Build } from '../../core/build/build';
+import type { Build } from '../../core/plan/build';
 import { useBuildStore } from '../state/build-store';
 import { repository } from '../state/saving';
 
@@ -21,8 +21,8 @@ export function useVariants(): { id: string; name: string; build: Build }[] {
     return [
       ...(before ? [{ id: 'before', name: 'before the last change', build: before }] : []),
       ...(stored.data ?? [])
-        .filter((one) => one.key !== recordKey)
-        .map((one) => ({ id: one.key, name: one.name, build: one.build })),
+        .filter(({ record, problem }) => !problem && record.key !== recordKey)
+        .map(({ record }) => ({ id: record.key, name: record.name, build: record.build })),
     ];
   }, [past, stored.data, recordKey]);
 }

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Outing } from '../../core/build/outing';
+import type { Outing } from '../../core/plan/outing';
 import { usualOutings } from '../../core/trial/outings';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { NumberField } from '../brief/NumberField';

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { ModelFunction } from '../../core/build/model-function';
-import type { Outing } from '../../core/build/outing';
+import type { ModelFunction } from '../../core/plan/model-function';
+import type { Outing } from '../../core/plan/outing';
 import { addPoint, movePoint, pointsOf, removePoint } from '../../core/trial/track-edits';
 import { useWidth } from '../loom/use-width';
 import styles from './OutingEditor.module.css';

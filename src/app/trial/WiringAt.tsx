@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { instantAt } from '../../core/trial/snapshots';
 import type { TrialResult } from '../../core/trial/trial-result';
-import { wiringInstant } from '../../core/trial/wiring-instant';
-import { LoomHeads } from '../loom/LoomHeads';
+import { wiringInstant } from '../../core/circuit/wiring-instant';
+import { LoomHeads, viewBoxWithHeads } from '../loom/LoomHeads';
 import { LoomLead } from '../loom/LoomLead';
 import { LoomNode } from '../loom/LoomNode';
 import { useLoomLayout } from '../loom/use-loom-layout';
@@ -19,7 +19,7 @@ export function WiringAt({ result }: { result: TrialResult }) {
   const time = cursor ?? result.figures.railMinAt;
   const slice = Math.min(Math.floor((time / seconds) * result.slices), result.slices - 1);
   const instant = useMemo(
-    () => wiringInstant(context, instantAt(result.snapshots, slice)),
+    () => wiringInstant(context.survey, instantAt(result.snapshots, slice)),
     [context, result, slice],
   );
   if (!layout) return null;
@@ -32,7 +32,7 @@ export function WiringAt({ result }: { result: TrialResult }) {
       </p>
       <svg
         className={styles.picture}
-        viewBox={`0 0 ${layout.width} ${layout.height}`}
+        viewBox={viewBoxWithHeads(layout)}
         role="img"
         aria-label={`Wiring at ${time.toFixed(2)} seconds`}
       >

@@ -2,8 +2,10 @@ import type { TrialEvent } from '../../core/trial/trial-result';
 
 /** What each kind of event is called: on the strip, and in the list. */
 export const eventNames: Record<TrialEvent['kind'], { short: string; name: string; isGrave: boolean }> = {
+  neverWakes: { short: 'asleep', name: 'Receiver never wakes', isGrave: true },
   brownOut: { short: 'down', name: 'Brown-out', isGrave: true },
   belowFloor: { short: 'pack', name: 'Pack under its floor', isGrave: true },
+  empty: { short: 'empty', name: 'Pack empty', isGrave: true },
   tooHot: { short: 'hot', name: 'Too hot', isGrave: true },
   cutOff: { short: 'cut', name: 'Motor cut off', isGrave: true },
   limit: { short: 'limit', name: 'BEC at its limit', isGrave: false },

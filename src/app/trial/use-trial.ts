@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { Build } from '../../core/build/build';
+import type { Build } from '../../core/plan/build';
 import type { TrialResult } from '../../core/trial/trial-result';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';

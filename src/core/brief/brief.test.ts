@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { applyEdits } from '../build/edits';
-import { emptyBuild } from '../build/empty-build';
-import { defaultPolicies } from '../build/policies';
+import { applyEdits } from '../plan/edits';
+import { emptyBuild } from '../plan/empty-build';
+import { defaultPolicies } from '../plan/policies';
 import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
 import { readBuildFile } from '../file/read-file';
@@ -39,14 +39,9 @@ describe('a build from nothing', () => {
     for (const id of ['transmitter-10', 'receiver-8-skerry', 'pack-lipo-3s-4000-20c', 'motor-brushed-620'])
       build = applyEdits(build, fitPart(build, starterPart(id)));
     build = proposeWiring(build, starterLocker, new Set()).build;
-    // What only its builder can settle: the link of the radio, and what the cut-off is set to.
     const { findings, unknowns } = checkBuild(build, starterLocker);
-    expect(findings.filter((one) => one.severity === 'stop').map((one) => one.messageId)).toEqual([
-      'setToOtherLink',
-    ]);
-    expect(unknowns.map((one) => one.missing)).toEqual([
-      'what the cut-off of the drive controller is set to',
-    ]);
+    expect(findings.filter((one) => one.severity === 'stop').map((one) => one.text)).toEqual([]);
+    expect(unknowns.map((one) => one.missing)).toEqual([]);
     expect(functionChains(checkContext(build, [])).every((one) => one.open === undefined)).toBe(true);
   });
 });

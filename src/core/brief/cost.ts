@@ -1,5 +1,5 @@
 import type { LockerItem } from '../locker/locker-item';
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
 
 /** What is still to be bought for one stage. */
 export interface StageCost {

@@ -1,25 +1,14 @@
-import type { Build } from '../build/build';
-import type { Edit } from '../build/edits';
-import { freshId } from '../build/fresh-id';
-import type { ModelFunction } from '../build/model-function';
-import type { PartKind, PartSpec } from '../parts/part-spec';
-
-const kindWords: Record<PartKind, string> = {
-  pack: 'pack',
-  controller: 'controller',
-  bec: 'BEC',
-  motor: 'motor',
-  servo: 'servo',
-  receiver: 'receiver',
-  transmitter: 'transmitter',
-  load: 'load',
-  electronicSwitch: 'switch',
-  cable: 'cable',
-};
+import type { Build } from '../plan/build';
+import type { Edit } from '../plan/edits';
+import { freshId } from '../plan/fresh-id';
+import type { ModelFunction } from '../plan/model-function';
+import { kindOfAny } from '../kinds';
+import type { PartSpec } from '../parts/part-spec';
 
 /** The edits that put a part into a build, for a function where it serves one. */
 export function fitPart(build: Build, part: PartSpec, serves?: ModelFunction): Edit[] {
-  const word = part.kind === 'load' ? part.form : part.kind === 'cable' ? part.form : kindWords[part.kind];
+  const { roleWord, words } = kindOfAny(part);
+  const word = roleWord?.(part) ?? words.one;
   const served = serves?.name.toLowerCase();
   // "Horn" for the horn's horn, "lights" for the lights' lamps: the function's name says enough.
   const wanted = served === undefined ? word : part.kind === 'load' ? served : `${served} ${word}`;

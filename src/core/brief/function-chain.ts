@@ -1,7 +1,7 @@
-import type { Build } from '../build/build';
-import type { ModelFunction } from '../build/model-function';
+import type { Build } from '../plan/build';
+import type { ModelFunction } from '../plan/model-function';
 import type { PortSpec } from '../parts/port';
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
 
 /** How far a function is served: from the thumb to the part. */
 export interface FunctionChain {
@@ -16,12 +16,12 @@ export interface FunctionChain {
 }
 
 /** The chain of every function: control, channel, port, part. */
-export function functionChains({ build, index, paths }: CheckContext): FunctionChain[] {
+export function functionChains({ build, index, survey }: CheckContext): FunctionChain[] {
   const [transmitter] = index.ofKind('transmitter');
   return build.functions.map((one) => {
     const parts = one.devices.map((id) => index.get(id).fitting.name);
     const control = transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name;
-    const port = paths.find((path) => one.devices.includes(path.device.fitting.id))?.port;
+    const port = survey.signals.find((path) => one.devices.includes(path.device.fitting.id))?.port;
     return {
       function: one,
       parts,

@@ -1,5 +1,5 @@
-import type { ModelKind } from '../build/build';
-import type { FunctionRole } from '../build/model-function';
+import type { ModelKind } from '../plan/build';
+import type { FunctionRole } from '../plan/model-function';
 import type { PartKind } from '../parts/part-spec';
 import type { ControlKind } from '../parts/transmitter';
 
@@ -13,7 +13,7 @@ export interface FunctionPreset {
   models?: ModelKind[];
 }
 
-export const functionPresets: readonly FunctionPreset[] = [
+const functionPresets: readonly FunctionPreset[] = [
   preset('steering', 'Steering', 'steer', 'centring'),
   {
     ...preset('drive', 'Drive', 'drive', 'centring'),
@@ -43,7 +43,7 @@ export function servingKinds(role: FunctionRole): readonly PartKind[] {
   return {
     steer: ['servo'] as const,
     drive: ['controller'] as const,
-    mechanism: ['servo'] as const,
+    mechanism: ['servo', 'controller', 'electronicSwitch'] as const,
     pump: ['electronicSwitch'] as const,
     lights: ['load', 'electronicSwitch'] as const,
     sound: ['load', 'electronicSwitch'] as const,

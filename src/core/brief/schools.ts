@@ -1,4 +1,4 @@
-import type { Policies } from '../build/policies';
+import type { Policies } from '../plan/policies';
 
 export interface School {
   key: keyof Policies;

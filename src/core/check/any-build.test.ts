@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
-import type { Build } from '../build/build';
-import { BuildIndex } from '../build/build-index';
-import { applyEdits, type Edit } from '../build/edits';
-import { freshId } from '../build/fresh-id';
-import { usualLead } from '../build/usual-run';
+import type { Build } from '../plan/build';
+import { BuildIndex } from '../survey/build-index';
+import { applyEdits, type Edit } from '../plan/edits';
+import { freshId } from '../plan/fresh-id';
+import { usualLead } from '../plan/usual-run';
 import { readBuildFile } from '../file/read-file';
 import { writeBuildFile } from '../file/write-file';
 import { planProcedure } from '../procedure/plan-procedure';

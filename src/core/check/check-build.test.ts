@@ -2,13 +2,14 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../build/build';
-import { applyEdits } from '../build/edits';
+import type { Build } from '../plan/build';
+import { applyEdits } from '../plan/edits';
 import { readBuildFile } from '../file/read-file';
 import { starterLocker } from '../starter/starter-locker';
 import { checkBuild } from './check-build';
-import { previewPatch } from './preview';
-import { wells } from './wells';
+import { figuresOf } from './figures';
+import { previewPatch } from './check-build';
+import { wells } from '../findings/wells';
 
 function demo(name: string): Build {
   const text = readFileSync(new URL(`../../../demo/${name}.dryhull.json`, import.meta.url), 'utf8');
@@ -35,14 +36,14 @@ describe('the tug as planned', () => {
     ]);
   });
 
-  it('has two different stops in each of the four, and two minds', () => {
+  it('has two different stops in each of the four, and three minds', () => {
     for (const well of wells.slice(0, 4)) {
       const kinds = result.findings
         .filter((one) => one.well === well && one.severity === 'stop')
         .map((one) => one.rule + one.messageId + one.id);
       expect(new Set(kinds).size, well).toBeGreaterThanOrEqual(2);
     }
-    expect(result.findings.filter((one) => one.severity === 'mind')).toHaveLength(2);
+    expect(result.findings.filter((one) => one.severity === 'mind')).toHaveLength(3);
   });
 
   it('can be put right by any of its own offers, whichever is taken first', () => {
@@ -67,10 +68,13 @@ describe('the tug as planned', () => {
   });
 
   it('names its figures by what they belong to', () => {
-    expect(result.figures).toMatchObject({
+    const figures = figuresOf(result.context);
+    // Two standard servos stalled or one and the winch, the rest moving: 6.2 A by the sheets, less in its leads.
+    expect(figures['rail:receiver.railAmpsTwoWorst']).toBeGreaterThan(5.2);
+    expect(figures['rail:receiver.railAmpsTwoWorst']).toBeLessThan(6.21);
+    expect(figures).toMatchObject({
       'rail:receiver.railVolts': 6,
       'rail:receiver.railSources': 2,
-      'rail:receiver.railAmpsTwoWorst': 6.21,
       'tow-pack.packVoltsFull': 12.6,
       'tow-pack.packAmpsAllowed': 13.2,
     });
@@ -81,7 +85,7 @@ describe('the tug put right', () => {
   it('has no stop left, and is damp only where that is known', () => {
     const { wells: reports, findings } = check(demo('harbour-tug'));
     expect(findings.every((one) => one.accepted && one.severity === 'mind')).toBe(true);
-    expect(wells.map((well) => reports[well].state)).toEqual(['damp', 'dry', 'dry', 'dry', 'hatched']);
+    expect(wells.map((well) => reports[well].state)).toEqual(['damp', 'damp', 'dry', 'dry', 'hatched']);
   });
 });
 
@@ -149,10 +153,10 @@ describe('checkBuild', () => {
     expect(preview.gone.map((one) => one.rule)).toEqual([
       'rail-amps',
       'rail-two-sources',
-      'rail-volts-low',
       'rail-volts-high',
+      'contact-amps',
     ]);
-    expect(preview.come.map((one) => one.messageId)).toEqual(['weakSteering']);
+    expect(preview.come.map((one) => one.messageId)).toEqual(['weakSteering', 'overloadedForSeconds']);
     expect(preview.changes).toContain('Add radio BEC: stand-alone BEC, 8 A');
   });
 });

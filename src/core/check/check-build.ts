@@ -1,33 +1,31 @@
-import type { Build } from '../build/build';
+import type { Build } from '../plan/build';
+import { readAlike } from '../findings/compare';
+import type { CheckContext } from '../findings/context';
+import type { Finding, Unknown } from '../findings/finding';
+import { isMeasured } from '../findings/finding-words';
+import { LaterStages } from '../findings/later-stages';
+import { renderReport } from '../findings/render';
+import type { Missing, Report } from '../findings/report';
+import { wellReports, worstFirst, type Well } from '../findings/wells';
 import type { PartSpec } from '../parts/part-spec';
+import type { Acceptance } from '../plan/records';
 import { rules } from '../rules';
-import type { CheckContext } from '../rules/rule';
+import type { Rule } from '../rules/rule';
+import type { Patch } from '../plan/patch';
+import { applyEdits } from '../plan/edits';
 import { checkContext } from './check-context';
-import { figuresOf } from './figures';
-import type { Finding, Unknown } from './finding';
-import { LaterStages } from './later-stages';
-import { renderReport } from './render';
-import { wellReports, worstFirst, type Well, type WellReport } from './wells';
-
-/** The whole verdict on one build. */
-export interface CheckResult {
-  wells: Record<Well, WellReport>;
-  /** Worst first. */
-  findings: Finding[];
-  unknowns: Unknown[];
-  /** Named numbers that the checks rest on; the unit is in each name. */
-  figures: Record<string, number>;
-  context: CheckContext;
-}
+import type { CheckResult } from './check-result';
+import { comparePatch, type PatchPreview } from './preview';
+import { withSoundOffers } from './sound-offers';
 
 /** Wells that the rules look into from end to end; Space waits for the survey of the berths. */
-const surveyed = new Set<Well>(['voltage', 'current', 'connection', 'control']);
+const surveyed: readonly Well[] = ['voltage', 'current', 'connection', 'control'];
 
 /** A verdict with more findings, such as those of an outing; the wells are told anew. */
 export function withFindings(check: CheckResult, more: readonly Finding[]): CheckResult {
   if (more.length === 0) return check;
   const findings = [...check.findings, ...more].sort(worstFirst);
-  return { ...check, findings, wells: wellReports(findings, check.unknowns, surveyed) };
+  return { ...check, findings, wells: wellReports(findings, check.unknowns, surveyedWells(check.context)) };
 }
 
 /** Looks at a build with every rule. Never throws on an unfinished build. */
@@ -38,19 +36,61 @@ export function checkBuild(build: Build, locker: readonly PartSpec[]): CheckResu
   const unknowns: Unknown[] = [];
   const later = new LaterStages(context.index);
   for (const rule of rules) {
-    for (const said of rule.check(context)) {
-      if ('missing' in said) unknowns.push({ rule: rule.meta.id, well: rule.meta.well, ...said });
-      else findings.push(later.soften(renderReport(rule, said, acceptances)));
+    const { id, well } = rule.meta;
+    for (const said of judge(rule, context, acceptances)) {
+      if ('missing' in said) unknowns.push({ rule: id, well, ...said });
+      else findings.push(later.soften(said));
     }
   }
   findings.sort(worstFirst);
   const wantedNow = unknowns.filter(later.isWantedNow);
-  const isSurveyed = build.fittings.length > 0 ? surveyed : new Set<Well>();
-  return {
-    wells: wellReports(findings, wantedNow, isSurveyed),
+  const result: CheckResult = {
+    wells: wellReports(findings, wantedNow, surveyedWells(context)),
     findings,
     unknowns: wantedNow,
-    figures: figuresOf(context),
+    isBegun: isBegun(context),
     context,
   };
+  for (const [n, finding] of findings.entries())
+    findings[n] = withSoundOffers(finding, (patch) => previewPatch(build, result, patch, locker));
+  return result;
+}
+
+/** Applies a patch to a copy and checks it. @throws where the build has not what the patch changes */
+export const previewPatch = (
+  build: Build,
+  before: CheckResult,
+  patch: Patch,
+  locker: readonly PartSpec[],
+): PatchPreview => comparePatch(build, before, patch, checkBuild(applyEdits(build, patch.edits), locker));
+
+/** What one rule says. A rule that fails is told as a fact that is missing; the others go on. */
+function judge(
+  rule: Rule,
+  context: CheckContext,
+  acceptances: ReadonlyMap<string, Acceptance>,
+): (Finding | Missing)[] {
+  try {
+    return rule.check(context).flatMap((said): (Finding | Missing)[] => {
+      if ('missing' in said) return [said];
+      return isNoTrouble(rule, said) ? [] : [renderReport(rule, said, acceptances)];
+    });
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    return [{ missing: `${rule.meta.title}: could not be judged (${why})`, subjects: [], asked: 'wiring' }];
+  }
+}
+
+/** Two measured figures that read the same as they are shown are no trouble. */
+function isNoTrouble({ meta }: Rule, { messageId, actual, limit, unit }: Report<string>): boolean {
+  return meta.messages[messageId]?.bound !== 'exactly' && isMeasured(unit) && readAlike(actual, limit, unit);
+}
+
+const isBegun = ({ survey }: CheckContext): boolean => survey.supplies.some((one) => one.status === 'fed');
+
+/** With nothing fed there is nothing to say of volts, amps and connections; channels can be planned before. */
+function surveyedWells(context: CheckContext): ReadonlySet<Well> {
+  if (context.build.fittings.length === 0) return new Set();
+  const isPlanned = context.build.functions.length > 0;
+  return new Set(surveyed.filter((well) => (well === 'control' ? isPlanned : isBegun(context))));
 }

@@ -1,35 +1,11 @@
-import { BuildIndex } from '../build/build-index';
-import type { Build } from '../build/build';
+import { Circuit } from '../circuit/circuit';
+import type { CheckContext } from '../findings/context';
 import type { PartSpec } from '../parts/part-spec';
-import { packLoads } from '../power/pack-load';
-import { powerPicture, type PackState } from '../power/power-picture';
-import { railsOf } from '../power/rails';
-import { signalPaths } from '../power/signals';
-import type { CheckContext, OperatingView } from '../rules/rule';
-import { buildPoint } from '../trial/build-point';
-import { worstSecond } from '../trial/worst-second';
+import type { Build } from '../plan/build';
+import { Survey } from '../survey/survey';
 
-/** What the rules look at: the build traced and summed up. */
+/** What verdicts rest on: the build surveyed, and its network, which solves what is asked of it once. */
 export function checkContext(build: Build, locker: readonly PartSpec[]): CheckContext {
-  const index = new BuildIndex(build);
-  const picture = powerPicture(index);
-  const rails = railsOf(picture, build.policies);
-  const solved = new Map<PackState, OperatingView | undefined>();
-  const context: CheckContext = {
-    build,
-    index,
-    picture,
-    rails,
-    packs: packLoads(index, picture, rails),
-    paths: signalPaths(index, picture),
-    worstSecond: (charge) => {
-      if (!solved.has(charge)) {
-        const point = buildPoint(context, worstSecond(context, charge));
-        solved.set(charge, point.ok ? point.value : undefined);
-      }
-      return solved.get(charge);
-    },
-    locker,
-  };
-  return context;
+  const survey = new Survey(build);
+  return { build, index: survey.index, survey, circuit: new Circuit(survey), locker };
 }

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { starterPart } from '../starter/starter-locker';
-import { BuildIndex } from '../build/build-index';
+import { BuildIndex } from '../survey/build-index';
 import { describeEdit } from './describe-edit';
-import type { Edit } from '../build/edits';
-import { lifted } from '../build/sketch-build';
+import type { Edit } from '../plan/edits';
+import { lifted } from '../plan/sketch-build';
 
 const build = tub();
 const index = new BuildIndex(build);

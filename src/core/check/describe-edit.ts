@@ -1,7 +1,7 @@
-import type { BuildIndex } from '../build/build-index';
-import type { Edit } from '../build/edits';
-import type { Conductor, PortRef } from '../build/lead';
-import type { Policies } from '../build/policies';
+import type { BuildIndex } from '../survey/build-index';
+import type { Edit } from '../plan/edits';
+import type { Conductor, PortRef } from '../plan/lead';
+import type { Policies } from '../plan/policies';
 import { schools } from '../brief/schools';
 import { formatQuantity } from '../quantity/format';
 
@@ -25,6 +25,8 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `${name(edit.fitting)}: link → ${edit.protocol}`;
     case 'setFitting':
       return `${name(edit.fitting)}: ${changeWords(edit.change)}`;
+    case 'changeSheet':
+      return `Sheet of ${edit.sheet.name} as typed`;
     case 'swapPart':
       return `${name(edit.fitting)}: ${index.get(edit.fitting).part.name} → ${edit.part.name}`;
     case 'addFitting':
@@ -79,6 +81,9 @@ function conductorWords(conductors: readonly Conductor[]): string {
 const settingNames: Record<string, string> = {
   name: 'name',
   cutoff: 'cut-off',
+  running: 'running mode',
+  brake: 'brake',
+  isReversed: 'turns the other way',
   drive: 'drive',
   exposure: 'expects',
   kilograms: 'mass, kg',
@@ -98,6 +103,12 @@ const settingNames: Record<string, string> = {
 
 /** What the screen calls values that are not words already. */
 const valueNames: Record<string, string> = {
+  reverse: 'brake, then reverse',
+  instantReverse: 'reverse at once',
+  noReverse: 'no reverse',
+  brake: 'brakes with the stick',
+  dragBrake: 'drag brake',
+  off: 'off',
   centring: 'centres',
   staying: 'stays put',
   twoPosition: 'two states',

@@ -1,34 +1,32 @@
-import { regulatorAmps } from '../power/regulator-amps';
-import type { CheckContext } from '../rules/rule';
-import { inputVoltsOf } from '../rules/support/regulator-input';
+import { railAmpsBySchool } from '../circuit/loads';
+import { lastingAmps } from '../circuit/regulator-amps';
+import type { CheckContext } from '../findings/context';
 
-/** The named numbers behind the findings: `tow-pack.packAmps`, `rail:receiver.ampsTwoWorst`, … */
-export function figuresOf(context: CheckContext): Record<string, number> {
+/** The named numbers behind the findings: `tow-pack.packAmps`, `rail:receiver.railAmpsTwoWorst`, … */
+export function figuresOf({ survey, circuit }: CheckContext): Record<string, number> {
   const figures: Record<string, number> = {};
   const put = (name: string, value: number | undefined) => {
     if (value !== undefined && Number.isFinite(value)) figures[name] = Math.round(value * 1e4) / 1e4;
   };
-  for (const rail of context.rails) {
-    put(`${rail.id}.railVolts`, rail.volts);
+  for (const rail of survey.rails) {
+    put(`${rail.id}.railVolts`, rail.volts?.full);
     put(`${rail.id}.railSources`, rail.sources.length);
-    put(`${rail.id}.railAmpsTwoWorst`, rail.ampsBySchool.twoWorst);
-    put(`${rail.id}.railAmpsAllStalled`, rail.ampsBySchool.allStalled);
-    put(`${rail.id}.railAmpsTypical`, rail.ampsBySchool.typical);
+    put(`${rail.id}.railAmpsTwoWorst`, railAmpsBySchool(circuit, rail, 'twoWorst'));
+    put(`${rail.id}.railAmpsAllStalled`, railAmpsBySchool(circuit, rail, 'allStalled'));
+    put(`${rail.id}.railAmpsTypical`, railAmpsBySchool(circuit, rail, 'typical'));
     const [carrier] = rail.sources;
     const regulator = carrier?.terminal.regulator;
-    if (carrier && regulator) {
-      const input = inputVoltsOf(context, carrier);
-      if (input !== undefined) {
-        put(`${rail.id}.regulatorAmps`, regulatorAmps(regulator, input, carrier.volts.full).value);
-      }
-    }
+    const input = carrier && survey.supplyOf(carrier.fitted.fitting.id)?.volts?.full;
+    if (carrier && regulator && input !== undefined)
+      put(`${rail.id}.regulatorAmps`, lastingAmps(regulator, input, carrier.volts.full).value);
   }
-  for (const load of context.packs) {
+  for (const load of circuit.packLoads()) {
     const { id } = load.pack.fitting;
-    const source = context.picture.sources.find((one) => one.fitted === load.pack);
+    const source = survey.sources.find((one) => one.fitted === load.pack);
     put(`${id}.packVoltsFull`, source?.volts.full);
     put(`${id}.packVoltsCutoff`, source?.volts.cutoff);
     put(`${id}.packAmps`, load.amps);
+    put(`${id}.packAmpsSteady`, circuit.at('steady', 'nominal')?.amps(id));
     put(`${id}.packAmpsByLabel`, load.labelAmps);
     put(`${id}.packAmpsAllowed`, load.allowedAmps);
     put(`${id}.runTimeMinutes`, load.runMinutes);

@@ -1,12 +1,10 @@
-import type { Build } from '../build/build';
-import { BuildIndex } from '../build/build-index';
+import type { Build } from '../plan/build';
+import { BuildIndex } from '../survey/build-index';
 import { describeEdit } from './describe-edit';
-import { applyEdits } from '../build/edits';
-import type { Patch } from '../build/patch';
-import type { PartSpec } from '../parts/part-spec';
-import { checkBuild, type CheckResult } from './check-build';
-import type { Finding } from './finding';
-import { wells, type Well } from './wells';
+import type { Patch } from '../plan/patch';
+import type { CheckResult } from './check-result';
+import type { Finding } from '../findings/finding';
+import { wells, type Well } from '../findings/wells';
 
 /** What a patch would do, before it is taken. */
 export interface PatchPreview {
@@ -21,14 +19,13 @@ export interface PatchPreview {
   changes: string[];
 }
 
-/** Applies a patch to a copy and checks it. */
-export function previewPatch(
+/** Sets the verdicts before and after a patch against each other. */
+export function comparePatch(
   build: Build,
   before: CheckResult,
   patch: Patch,
-  locker: readonly PartSpec[],
+  after: CheckResult,
 ): PatchPreview {
-  const after = checkBuild(applyEdits(build, patch.edits), locker);
   const open = (result: CheckResult) => result.findings.filter((one) => !one.accepted);
   const ids = (result: CheckResult) => new Set(open(result).map((one) => one.id));
   const [idsBefore, idsAfter] = [ids(before), ids(after)];

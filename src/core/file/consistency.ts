@@ -1,6 +1,6 @@
-import type { Build } from '../build/build';
-import { portKey } from '../build/build-index';
-import type { Lead } from '../build/lead';
+import type { Build } from '../plan/build';
+import { portKey } from '../survey/build-index';
+import type { Lead } from '../plan/lead';
 import type { PartSpec } from '../parts/part-spec';
 import type { FileProblem } from './problem';
 

@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { applyEdits } from '../build/edits';
-import type { Build } from '../build/build';
+import { applyEdits } from '../plan/edits';
+import type { Build } from '../plan/build';
 import { readBuildFile } from './read-file';
 import { writeBuildFile } from './write-file';
 
@@ -34,6 +34,16 @@ describe('a build file', () => {
     expect(read.ok && writeBuildFile(read.value) === demoText).toBe(true);
   });
 
+  it('of version 1 is still read, and written as one of today', () => {
+    const old = readFileSync(
+      new URL('../../../tests/fixtures/version-1.dryhull.json', import.meta.url),
+      'utf8',
+    );
+    const read = readBuildFile(old);
+    expect(read.ok && read.value.name).toBe('Harbour tug');
+    expect(read.ok && JSON.parse(writeBuildFile(read.value))).toMatchObject({ version: 2 });
+  });
+
   it('does not depend on the order in which fields were set', () => {
     const build = tub();
     const shuffled = Object.fromEntries(Object.entries(build).reverse()) as unknown as typeof build;
@@ -62,7 +72,7 @@ describe('readBuildFile', () => {
     ['a list', '[]', 'the file', 'one JSON object'],
     ['another program’s file', '{"format": "other"}', 'format', 'not a Dry Hull file'],
     ['a locker file', changed('locker', []), 'locker', 'a locker file'],
-    ['a later version', changed('version', 99), 'version', 'is 99; this Dry Hull reads version 1'],
+    ['a later version', changed('version', 99), 'version', 'is 99; this Dry Hull reads versions 1 to 2'],
     ['no version', changed('version'), 'version', 'is missing'],
     ['a field beside the build', changed('extra', 1), 'extra', 'not a field'],
     ['no build', changed('build'), 'build', 'is missing'],
@@ -80,6 +90,17 @@ describe('readBuildFile', () => {
     ],
     ['parts that are no list', changed('build.parts', {}), 'build.parts', 'must be a list'],
     ['a name that is a number', changed('build.name', 5), 'build.name', 'string'],
+    ['a name of two lines', changed('build.name', 'Tug\n.control\nshell ls'), 'build.name', 'control'],
+    [
+      'a control character in a net',
+      changed('build.parts.0.ports.0.pins.0.net', 'plus\u0007'),
+      'build.parts[0].ports[0].pins[0].net',
+      'control',
+    ],
+    ['a list where an object belongs', changed('build.brief', []), 'build.brief', 'object'],
+    ['an object where a list belongs', changed('build.leads', {}), 'build.leads', 'must be a list'],
+    ['a lead without an end', changed('build.leads.0.to'), 'build.leads[0].to', 'is missing'],
+    ['nothing in a list', changed('build.ticks', [null]), 'build.ticks[0]', 'must be an object'],
     [
       'volts that are text',
       changed('build.fittings.0.regulatorVolts', '6'),

@@ -1,10 +1,12 @@
 import type { LockerItem } from '../locker/locker-item';
-import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
+import type { PartSpec } from '../parts/part-spec';
 import { canonicalText } from '../canonical';
 import { failure, success, type Result } from '../result';
+import { partProblem } from './part-problem';
 import type { FileProblem } from './problem';
-import { fileFormat, fileVersion, isObject, readEnvelope } from './read-file';
-import { firstProblem } from './validate';
+import { isObject } from './is-object';
+import { fileFormat, readEnvelope } from './read-file';
+import { fileVersion } from './ladder';
 
 /** Most parts that a locker file may hold. */
 const mostItems = 5000;
@@ -61,13 +63,10 @@ function readItem(
     return failure({ where: `${path}.state`, why: `must be one of ${states.join(', ')}` });
   if (price !== undefined && !(typeof price === 'number' && price >= 0 && price <= 1_000_000))
     return failure({ where: `${path}.price`, why: 'must lie between 0 and 1000000' });
-  const kind = partKinds.find((one) => isObject(part) && part.kind === one);
-  if (!isObject(part) || !kind)
-    return failure({ where: `${path}.part.kind`, why: `must be one of ${partKinds.join(', ')}` });
-  const problem = firstProblem(partClasses[kind] as never, part, `${path}.part`);
+  const problem = partProblem(part, `${path}.part`);
   if (problem) return failure(problem);
   // The plain data has just been checked field by field, so it is a sheet in shape.
-  const sheet = part as unknown as PartSpec;
+  const sheet = part as PartSpec;
   if (seen.has(sheet.id)) return failure({ where: `${path}.part.id`, why: `"${sheet.id}" is there twice` });
   return success({
     part: sheet,

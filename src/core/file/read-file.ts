@@ -1,13 +1,12 @@
 import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
-import { Build } from '../build/build';
-import { partKinds } from '../parts/part-spec';
+import type { Build } from '../plan/build';
 import { failure, success, type Result } from '../result';
-import { firstInconsistency } from './consistency';
+import { buildProblem } from './build-problem';
+import { isObject } from './is-object';
+import { climbed, fileVersion, isKnownVersion } from './ladder';
 import type { FileProblem } from './problem';
-import { firstProblem } from './validate';
 
 export const fileFormat = 'dry-hull';
-export const fileVersion = 1;
 export const fileSuffix = '.dryhull.json';
 
 /** Longest file that is looked at, in characters. */
@@ -44,35 +43,20 @@ export function readEnvelope(text: string, expected: FileContent): Result<unknow
     return failure({ where: 'format', why: `must be "${fileFormat}"; this is not a Dry Hull file` });
   if (other in others)
     return failure({ where: other, why: `this is a ${other} file; a ${expected} file was expected` });
-  if (version !== fileVersion)
+  if (!isKnownVersion(version))
     return failure({
       where: 'version',
-      why: `is ${JSON.stringify(version) ?? 'missing'}; this Dry Hull reads version ${fileVersion}`,
+      why: `is ${JSON.stringify(version) ?? 'missing'}; this Dry Hull reads versions 1 to ${fileVersion}`,
     });
   const [stray] = Object.keys(others);
   if (stray !== undefined) return failure({ where: stray, why: 'is not a field that Dry Hull knows' });
-  return success(content);
+  return success(climbed(content, version));
 }
 
 /** Checks plain data as a build: shape first, then references. */
 export function readBuild(data: Record<string, unknown>): Result<Build, FileProblem> {
-  const problem = unknownKind(data.parts) ?? firstProblem(Build, data, 'build');
-  if (problem) return failure(problem);
-  // The plain data has just been checked field by field, so it is a Build in shape.
-  const build = data as unknown as Build;
-  const inconsistency = firstInconsistency(build);
-  return inconsistency ? failure(inconsistency) : success(build);
-}
-
-/** The kind decides which sheet a part is checked against, so it is looked at first. */
-function unknownKind(parts: unknown): FileProblem | undefined {
-  if (!Array.isArray(parts)) return { where: 'build.parts', why: 'must be a list' };
-  const at = parts.findIndex(
-    (one: unknown) => !isObject(one) || !(partKinds as unknown[]).includes(one.kind),
-  );
-  return at < 0
-    ? undefined
-    : { where: `build.parts[${at}].kind`, why: `must be one of ${partKinds.join(', ')}` };
+  const problem = buildProblem(data);
+  return problem ? failure(problem) : success(data as unknown as Build);
 }
 
 function syntaxProblem(text: string): FileProblem {
@@ -83,8 +67,4 @@ function syntaxProblem(text: string): FileProblem {
   const where = `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
   const what = first ? printParseErrorCode(first.error).replace(/(?<=[a-z])(?=[A-Z])/g, ' ') : 'unreadable';
   return { where, why: `not valid JSON (${what.toLowerCase()})` };
-}
-
-export function isObject(data: unknown): data is Record<string, unknown> {
-  return typeof data === 'object' && data !== null && !Array.isArray(data);
 }

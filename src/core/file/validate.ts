@@ -25,7 +25,9 @@ function deepest(error: ValidationError, path: string): FileProblem {
   const why = byType[0]?.[1] ?? 'is not usable';
   return {
     where: here,
-    why: why.replace(/^property \S+ should not exist$/, 'is not a field that Dry Hull knows'),
+    why: why
+      .replace(/^property \S+ should not exist$/, 'is not a field that Dry Hull knows')
+      .replace(/^\S+ should not be null or undefined$/, 'is missing'),
   };
 }
 

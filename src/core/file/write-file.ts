@@ -1,6 +1,7 @@
-import type { Build } from '../build/build';
+import type { Build } from '../plan/build';
 import { canonicalText } from '../canonical';
-import { fileFormat, fileVersion } from './read-file';
+import { fileFormat } from './read-file';
+import { fileVersion } from './ladder';
 
 /** The text of a build file. The same build always gives the same bytes. */
 export function writeBuildFile(build: Build): string {

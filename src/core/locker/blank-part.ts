@@ -1,23 +1,11 @@
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import { estimated } from '../quantity/figure';
 import { starterLocker } from '../starter/starter-locker';
-import { figureAt, sheetFields, withFigure } from './sheet-fields';
+import { kindOfAny, sheetFields } from '../kinds';
+import { figureAt, withFigure } from './sheet-fields';
 
 /** What every sheet of a kind must state; a blank one has it as a guess until it is read. */
 const required = ['regulator.maxAmps', 'regulator.maxWatts'];
-
-const newNames: Record<PartKind, string> = {
-  pack: 'new pack',
-  controller: 'new speed controller',
-  bec: 'new BEC',
-  motor: 'new motor',
-  servo: 'new servo',
-  receiver: 'new receiver',
-  transmitter: 'new transmitter',
-  load: 'new load',
-  electronicSwitch: 'new electronic switch',
-  cable: 'new cable',
-};
 
 /**
  * A part of a kind with the usual ports and nothing stated: every figure waits for its sheet, so that nothing
@@ -27,11 +15,9 @@ export function blankPart(kind: PartKind, id: string): PartSpec {
   const usual = starterLocker.find((one) => one.kind === kind);
   if (!usual) throw new Error(`no usual part of kind ${kind}`);
   const { maker, protection, ...rest } = usual;
-  const bare = (
-    rest.kind === 'servo'
-      ? { ...rest, id, name: newNames[kind], sheet: [] }
-      : { ...rest, id, name: newNames[kind] }
-  ) as PartSpec;
+  const description = kindOfAny(usual);
+  const named = { ...rest, id, name: `new ${description.words.one}` } as PartSpec;
+  const bare = description.blank?.(named) ?? named;
   return sheetFields(bare).reduce((part, field) => {
     const figure = figureAt(part, field);
     if (figure === undefined) return part;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
+import { partProblem } from '../file/part-problem';
 import { firstProblem } from '../file/validate';
 import { chemistries, cellVolts } from '../packs/chemistry';
 import { cellVoltsAt } from '../packs/charge-curve';
@@ -9,7 +10,8 @@ import { measured } from '../quantity/figure';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { sheetChoices } from './sheet-choices';
 import { sheetCurve } from './sheet-curve';
-import { figureAt, sheetFields, withFigure } from './sheet-fields';
+import { sheetFields } from '../kinds';
+import { fieldProblem, figureAt, withFigure } from './sheet-fields';
 import { meetingVolts, voltSpan } from './volt-ladder';
 
 describe('the starter locker', () => {
@@ -22,6 +24,26 @@ describe('the starter locker', () => {
 });
 
 describe('sheet fields', () => {
+  it('say in the unit of the bench why a figure cannot be kept', () => {
+    const servo = starterPart('servo-standard');
+    const field = (label: string) => sheetFields(servo).find((one) => one.label === label)!;
+    const stalled = field('Stalled at 6 V');
+    expect(fieldProblem(servo, stalled, measured(2500))).toBe('from 0.01 to 60 A');
+    expect(fieldProblem(servo, stalled, measured(2.5))).toBeUndefined();
+    expect(fieldProblem(servo, stalled, undefined)).toBeUndefined();
+    expect(fieldProblem(servo, field('Torque at 6 V'), measured(1e5))).toBe('from 0.0102 to 1020 kg·cm');
+    const bec = starterPart('bec-8a');
+    const gives = sheetFields(bec).find((one) => one.label === 'Gives')!;
+    expect(fieldProblem(bec, gives, undefined)).toBe('its sheet must state this');
+  });
+
+  it('keep a voltage of a servo’s sheet from being there twice', () => {
+    const servo = starterPart('servo-standard');
+    if (servo.kind !== 'servo') throw new Error('not a servo');
+    const twice = { ...servo, sheet: [servo.sheet[0]!, servo.sheet[0]!] };
+    expect(partProblem(twice, 'part')?.why).toContain('same volts twice');
+  });
+
   it('read and change a figure in the unit it is printed in', () => {
     const servo = starterPart('servo-standard');
     const torque = sheetFields(servo).find((one) => one.label === 'Torque at 6 V')!;

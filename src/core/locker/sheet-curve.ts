@@ -1,9 +1,9 @@
-import { kilogramCentimetre } from './sheet-fields';
+import { kilogramCentimetre } from '../parts/sheet-field';
 import type { PartSpec } from '../parts/part-spec';
 import { servoFigureAt } from '../parts/servo-sheet';
-import { terminalsOf } from '../parts/terminals';
+import { terminalsOf } from '../kinds';
 import { cellVoltsAt } from '../packs/charge-curve';
-import { regulatorAmps } from '../power/regulator-amps';
+import { lastingAmps } from '../circuit/regulator-amps';
 
 /** The picture that fits a kind of part: a curve with its axes. */
 export interface SheetCurve {
@@ -45,7 +45,7 @@ export function sheetCurve(part: PartSpec): SheetCurve | undefined {
       title: `Amps it can give at ${output} V, by its heat`,
       xLabel: 'input, V',
       yLabel: 'A',
-      points: span(output + 1, 14, (x) => regulatorAmps(regulator, x, output).value),
+      points: span(output + 1, 14, (x) => lastingAmps(regulator, x, output).value),
     };
   }
   return undefined;

@@ -6,7 +6,9 @@ import type { ServoSpec } from '../parts/servo';
 import type { TransmitterSpec } from '../parts/transmitter';
 import { starterPart } from '../starter/starter-locker';
 import { blankPart } from './blank-part';
-import { figureAt, sheetFields } from './sheet-fields';
+import { sheetFields } from '../kinds';
+import { withChannels } from '../kinds/receiver';
+import { figureAt } from './sheet-fields';
 import {
   addControl,
   addVoltage,
@@ -14,7 +16,6 @@ import {
   moveVoltage,
   removeControl,
   removeVoltage,
-  withChannels,
   withProtocols,
 } from './sheet-rows';
 

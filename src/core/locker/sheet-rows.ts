@@ -2,7 +2,6 @@ import type { ReceiverSpec } from '../parts/receiver';
 import type { ServoSpec } from '../parts/servo';
 import { controlKinds, type ControlKind, type TransmitterSpec } from '../parts/transmitter';
 import { stated } from '../quantity/figure';
-import { channelPort } from '../starter/ports';
 
 /** Most voltages that a servo's sheet has room for. */
 const mostPoints = 8;
@@ -28,22 +27,6 @@ export const removeVoltage = (servo: ServoSpec, at: number): ServoSpec => ({
   ...servo,
   sheet: servo.sheet.filter((_, n) => n !== at),
 });
-
-/** A receiver with this many channels, a port for each; ports that stay keep their place on the map. */
-export function withChannels(receiver: ReceiverSpec, channels: number): ReceiverSpec {
-  const others = receiver.ports.filter((one) => one.channel === undefined);
-  const usual = receiver.ports.find((one) => one.channel !== undefined)?.connector;
-  const ports = Array.from({ length: channels }, (_, n) => {
-    const known = receiver.ports.find((one) => one.channel === n + 1);
-    return known ?? { ...channelPort(n + 1), ...(usual && { connector: usual }) };
-  });
-  return {
-    ...receiver,
-    channels,
-    throttleChannel: Math.min(receiver.throttleChannel, channels),
-    ports: [...ports, ...others],
-  };
-}
 
 /** Links as they are typed, with commas between; none at all changes nothing. */
 export function withProtocols<Part extends ReceiverSpec | TransmitterSpec>(part: Part, typed: string): Part {

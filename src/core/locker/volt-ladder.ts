@@ -1,7 +1,7 @@
 import { cellVolts } from '../packs/chemistry';
 import type { PartSpec } from '../parts/part-spec';
-import { terminalsOf } from '../parts/terminals';
-import type { CheckContext } from '../rules/rule';
+import { terminalsOf } from '../kinds';
+import type { CheckContext } from '../findings/context';
 
 /** Volts that a part stands, or gives, from least to most. */
 export interface VoltSpan {
@@ -28,12 +28,10 @@ export function meetingVolts(
   part: PartSpec,
 ): { volts: number; name: string } | undefined {
   const isRaw = part.kind === 'controller' || part.kind === 'bec' || part.kind === 'motor' || isTwoWire(part);
-  const pack = context.picture.sources.find((one) => one.fitted.part.kind === 'pack');
-  const rail = context.rails.find((one) =>
-    one.supplies.some((supply) => supply.fitted.part.kind === 'receiver'),
-  );
-  if (isRaw && pack) return { volts: pack.volts.full, name: 'pack, full' };
-  if (!isRaw && part.kind !== 'pack' && rail?.volts !== undefined) return { volts: rail.volts, name: 'rail' };
+  const [packs] = context.survey.packGroups();
+  const rail = context.survey.rails.find((one) => one.isRadio);
+  if (isRaw && packs) return { volts: packs.volts.full, name: 'pack, full' };
+  if (!isRaw && part.kind !== 'pack' && rail?.volts) return { volts: rail.volts.full, name: 'rail' };
   return undefined;
 }
 

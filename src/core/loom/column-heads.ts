@@ -1,7 +1,8 @@
-import { formatQuantity } from '../quantity/format';
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
+import type { Column } from '../kinds/kind';
 import type { PartKind } from '../parts/part-spec';
-import { columnOf, type Column } from './column';
+import { formatQuantity } from '../quantity/format';
+import { columnOf } from './column';
 
 export interface ColumnHead {
   column: Column;
@@ -15,30 +16,28 @@ export interface ColumnHead {
 }
 
 /** What stands at the head of each column: the volts that feed it, or the amps that it asks. */
-export function columnHeads({ index, picture, packs, rails }: CheckContext): ColumnHead[] {
-  const packVolts = picture.sources
-    .filter((one) => one.fitted.part.kind === 'pack')
-    .map((one) => one.volts.full);
-  const packAmps = packs.reduce((sum, one) => sum + one.amps, 0);
+export function columnHeads({ index, survey, circuit }: CheckContext): ColumnHead[] {
+  const packs = circuit.packLoads();
+  const rails = circuit.railLoads();
+  const packVolts = [...new Set(survey.packGroups().map((one) => one.volts.full))];
   const isOverdrawn = packs.some((one) => one.allowedAmps !== undefined && one.amps > one.allowedAmps);
-  const rail = rails.find((one) => one.supplies.some((supply) => supply.fitted.part.kind === 'receiver'));
-  const railVolts = [...new Set(rail?.sources.map((one) => one.volts.full))];
-  const asked = rails.reduce(
-    (sum, one) => sum + one.counted.reduce((amps, share) => amps + share.amps, 0),
-    0,
-  );
+  const radio = survey.rails.filter((one) => one.isRadio);
+  const railVolts = [...new Set(radio.flatMap((rail) => rail.sources.map((one) => one.volts.full)))];
   const over = (...kinds: PartKind[]) =>
     kinds.flatMap((kind) => index.ofKind(kind).map((one) => one.fitting.id));
-  const served = rails
-    .flatMap((one) => one.supplies.map((supply) => supply.fitted))
-    .filter((one) => columnOf(one) === 'served');
-  return [
+  const served = index.all().filter((one) => columnOf(one) === 'served');
+  const motors = circuit.at('worst', 'full');
+  const driven = index
+    .ofKind('controller')
+    .reduce((sum, one) => sum + (motors?.motorAmps(one.fitting.id) ?? 0), 0);
+  const sum = (loads: readonly { amps: number }[]) => loads.reduce((total, one) => total + one.amps, 0);
+  const heads: ColumnHead[] = [
     { over: over('pack'), column: 'pack', name: 'Pack', figure: voltsList(packVolts, ' full'), isBad: false },
     {
       over: over('controller', 'bec'),
       column: 'drive',
       name: 'Drive',
-      figure: `${formatQuantity(packAmps, 'A')} asked`,
+      figure: asked(sum(packs)),
       isBad: isOverdrawn,
     },
     {
@@ -46,17 +45,21 @@ export function columnHeads({ index, picture, packs, rails }: CheckContext): Col
       column: 'radio',
       name: 'Rail',
       figure: voltsList(railVolts, '') || 'not fed',
-      isBad: rail ? rail.sources.length !== 1 : true,
+      isBad: radio.some((one) => one.sources.length !== 1),
     },
+    { over: over('motor'), column: 'radio', name: 'Motors', figure: asked(driven), isBad: false },
     {
       over: served.map((one) => one.fitting.id),
       column: 'served',
       name: 'Served',
-      figure: `${formatQuantity(asked, 'A')} asked`,
+      figure: asked(sum(rails)),
       isBad: false,
     },
   ];
+  return heads.filter((one) => one.over.length > 0);
 }
+
+const asked = (amps: number): string => `${formatQuantity(amps, 'A')} asked`;
 
 const voltsList = (volts: readonly number[], after: string): string =>
   volts.length === 0 ? '' : `${volts.map((one) => one.toFixed(1)).join(' and ')} V${after}`;

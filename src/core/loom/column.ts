@@ -1,30 +1,9 @@
-import type { BuildIndex, Fitted } from '../build/build-index';
+import { kindOfAny } from '../kinds';
+import type { Column } from '../kinds/kind';
+import type { BuildIndex, Fitted } from '../survey/build-index';
 
-/** The columns of the wiring picture, left to right, by what powers them. */
-export const columns = ['pack', 'feed', 'drive', 'radio', 'served'] as const;
-export type Column = (typeof columns)[number];
-
-/** Where a part stands by its kind. Inline cables stand between the columns. */
-export function columnOf({ part }: Fitted): Column | 'inline' | undefined {
-  switch (part.kind) {
-    case 'pack':
-      return 'pack';
-    case 'cable':
-      return 'inline';
-    case 'controller':
-    case 'bec':
-    case 'electronicSwitch':
-      return 'drive';
-    case 'receiver':
-    case 'motor':
-      return 'radio';
-    case 'servo':
-    case 'load':
-      return 'served';
-    case 'transmitter':
-      return undefined;
-  }
-}
+/** Where a part stands: a column, inside the leads, or outside the model. */
+export const columnOf = ({ part }: Fitted): Column | 'inline' | 'outside' => kindOfAny(part).column;
 
 /**
  * Leads away from the nearest pack, or receiver where there is no pack, for each fitting: which end of a lead

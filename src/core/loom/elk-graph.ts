@@ -20,7 +20,7 @@ export interface ElkBox {
   ports: ElkPort[];
 }
 
-export interface ElkPort {
+interface ElkPort {
   id: string;
   width: number;
   height: number;

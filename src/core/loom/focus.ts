@@ -1,6 +1,6 @@
-import type { BuildIndex } from '../build/build-index';
-import { shortestWay } from '../build/shortest-way';
-import type { Subject } from '../check/finding';
+import type { BuildIndex } from '../survey/build-index';
+import { shortestWay } from '../survey/shortest-way';
+import type { Subject } from '../findings/finding';
 
 /** Parts and leads that a finding is about. */
 export interface Focus {

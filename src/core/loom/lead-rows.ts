@@ -1,8 +1,8 @@
-import type { Conductor, Lead } from '../build/lead';
+import type { Conductor, Lead } from '../plan/lead';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
-import type { CheckContext } from '../rules/rule';
-import { capital } from '../rules/words';
+import type { CheckContext } from '../findings/context';
+import { capital } from '../words/sentences';
 
 /** One lead in words, for the table and for the line under the picture. */
 export interface LeadRow {

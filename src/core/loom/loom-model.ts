@@ -1,9 +1,10 @@
-import { farEnd, type BuildIndex, type Fitted } from '../build/build-index';
-import type { Conductor, Lead } from '../build/lead';
+import { farEnd, type BuildIndex, type Fitted } from '../survey/build-index';
+import type { Conductor, Lead } from '../plan/lead';
 import type { PortSpec } from '../parts/port';
-import type { CheckContext } from '../rules/rule';
-import { capital } from '../rules/words';
-import { columnOf, feedDepths, type Column } from './column';
+import type { CheckContext } from '../findings/context';
+import { capital } from '../words/sentences';
+import type { Column } from '../kinds/kind';
+import { columnOf, feedDepths } from './column';
 import { partLines } from './part-lines';
 
 /** Sizes of the picture, in its own pixels. */
@@ -77,7 +78,7 @@ function loomNode(
   fitted: Fitted,
 ): LoomNode | undefined {
   const column = columnOf(fitted);
-  if (!column) return undefined;
+  if (column === 'outside') return undefined;
   const { fitting, part } = fitted;
   const keepsOrder = part.kind === 'receiver';
   const ports = part.ports.map((port) => loomPort(context.index, depths, fitting.id, port));

@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import ELK from 'elkjs/lib/elk.bundled.js';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../build/build';
-import { lifted, turned } from '../build/sketch-build';
+import type { Build } from '../plan/build';
+import { lifted, turned } from '../plan/sketch-build';
 import { checkContext } from '../check/check-context';
 import { readBuildFile } from '../file/read-file';
 import { columnHeads } from './column-heads';
@@ -117,9 +117,10 @@ describe('the loom model', () => {
     const heads = columnHeads(checkContext(demo('harbour-tug-as-planned'), []));
     expect(heads.map((one) => [one.name, one.figure, one.isBad])).toEqual([
       ['Pack', '12.6 V full', false],
-      ['Drive', '21.3 A asked', true],
+      ['Drive', '22.6 A asked', true],
       ['Rail', '6.0 and 5.0 V', true],
-      ['Served', '6.2 A asked', false],
+      ['Motors', '18.3 A asked', false],
+      ['Served', '5.6 A asked', false],
     ]);
   });
 

@@ -28,3 +28,10 @@ export class Branch {
     a[this.toSlots[control]!.at]! -= slope;
   }
 }
+
+/** Slopes of a branch by a part's input and output volts, and by the ground they share what both leave over. */
+export function slopesByEnds(branch: Branch, point: Point, byInput: number, byOutput: number): void {
+  branch.slope(point, 0, byInput);
+  branch.slope(point, 1, byOutput);
+  branch.slope(point, 2, -byInput - byOutput);
+}

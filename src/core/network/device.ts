@@ -45,6 +45,11 @@ export interface Device {
   limit?(before: Float64Array, after: Float64Array): boolean;
   /** Amps it takes from its supply, or gives into its output where it is a source. */
   amps(x: Float64Array, time: number): number;
+  /**
+   * Takes other values for the same part of the same network, as for another moment at rest. Absent where its values
+   * are the same in all of them, or where they lie in the matrix.
+   */
+  retune?(values: object): void;
   /** Seconds at which what drives it changes abruptly, in order. */
   readonly breakpoints?: readonly number[];
 }

@@ -33,7 +33,7 @@ export function spiceText(
   const cards = elements.flatMap((element, n) => cardsOf(element, `${n + 1}`, names));
   const nodes = new Set(elements.flatMap(nodesOf).filter((name) => name !== 'gnd'));
   return [
-    `* ${title}`,
+    `* ${onOneLine(title)}`,
     ...cards,
     // The same leak to ground that our own solver has, so that nothing hangs in the air.
     ...[...nodes].map((name) => `rleak_${names.of(name)} ${names.of(name)} 0 1e6`),
@@ -44,6 +44,10 @@ export function spiceText(
     '',
   ].join('\n');
 }
+
+/** A line break would end the comment, and what follows be taken for cards or commands. */
+// eslint-disable-next-line no-control-regex -- these very characters are taken out
+const onOneLine = (text: string): string => text.replace(/[\u0000-\u001f\u007f-\u009f\u2028\u2029]+/g, ' ');
 
 function nodesOf(element: Element): string[] {
   const { from, to, node, ground } = element as Partial<Record<'from' | 'to' | 'node' | 'ground', string>>;
@@ -72,6 +76,21 @@ function cardsOf(element: Element, tag: string, names: SpiceNames): string[] {
       return regulatorCards(element, tag, at);
     case 'drive':
       return driveCards(element, tag, names);
+    case 'controller': {
+      const [input, output, ground] = [at(element.from), at(element.to), at(element.ground)];
+      const duty = number(typeof element.duty === 'number' ? element.duty : (element.duty[0]?.[1] ?? 0));
+      const out = `(${duty}*v(${input},${ground})-v(${output},${ground}))/${number(element.escOhms)}`;
+      return [
+        `bo${tag} ${ground} ${output} i=${out}`,
+        `bi${tag} ${input} ${ground} i=max(0,${duty}*${out})+${number(element.quiescentAmps)}*${clamp(`v(${input},${ground})`, '0', '1')}`,
+      ];
+    }
+    case 'motor': {
+      const [plus, minus, speed] = [at(element.from), at(element.to), names.of(`${element.id}_w`)];
+      const kt = 60 / (2 * Math.PI * element.kv);
+      const amps = `(v(${plus},${minus})-${number(kt)}*v(${speed}))/${number(element.motorOhms)}`;
+      return [`bi${tag} ${plus} ${minus} i=${amps}`, ...shaftCards(element, tag, kt, amps, speed)];
+    }
     default: {
       const [from, to] = [at(element.from), at(element.to)];
       return [`b${tag} ${from} ${to} i=${twoPoleAmps(element, `v(${from},${to})`)}`];
@@ -131,15 +150,25 @@ function driveCards(element: ElementOfKind<'drive'>, tag: string, names: SpiceNa
   ];
   const kt = 60 / (2 * Math.PI * element.kv);
   const duty = typeof element.duty === 'number' ? element.duty : (element.duty[0]?.[1] ?? 0);
-  const w = `v(${speed})`;
-  const amps = `(${number(duty)}*v(${plus},${minus})-${number(kt)}*${w})/${number(element.motorOhms + element.escOhms)}`;
-  const friction = number(kt * element.noLoadAmps + element.loadConst);
-  const torque = `${number(kt)}*${amps}-${friction}*tanh(${w}/${number(element.omegaEps)})-${number(element.loadLinear)}*${w}-${number(element.loadSquare)}*${w}*abs(${w})`;
+  const amps = `(${number(duty)}*v(${plus},${minus})-${number(kt)}*v(${speed}))/${number(element.motorOhms + element.escOhms)}`;
   return [
     `bi${tag} ${plus} ${minus} i=max(0,${number(duty)}*${amps})+${number(element.quiescentAmps)}*${clamp(`v(${plus},${minus})`, '0', '1')}`,
-    `bw${tag} 0 ${speed} i=${torque}`,
-    `rw${tag} ${speed} 0 1e12`,
+    ...shaftCards(element, tag, kt, amps, speed),
   ];
+}
+
+/** A motor's speed as the volts of a node of its own, where torque and load balance. */
+function shaftCards(
+  element: ElementOfKind<'drive' | 'motor'>,
+  tag: string,
+  kt: number,
+  amps: string,
+  speed: string,
+): string[] {
+  const w = `v(${speed})`;
+  const friction = number(kt * element.noLoadAmps + element.loadConst);
+  const torque = `${number(kt)}*${amps}-${friction}*tanh(${w}/${number(element.omegaEps)})-${number(element.loadLinear)}*${w}-${number(element.loadSquare)}*${w}*abs(${w})`;
+  return [`bw${tag} 0 ${speed} i=${torque}`, `rw${tag} ${speed} 0 1e12`];
 }
 
 /** A number as both sides read it alike; negative ones in brackets, so that no two signs meet. */

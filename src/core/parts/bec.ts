@@ -1,9 +1,9 @@
-import { Type } from 'class-transformer';
-import { IsDefined, IsIn, ValidateNested } from 'class-validator';
+import { IsIn } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 import { Regulator } from './regulator';
+import { NestedField } from '../validation/nested-field';
 
 /** A stand-alone BEC. Nets: `power+`, `ground`, `bec+`. */
 export class BecSpec extends PartBase {
@@ -16,8 +16,6 @@ export class BecSpec extends PartBase {
   @FigureField({ least: 1, most: 120, optional: true })
   maxInputVolts?: Figure;
 
-  @IsDefined()
-  @ValidateNested()
-  @Type(() => Regulator)
+  @NestedField(() => Regulator)
   regulator!: Regulator;
 }

@@ -1,13 +1,13 @@
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsIn, IsInt, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import { IsBoolean, ArrayMaxSize, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { chemistries, type Chemistry } from '../packs/chemistry';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { motorKinds, type MotorKind } from './motor';
 import { PartBase } from './part-base';
 import { Regulator } from './regulator';
+import { NestedField, NestedList } from '../validation/nested-field';
 
-export const controllerModes = ['reverse', 'instantReverse', 'noReverse', 'brake', 'dragBrake'] as const;
+const controllerModes = ['reverse', 'instantReverse', 'noReverse', 'brake', 'dragBrake'] as const;
 export type ControllerMode = (typeof controllerModes)[number];
 
 class TurnLimit {
@@ -19,6 +19,31 @@ class TurnLimit {
   @FigureField({ least: 1, most: 200 })
   turns!: Figure;
 }
+
+/** Cells of a chemistry that a controller stands, as its sheet prints them. */
+export class CellLimit {
+  @IsIn(chemistries)
+  chemistry!: Chemistry;
+
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(24)
+  least?: number;
+
+  @IsInt()
+  @Min(1)
+  @Max(24)
+  most!: number;
+}
+
+/** How a controller takes the stick from ahead to astern; the first of its choices that its sheet names. */
+export const runningModes = ['reverse', 'instantReverse', 'noReverse'] as const satisfies ControllerMode[];
+export type RunningMode = (typeof runningModes)[number];
+
+/** What a controller does with the motor while the stick is at neutral. */
+export const brakeModes = ['brake', 'dragBrake'] as const satisfies ControllerMode[];
+export type BrakeMode = (typeof brakeModes)[number] | 'off';
 
 /** A speed controller (ESC). Nets: `power+`, `ground`, `bec+`, `signal`, `m1`, `m2`, `m3`. */
 export class ControllerSpec extends PartBase {
@@ -34,14 +59,15 @@ export class ControllerSpec extends PartBase {
   @FigureField({ least: 1, most: 120, optional: true })
   maxInputVolts?: Figure;
 
+  /** Cells it stands, where its sheet counts cells; they go before its volts. */
+  @NestedList(() => CellLimit, { most: 8, optional: true })
+  cellLimits?: CellLimit[];
+
   @FigureField({ least: 0.1, most: 500, optional: true })
   continuousAmps?: Figure;
 
-  /** Brushed: the lowest turns it drives, by cells of the pack. */
-  @IsOptional()
-  @ValidateNested({ each: true })
-  @Type(() => TurnLimit)
-  @ArrayMaxSize(12)
+  /** Brushed: the lowest turns it drives, by LiPo cells; packs of another chemistry are compared by their volts. */
+  @NestedList(() => TurnLimit, { most: 12, optional: true })
   turnLimits?: TurnLimit[];
 
   /** What its throttle can be set to do. */
@@ -56,12 +82,15 @@ export class ControllerSpec extends PartBase {
   @ArrayMaxSize(8)
   cutoffModes?: Chemistry[];
 
+  /** Its receiver lead is isolated from its power leads: it takes its ground from the receiver alone. */
+  @IsOptional()
+  @IsBoolean()
+  isolatedInput?: boolean;
+
   /** What it draws with the motor still, in amps. */
   @FigureField({ least: 0, most: 2, optional: true })
   quiescentAmps?: Figure;
 
-  @IsOptional()
-  @ValidateNested()
-  @Type(() => Regulator)
+  @NestedField(() => Regulator, { optional: true })
   regulator?: Regulator;
 }

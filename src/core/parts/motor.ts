@@ -42,4 +42,8 @@ export class MotorSpec extends PartBase {
 
   @FigureField({ least: 1, most: 120, optional: true })
   maxVolts?: Figure;
+
+  /** Most revolutions per minute that its bearings and its rotor stand. */
+  @FigureField({ least: 100, most: 300000, optional: true })
+  maxSpeed?: Figure;
 }

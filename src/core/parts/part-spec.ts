@@ -10,7 +10,7 @@ import { ServoSpec } from './servo';
 import { TransmitterSpec } from './transmitter';
 
 /** The sheet of each kind of part. */
-export interface PartByKind {
+interface PartByKind {
   pack: PackSpec;
   controller: ControllerSpec;
   bec: BecSpec;

@@ -1,23 +1,13 @@
 import 'reflect-metadata';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsIn,
-  IsInt,
-  IsOptional,
-  IsString,
-  Length,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import { genders, type Connector, type Gender } from '../connectors/mating';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
+import { TextField } from '../validation/text-field';
+import { NestedField, NestedList } from '../validation/nested-field';
 
-export const portUses = ['power', 'servo', 'motor', 'load'] as const;
+const portUses = ['power', 'servo', 'motor', 'load'] as const;
 export type PortUse = (typeof portUses)[number];
 
 export const pinNames = ['signal', 'plus', 'minus', 'a', 'b', 'c'] as const;
@@ -29,8 +19,7 @@ export class PinSpec {
   name!: PinName;
 
   /** Contacts of one part that share a net are joined inside it. */
-  @IsString()
-  @Length(1, 40)
+  @TextField({ most: 40 })
   net!: string;
 }
 
@@ -44,12 +33,10 @@ class ConnectorSpec implements Connector {
 
 /** A place on a part where one lead goes: its connector, and its contacts in order. */
 export class PortSpec {
-  @IsString()
-  @Length(1, 40)
+  @TextField({ most: 40 })
   id!: string;
 
-  @IsString()
-  @Length(1, 60)
+  @TextField({ most: 60 })
   name!: string;
 
   @IsIn(portUses)
@@ -59,14 +46,10 @@ export class PortSpec {
   @IsIn(['in', 'out', 'either'])
   flow!: 'in' | 'out' | 'either';
 
-  @ValidateNested()
-  @Type(() => ConnectorSpec)
+  @NestedField(() => ConnectorSpec)
   connector!: ConnectorSpec;
 
-  @ValidateNested({ each: true })
-  @Type(() => PinSpec)
-  @ArrayMinSize(1)
-  @ArrayMaxSize(12)
+  @NestedList(() => PinSpec, { least: 1, most: 12 })
   pins!: PinSpec[];
 
   /** Receivers: the channel that this port carries, as the maker's port map says. */

@@ -1,17 +1,8 @@
-import {
-  ArrayMinSize,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsOptional,
-  IsString,
-  Length,
-  Max,
-  Min,
-} from 'class-validator';
+import { ArrayMinSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
+import { TextField } from '../validation/text-field';
 
 /** A receiver. Nets: `rail`, `ground`, and one per channel (`ch1`, `ch2`, …). */
 export class ReceiverSpec extends PartBase {
@@ -19,8 +10,7 @@ export class ReceiverSpec extends PartBase {
   kind!: 'receiver';
 
   /** Radio link protocols it speaks. */
-  @IsString({ each: true })
-  @Length(1, 30, { each: true })
+  @TextField({ most: 30, each: true })
   @ArrayMinSize(1)
   protocols!: string[];
 

@@ -1,8 +1,8 @@
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { IsIn, IsOptional, ValidateBy } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
+import { NestedList } from '../validation/nested-field';
 
 /** What a servo's sheet says at one voltage. */
 export class ServoPoint {
@@ -42,8 +42,19 @@ export class ServoSpec extends PartBase {
   wires?: 3 | 5;
 
   /** The sheet, lowest volts first. */
-  @ValidateNested({ each: true })
-  @Type(() => ServoPoint)
-  @ArrayMaxSize(8)
+  @NestedList(() => ServoPoint, { most: 8 })
+  @ValidateBy({
+    name: 'differentVolts',
+    validator: {
+      validate: (points: unknown) => !Array.isArray(points) || haveDifferentVolts(points as ServoPoint[]),
+      defaultMessage: () => '$property must not hold the same volts twice',
+    },
+  })
   sheet!: ServoPoint[];
+}
+
+/** A sheet says one thing at one voltage. */
+function haveDifferentVolts(points: readonly ServoPoint[]): boolean {
+  const volts = points.map((one) => (one as Partial<ServoPoint> | null)?.volts?.value);
+  return new Set(volts).size === volts.length;
 }

@@ -1,29 +1,17 @@
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsOptional,
-  IsIn,
-  IsInt,
-  IsString,
-  Length,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMinSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
 import { PartBase } from './part-base';
+import { TextField } from '../validation/text-field';
+import { NestedList } from '../validation/nested-field';
 
 /** The kinds of control on a transmitter, and the kinds a function may want. */
 export const controlKinds = ['centring', 'staying', 'twoPosition', 'threePosition', 'momentary'] as const;
 export type ControlKind = (typeof controlKinds)[number];
 
 export class ControlSpec {
-  @IsString()
-  @Length(1, 40)
+  @TextField({ most: 40 })
   id!: string;
 
-  @IsString()
-  @Length(1, 60)
+  @TextField({ most: 60 })
   name!: string;
 
   @IsIn(controlKinds)
@@ -35,8 +23,7 @@ export class TransmitterSpec extends PartBase {
   @IsIn(['transmitter'])
   kind!: 'transmitter';
 
-  @IsString({ each: true })
-  @Length(1, 30, { each: true })
+  @TextField({ most: 30, each: true })
   @ArrayMinSize(1)
   protocols!: string[];
 
@@ -52,8 +39,6 @@ export class TransmitterSpec extends PartBase {
   @Max(32)
   endPointChannels?: number;
 
-  @ValidateNested({ each: true })
-  @Type(() => ControlSpec)
-  @ArrayMaxSize(40)
+  @NestedList(() => ControlSpec, { most: 40 })
   controls!: ControlSpec[];
 }

@@ -1,9 +1,9 @@
 import { cellVolts } from '../packs/chemistry';
 import { formatQuantity } from '../quantity/format';
-import type { CheckContext } from '../rules/rule';
-import { capital } from '../rules/words';
-import { regulatorAmps } from '../power/regulator-amps';
-import { inputVoltsOf } from '../rules/support/regulator-input';
+import type { CheckContext } from '../findings/context';
+import { capital } from '../words/sentences';
+
+import type { Rail } from '../survey/rails';
 import type { Step } from './step';
 
 /** Share by which a healthy switching regulator's output may lie off its setting: rule of thumb. */
@@ -14,24 +14,24 @@ export function afterSteps(context: CheckContext): Step[] {
   const { index } = context;
   if (index.ofKind('pack').length === 0 || index.ofKind('receiver').length === 0) return [];
   return [
-    ...context.rails.flatMap((rail) => railSteps(context, rail)),
+    ...context.survey.rails.flatMap((rail) => railSteps(context, rail)),
     rangeStep,
     ...switchOffSteps(context),
   ];
 }
 
-function railSteps(context: CheckContext, rail: CheckContext['rails'][number]): Step[] {
+function railSteps(context: CheckContext, rail: Rail): Step[] {
   const [carrier] = rail.sources;
-  if (rail.volts === undefined || !carrier?.terminal.regulator) return [];
+  const regulator = carrier?.terminal.regulator;
+  if (!rail.volts || !regulator) return [];
+  const volts = rail.volts.nominal;
   const band = {
     unit: 'V' as const,
-    least: rail.volts * (1 - railTolerance),
-    most: rail.volts * (1 + railTolerance),
+    least: volts * (1 - railTolerance),
+    most: volts * (1 + railTolerance),
   };
   const floor = Math.max(band.least * 0.95, ...rail.supplies.map((one) => one.terminal.minVolts?.value ?? 0));
-  const input = inputVoltsOf(context, carrier);
-  const limit =
-    input === undefined ? undefined : regulatorAmps(carrier.terminal.regulator, input, rail.volts);
+  const asked = context.circuit.railLoads().find((one) => one.rail === rail)?.amps ?? 0;
   const powered = { phase: 'measure', needsPower: true, isHold: false } as const;
   return [
     {
@@ -39,7 +39,7 @@ function railSteps(context: CheckContext, rail: CheckContext['rails'][number]): 
       id: `measure-rest:${rail.id}`,
       title: `Measure ${rail.name} at rest`,
       lines: [
-        `Meter on a free port: plus and minus. The plan says ${formatQuantity(rail.volts, 'V')}, from the ${carrier.fitted.fitting.name}.`,
+        `Meter on a free port: plus and minus. The plan says ${formatQuantity(volts, 'V')}, from the ${carrier.fitted.fitting.name}.`,
       ],
       cautions: ['liveLeads'],
       measurement: { what: `${rail.name}, at rest`, ...band },
@@ -49,10 +49,7 @@ function railSteps(context: CheckContext, rail: CheckContext['rails'][number]): 
       id: `measure-loaded:${rail.id}`,
       title: `Measure ${rail.name} with the servos loaded`,
       lines: [
-        `Hold the servos gently against their load for a second. The plan asks ${formatQuantity(
-          rail.counted.reduce((sum, one) => sum + one.amps, 0),
-          'A',
-        )}${limit ? ` of ${formatQuantity(limit.value, 'A')}` : ''}.`,
+        `Hold the servos gently against their load for a second. The plan asks ${formatQuantity(asked, 'A')} of ${formatQuantity(regulator.maxAmps.value, 'A')}.`,
         `Below ${formatQuantity(floor, 'V')} the weakest part on the rail gives up first.`,
       ],
       cautions: ['heat', 'stand'],

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
 import { afterSteps } from './after-steps';
 import { powerSteps } from './power-steps';
 import { prepareSteps } from './prepare-steps';

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
 import type { CautionId } from './cautions';
 import { isLithium } from '../packs/chemistry';
 import type { Step } from './step';

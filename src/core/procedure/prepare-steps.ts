@@ -1,9 +1,9 @@
-import type { Lead } from '../build/lead';
+import type { Lead } from '../plan/lead';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
 import type { PinName } from '../parts/port';
-import type { CheckContext } from '../rules/rule';
-import { capital } from '../rules/words';
+import type { CheckContext } from '../findings/context';
+import { capital } from '../words/sentences';
 import type { Step } from './step';
 
 const unpowered = { needsPower: false, isHold: false } as const;
@@ -78,11 +78,11 @@ function liftSteps({ build, index }: CheckContext): Step[] {
 }
 
 function inspectSteps(context: CheckContext): Step[] {
-  const { picture, index } = context;
+  const { survey, index } = context;
   const packs = index.ofKind('pack').map((one) => one.fitting.name);
   if (packs.length === 0) return [];
-  const raw = picture.supplies
-    .filter((one) => one.sources[0]?.fitted.part.kind === 'pack')
+  const raw = survey.supplies
+    .filter((one) => one.sources[0]?.fitted.kind === 'pack')
     .map((one) => capital(one.fitted.fitting.name));
   return [
     {

@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../build/build';
-import { applyEdits } from '../build/edits';
+import type { Build } from '../plan/build';
+import { applyEdits } from '../plan/edits';
 import { checkBuild } from '../check/check-build';
 import { readBuildFile } from '../file/read-file';
 import { starterLocker } from '../starter/starter-locker';
@@ -150,6 +150,25 @@ describe('stepStates', () => {
     const build = applyEdits(tub(), [
       { type: 'tick', tick: { step: step.id, said: stepText(step), reading, on } },
     ]);
-    expect(states(build).find((one) => one.step === step || one.step.id === step.id)?.verdict).toBe(verdict);
+    const after = states(build);
+    const at = after.findIndex((one) => one.step.id === step.id);
+    expect(after[at]).toMatchObject({ verdict, state: verdict === 'good' ? 'done' : 'outOfBand' });
+  });
+
+  it('holds what wants power behind a reading out of its band', () => {
+    const all = stepsOf(tub());
+    const step = all.find((one) => one.id === 'measure-rest:rail:rx')!;
+    const reading = (volts: number) =>
+      applyEdits(
+        tub(),
+        all.map((each) => ({
+          type: 'tick' as const,
+          tick: { step: each.id, said: stepText(each), on, ...(each === step && { reading: volts }) },
+        })),
+      );
+    const heldBy = (build: Build) =>
+      states(build).flatMap(({ heldBy: held }) => (held?.by === 'step' ? [held.step.id] : []));
+    expect(new Set(heldBy(reading(6.5)))).toEqual(new Set([step.id]));
+    expect(heldBy(reading(6))).toEqual([]);
   });
 });

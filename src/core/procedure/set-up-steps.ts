@@ -1,13 +1,13 @@
-import type { Fitted } from '../build/build-index';
-import type { ModelFunction } from '../build/model-function';
-import type { CheckContext } from '../rules/rule';
-import { capital, nameList } from '../rules/words';
+import type { Fitted } from '../survey/build-index';
+import type { ModelFunction } from '../plan/model-function';
+import type { CheckContext } from '../findings/context';
+import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
 
 /** Centre before horn, one channel at a time, end points by the chosen school, then fail-safe. */
 export function setUpSteps(context: CheckContext): Step[] {
-  const { build, index, paths } = context;
-  if (paths.length === 0) return [];
+  const { build, index, survey } = context;
+  if (survey.signals.length === 0) return [];
   const inOrder = [...build.functions].sort((a, b) => (a.channel ?? 99) - (b.channel ?? 99));
   const steps = inOrder.flatMap((one) => {
     const devices = one.devices.map((id) => index.get(id));
@@ -39,12 +39,12 @@ function centreStep({ build }: CheckContext, one: ModelFunction, servo: Fitted):
   };
 }
 
-function functionStep({ index, paths }: CheckContext, one: ModelFunction, devices: readonly Fitted[]): Step {
+function functionStep({ index, survey }: CheckContext, one: ModelFunction, devices: readonly Fitted[]): Step {
   const [transmitter] = index.ofKind('transmitter');
   const control =
     transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name ?? 'its control';
   const ports = [
-    ...new Set(paths.filter((path) => devices.includes(path.device)).map((path) => path.port.name)),
+    ...new Set(survey.signals.filter((path) => devices.includes(path.device)).map((path) => path.port.name)),
   ];
   return {
     ...powered,

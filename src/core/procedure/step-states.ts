@@ -1,14 +1,14 @@
-import type { Build } from '../build/build';
-import type { Tick } from '../build/records';
-import type { Finding } from '../check/finding';
+import type { Build } from '../plan/build';
+import type { Tick } from '../plan/records';
+import type { Finding } from '../findings/finding';
 import { stepText, type Measurement, type Step } from './step';
 
 export type HeldBy = { by: 'stops'; findings: Finding[] } | { by: 'step'; step: Step };
 
-/** Where a step stands: open, done, or done once but the build has changed under it. */
+/** Where a step stands: open, done, done once but the build has changed under it, or measured out of its band. */
 export interface StepState {
   step: Step;
-  state: 'open' | 'done' | 'changed';
+  state: 'open' | 'done' | 'changed' | 'outOfBand';
   tick: Tick | undefined;
   heldBy: HeldBy | undefined;
   verdict: ReadingVerdict | undefined;
@@ -16,20 +16,30 @@ export interface StepState {
 
 export type ReadingVerdict = 'good' | 'low' | 'high';
 
-/** The states of all steps. Powered steps are held by an open `stop`, or by an earlier hold not done yet. */
+/** The states of all steps. Powered steps are held by an open `stop`, or by an earlier hold not done yet, or by a reading out of its band. */
 export function stepStates(build: Build, steps: readonly Step[], findings: readonly Finding[]): StepState[] {
   const ticks = new Map(build.ticks.map((one) => [one.step, one]));
   const stops = findings.filter((one) => one.severity === 'stop' && !one.accepted);
   let pending: Step | undefined;
   return steps.map((step) => {
     const tick = ticks.get(step.id);
-    const state = !tick ? 'open' : tick.said === stepText(step) ? 'done' : 'changed';
-    const heldBy = holdOn(step, stops, pending);
-    if (step.isHold && state !== 'done') pending ??= step;
     const verdict =
       step.measurement && tick?.reading !== undefined ? judge(step.measurement, tick.reading) : undefined;
+    const state = stateOf(step, tick, verdict);
+    const heldBy = holdOn(step, stops, pending);
+    if (state === 'outOfBand' || (step.isHold && state !== 'done')) pending ??= step;
     return { step, state, tick, heldBy, verdict };
   });
+}
+
+function stateOf(
+  step: Step,
+  tick: Tick | undefined,
+  verdict: ReadingVerdict | undefined,
+): StepState['state'] {
+  if (!tick) return 'open';
+  if (tick.said !== stepText(step)) return 'changed';
+  return verdict === undefined || verdict === 'good' ? 'done' : 'outOfBand';
 }
 
 function holdOn(step: Step, stops: Finding[], pending: Step | undefined): HeldBy | undefined {

@@ -1,4 +1,5 @@
-import { IsIn, IsNumber, IsOptional, IsString, MaxLength } from 'class-validator';
+import { IsIn, IsNumber, IsOptional } from 'class-validator';
+import { TextField } from '../validation/text-field';
 
 /** How a figure came to be known, from most to least sure. What nobody states is left out, never guessed. */
 export const provenances = ['measured', 'stated', 'estimated'] as const;
@@ -14,8 +15,7 @@ export class Figure {
 
   /** Where it comes from: the rule of thumb, the instrument, the page. */
   @IsOptional()
-  @IsString()
-  @MaxLength(200)
+  @TextField({ least: 0, most: 200 })
   note?: string;
 }
 

@@ -33,13 +33,18 @@ export type Unit =
   | 'fuses'
   | 'grades'
   | 'Ω'
-  | 'mm²';
+  | 'mm²'
+  | 'rev/min'
+  | 'AWG'
+  | 'cutoffs'
+  | 'chemistries';
 
 const decimals: Partial<Record<Unit, number>> = {
   V: 1,
   'N·m': 2,
   Ω: 3,
   'mm²': 2,
+  'rev/min': 0,
   A: 1,
   Ah: 1,
   W: 1,
@@ -69,7 +74,11 @@ const singulars: Partial<Record<Unit, string>> = {
   modes: 'mode',
   fuses: 'fuse',
   grades: 'grade',
+  cutoffs: 'cut-off',
+  chemistries: 'chemistry',
 };
+
+const plurals: Partial<Record<Unit, string>> = { cutoffs: 'cut-offs' };
 
 /**
  * A quantity as the bench writes it: `6.0 V`, `2 sources`, `port 3`.
@@ -82,7 +91,8 @@ export function formatQuantity(value: number, unit: Unit): string {
   const hidden =
     usual > 0 && (unit === 'mm' || Math.abs(value) < 1) && Math.abs(value - Number(rounded)) >= 0.015;
   const text = hidden ? value.toFixed(usual + 1) : rounded;
-  const word = Math.abs(value) === 1 ? (singulars[unit] ?? unit) : unit;
+  if (unit === 'AWG') return `AWG ${value}`;
+  const word = Math.abs(value) === 1 ? (singulars[unit] ?? unit) : (plurals[unit] ?? unit);
   return `${text.replace('-', '−')} ${word}`;
 }
 

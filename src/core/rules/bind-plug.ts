@@ -1,4 +1,5 @@
-import { defineRule, fittingSubject } from './rule';
+import { defineRule } from './rule';
+import { fittingSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 /** A bind plug left in the receiver. */
@@ -31,7 +32,7 @@ export const bindPlug = defineRule({
         unit: 'plugs' as const,
         formula: 'bind plugs in the receiver, against those it runs with',
         terms: [plannedTerm('bind plugs in it', 1, 'plugs'), plannedTerm('it runs with', 0, 'plugs')],
-        offers: [
+        offers: () => [
           {
             id: `take-out:${fitting.id}`,
             label: 'Take the bind plug out',

@@ -1,57 +1,68 @@
-import { controllerOf } from '../power/pack-load';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { cellVolts } from '../packs/chemistry';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';
-import { offerSwaps } from './offers/swap-part';
 
-/** Turns of a brushed motor against the lowest its controller drives at this cell count. */
+/** Turn limits are printed for LiPo cells. */
+const printedFor = cellVolts('LiPo').nominal;
+
+/** Turns of a brushed motor against the lowest its controller drives at this pack's volts. */
 export const brushedTurns = defineRule({
   meta: {
     id: 'brushed-turns',
     well: 'current',
-    title: 'Brushed turns against the controller’s limit at this cell count',
+    title: 'Brushed turns against the controller’s limit at these volts',
     messages: {
       tooFewTurns: {
         severity: 'stop',
         bound: 'least',
-        text: 'the {{motor}} has fewer turns than the {{controller}} drives on {{cells}} cells',
+        text: 'the {{motor}} has fewer turns than the {{controller}} drives on {{packs}}',
         why: 'Fewer turns draw more current: the controller gets hot within a minute and shuts down or burns.',
       },
     },
   },
   check(context) {
-    const { index, picture } = context;
+    const { index, survey } = context;
     return index.ofKind('motor').flatMap((motor): (Report<'tooFewTurns'> | Missing)[] => {
-      const controller = controllerOf(index, picture, motor);
+      const controller = survey.controllerOf(motor.fitting.id);
       const limits = controller?.part.turnLimits;
-      const supply = picture.supplies.find(
-        (one) => one.fitted === controller && one.terminal.id === 'supply',
-      );
-      const pack = supply?.sources[0]?.fitted.part;
-      if (!controller || !limits || motor.part.motorKind !== 'brushed' || pack?.kind !== 'pack') return [];
+      const packs = controller && survey.packOf(controller.fitting.id);
+      if (!controller || !limits?.length || !packs || motor.part.motorKind !== 'brushed') return [];
       const subjects = [fittingSubject(motor.fitting.id), fittingSubject(controller.fitting.id)];
-      const limit = limits.find((one) => one.cells === pack.cells);
       const { turns } = motor.part;
       if (!turns) return [{ missing: `turns of the ${motor.fitting.name}`, subjects }];
+      const volts = packs.volts.nominal;
+      // The first row of the sheet that these volts do not pass: six NiMH cells are as two of LiPo.
+      const limit = [...limits]
+        .sort((a, b) => a.cells - b.cells)
+        .find((one) => one.cells * printedFor >= volts * 0.98);
       if (!limit)
         return [
-          { missing: `lowest turns of the ${controller.fitting.name} on ${pack.cells} cells`, subjects },
+          {
+            missing: `lowest turns of the ${controller.fitting.name} at ${volts.toFixed(1)} V`,
+            subjects: [fittingSubject(controller.fitting.id)],
+          },
         ];
       if (turns.value >= limit.turns.value) return [];
       return [
         {
           messageId: 'tooFewTurns',
-          data: { motor: motor.fitting.name, controller: controller.fitting.name, cells: String(pack.cells) },
+          data: { motor: motor.fitting.name, controller: controller.fitting.name, packs: packs.name },
           subjects,
           actual: turns.value,
           limit: limit.turns.value,
           unit: 'turns',
-          formula: 'turns of the motor, against the lowest on the controller’s sheet for this cell count',
+          formula: `turns of the motor, against the lowest on the controller’s sheet for ${limit.cells} LiPo cells, whose volts this pack has at most`,
           terms: [
             figureTerm(`turns of the ${motor.fitting.name}`, turns, 'turns'),
             figureTerm(`lowest for the ${controller.fitting.name}`, limit.turns, 'turns'),
-            plannedTerm('cells of the pack', pack.cells, 'cells'),
+            plannedTerm('nominal volts of the pack', volts, 'V'),
           ],
-          offers: offerSwaps(context, motor, (one) => (one.turns?.value ?? 0) >= limit.turns.value),
+          offers: () => [
+            ...offerSwaps(context, motor, (one) => (one.turns?.value ?? 0) >= limit.turns.value),
+            ...offerSwaps(context, controller, (one) => one.drives === 'brushed'),
+          ],
         },
       ];
     });

@@ -1,4 +1,4 @@
-import type { ModelFunction } from '../build/model-function';
+import type { ModelFunction } from '../plan/model-function';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { channelCount } from './channel-count';

@@ -1,6 +1,7 @@
-import type { Fitted } from '../build/build-index';
-import { offerSwaps } from './offers/swap-part';
-import { defineRule, fittingSubject, functionSubject } from './rule';
+import type { Fitted } from '../survey/build-index';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { fittingSubject, functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 /** Channels that the functions ask for, against those of the transmitter and of the receiver. */
@@ -45,7 +46,7 @@ export const channelCount = defineRule({
             plannedTerm('functions and their channels', asked, 'channels'),
             plannedTerm(`on the ${fitting.name}`, part.channels, 'channels'),
           ],
-          offers: offerSwaps(context, carrier, (one) => one.channels >= asked),
+          offers: () => offerSwaps(context, carrier, (one) => one.channels >= asked),
         };
       });
   },

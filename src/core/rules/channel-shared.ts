@@ -1,8 +1,10 @@
-import type { ModelFunction } from '../build/model-function';
-import type { Patch } from '../build/patch';
-import { defineRule, functionSubject, type CheckContext } from './rule';
+import type { ModelFunction } from '../plan/model-function';
+import type { Patch } from '../plan/patch';
+import { defineRule } from './rule';
+import type { CheckContext } from '../findings/context';
+import { functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
-import { nameList } from './words';
+import { nameList } from '../words/sentences';
 
 /** Functions that share a channel without meaning to. */
 export const channelShared = defineRule({
@@ -39,7 +41,7 @@ export const channelShared = defineRule({
           plannedTerm(`functions on channel ${channel}`, sharing.length, 'functions'),
           plannedTerm('functions a channel may have', 1, 'functions'),
         ],
-        offers: [...offerFreeChannel(context, sharing.at(-1)!), ...offerMix(sharing)],
+        offers: () => [...offerFreeChannel(context, sharing.at(-1)!), ...offerMix(sharing)],
       }));
   },
 });

@@ -1,13 +1,18 @@
-import { defineRule, fittingSubject } from './rule';
-import { offerRestoredGround } from './offers/restore-ground';
+import type { CheckContext } from '../findings/context';
+import { fittingSubject, type Report } from '../findings/report';
+import { signalGroundOf } from '../kinds';
+import { offerRestoredGround } from '../put-right/restore-ground';
+import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
-/** A part whose plus is live but whose minus leads back to no source. */
-export const commonGround = defineRule({
+type Message = 'groundMissing' | 'signalGroundMissing';
+
+/** A part whose plus is live but whose minus leads back to no source, or whose signal has no ground in common. */
+export const commonGround = defineRule<Message>({
   meta: {
     id: 'common-ground',
     well: 'connection',
-    title: 'A ground common to source and part',
+    title: 'A ground common to source, part and receiver',
     messages: {
       groundMissing: {
         severity: 'stop',
@@ -15,24 +20,57 @@ export const commonGround = defineRule({
         text: 'the {{part}} has no ground back to what feeds it',
         why: 'No current flows without a way back: the part is dead, or twitches as current finds a way through its signal wire.',
       },
+      signalGroundMissing: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{part}} and the {{receiver}} have no ground in common',
+        why: 'A signal is measured against ground: without one it jitters, runs by itself, or does nothing.',
+      },
     },
   },
-  check({ picture, index }) {
-    return picture.supplies
-      .filter((one) => one.status === 'noGround')
-      .map(({ fitted }) => ({
-        messageId: 'groundMissing' as const,
-        data: { part: fitted.fitting.name },
-        subjects: [fittingSubject(fitted.fitting.id)],
-        actual: 0,
-        limit: 1,
-        unit: 'grounds' as const,
-        formula: 'whole conductors that lead from its minus to the minus of its source',
-        terms: [
-          plannedTerm('ways back to the source', 0, 'grounds'),
-          plannedTerm('ways needed', 1, 'grounds'),
-        ],
-        offers: offerRestoredGround(index, fitted),
-      }));
+  check(context) {
+    return [...powerGrounds(context), ...signalGrounds(context)];
   },
 });
+
+const groundTerms = [plannedTerm('ways back', 0, 'grounds'), plannedTerm('ways needed', 1, 'grounds')];
+
+const powerGrounds = ({ survey, index }: CheckContext): Report<Message>[] =>
+  survey.supplies
+    .filter((one) => one.status === 'noGround')
+    .map(({ fitted }) => ({
+      messageId: 'groundMissing',
+      data: { part: fitted.fitting.name },
+      subjects: [fittingSubject(fitted.fitting.id)],
+      actual: 0,
+      limit: 1,
+      unit: 'grounds',
+      formula: 'whole conductors that lead from its minus to the minus of its source',
+      terms: groundTerms,
+      offers: () => offerRestoredGround(index, fitted),
+    }));
+
+/** Parts that get their power, and a signal that is measured against nothing. */
+function signalGrounds({ survey, index }: CheckContext): Report<Message>[] {
+  return survey.signals.flatMap(({ device, receiver }): Report<Message>[] => {
+    const { id, name } = device.fitting;
+    const net = signalGroundOf(device.part);
+    const ground = survey.nets.node(receiver.fitting.id, 'ground');
+    const status = survey.supplyOf(id)?.status;
+    // Without power or power ground there is another finding, or none yet.
+    if (net === undefined || status !== 'fed' || survey.nets.node(id, net) === ground) return [];
+    return [
+      {
+        messageId: 'signalGroundMissing',
+        data: { part: name, receiver: receiver.fitting.name },
+        subjects: [fittingSubject(id), fittingSubject(receiver.fitting.id)],
+        actual: 0,
+        limit: 1,
+        unit: 'grounds',
+        formula: 'whole conductors that lead from the ground of its signal to the receiver’s',
+        terms: groundTerms,
+        offers: () => offerRestoredGround(index, device),
+      },
+    ];
+  });
+}

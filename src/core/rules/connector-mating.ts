@@ -1,7 +1,9 @@
 import { connectorFamily } from '../connectors/families';
 import { mating, type MatingReason } from '../connectors/mating';
-import { offerAdapters } from './offers/adapter';
-import { defineRule, fittingSubject, leadSubject } from './rule';
+import { offerAdapters } from '../put-right/adapter';
+import { offerOtherPlug } from '../put-right/re-terminate';
+import { defineRule } from './rule';
+import { fittingSubject, leadSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 const reasonWords: Record<MatingReason, string> = {
@@ -62,7 +64,7 @@ export const connectorMating = defineRule({
             plannedTerm(connectorFamily(a.family).name, result.actual, result.unit),
             plannedTerm(connectorFamily(b.family).name, result.limit, result.unit),
           ],
-          offers: offerAdapters(context, lead),
+          offers: () => [...offerAdapters(context, lead), ...offerOtherPlug(context, lead)],
         },
       ];
     });

@@ -1,15 +1,10 @@
-import type { ModelFunction } from '../build/model-function';
-import type { Patch } from '../build/patch';
+import type { ModelFunction } from '../plan/model-function';
+import type { Patch } from '../plan/patch';
 import type { ControlKind, ControlSpec } from '../parts/transmitter';
 import type { Unit } from '../quantity/format';
-import {
-  defineRule,
-  fittingSubject,
-  functionSubject,
-  type CheckContext,
-  type Missing,
-  type Report,
-} from './rule';
+import { defineRule } from './rule';
+import type { CheckContext } from '../findings/context';
+import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 type Message = 'noProportion' | 'positionsMissing' | 'springsBack' | 'doesNotCentre' | 'staysOn';
@@ -85,7 +80,7 @@ export const controlKind = defineRule({
     return context.build.functions.flatMap((one): (Report<Message> | Missing)[] => {
       const control = controls.find((candidate) => candidate.id === one.control);
       const subjects = [functionSubject(one.id), fittingSubject(transmitter.fitting.id)];
-      if (!control) return [{ missing: `the control for ${one.name}`, subjects }];
+      if (!control) return [{ missing: `the control for ${one.name}`, subjects, asked: 'brief' }];
       const messageId = mismatch(one.wants, control.kind);
       if (!messageId) return [];
       const isCounted = messageId === 'noProportion' || messageId === 'positionsMissing';
@@ -106,7 +101,7 @@ export const controlKind = defineRule({
             plannedTerm(`${control.name}`, table[control.kind], unit),
             plannedTerm(`wanted for ${one.name}`, table[one.wants], unit),
           ],
-          offers: offerControls(context, one, controls),
+          offers: () => [...offerControls(context, one, controls), offerOtherWant(one, control)],
         },
       ];
     });
@@ -122,6 +117,13 @@ function mismatch(want: ControlKind, have: ControlKind): Message | undefined {
   if (springs[have] > springs[want]) return 'springsBack';
   return want === 'momentary' ? 'staysOn' : 'doesNotCentre';
 }
+
+/** Sets the function to what its control can do. */
+const offerOtherWant = (one: ModelFunction, { kind, name }: ControlSpec): Patch => ({
+  id: `want:${one.id}:${kind}`,
+  label: `Let ${one.name} be worked as the ${name} can: ${controlWords[kind]}`,
+  edits: [{ type: 'setFunction', function: one.id, change: { wants: kind } }],
+});
 
 /** Free controls of the wanted kind; at most two. */
 function offerControls(

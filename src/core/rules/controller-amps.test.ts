@@ -4,11 +4,23 @@ import { stated } from '../quantity/figure';
 import { controllerAmps } from './controller-amps';
 
 const motorFor = (amps: number) => ({
-  sheets: { 'motor-brushed-620': (part: object) => ({ ...part, fullLoadAmps: stated(amps) }) as never },
+  sheets: {
+    'motor-brushed-620': (part: object) =>
+      ({ ...part, fullLoadAmps: stated(amps), stallAmps: stated(200) }) as never,
+  },
 });
 
 testRule(controllerAmps, {
   valid: [
+    {
+      name: 'a motor whose amps nobody states',
+      build: tub({
+        sheets: {
+          'motor-brushed-620': (part) => withoutFigure('stallAmps')(withoutFigure('fullLoadAmps')(part)),
+        },
+      }),
+      missing: ['amps at full load of the motor'],
+    },
     { name: '8.2 A on a controller for 30 A', build: tub() },
     {
       name: 'a controller that does not state its amps',
@@ -18,14 +30,14 @@ testRule(controllerAmps, {
   ],
   invalid: [
     {
-      name: '34 A on a controller for 30 A',
+      name: '34 A at nominal volts, more on a full pack, on a controller for 30 A',
       build: tub(motorFor(34)),
-      findings: [{ messageId: 'overloaded', actual: 34, limit: 30, subjects: ['esc', 'motor'] }],
+      findings: [{ messageId: 'overloaded', actual: 35.5, limit: 30, within: 2, subjects: ['esc', 'motor'] }],
     },
     {
-      name: '26 A on a controller for 30 A',
-      build: tub(motorFor(26)),
-      findings: [{ messageId: 'littleHeadroom', actual: 32.5, limit: 30 }],
+      name: '24 A on a controller for 30 A',
+      build: tub(motorFor(24)),
+      findings: [{ messageId: 'littleHeadroom', actual: 33.2, limit: 30, within: 0.6 }],
     },
   ],
 });

@@ -1,68 +1,90 @@
-import { controllerOf } from '../power/pack-load';
-import { offerSwaps } from './offers/swap-part';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
-import { figureTerm, plannedTerm } from './support/terms';
+import { isOver } from '../findings/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { offerSwaps } from '../put-right/swap-part';
+import { nameList } from '../words/sentences';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 
-/** Headroom a controller should have over its motor's amps at full load: rule of thumb. */
+/** Headroom a controller should have over its motors' amps at full load: rule of thumb. */
 const headroom = 1.25;
 
 type Message = 'overloaded' | 'littleHeadroom';
 
-/** Controller amps against the motor it drives. */
-export const controllerAmps = defineRule({
+/** Controller amps against the motors it drives. */
+export const controllerAmps = defineRule<Message>({
   meta: {
     id: 'controller-amps',
     well: 'current',
-    title: 'Controller amps against its motor',
+    title: 'Controller amps against its motors',
     messages: {
       overloaded: {
         severity: 'stop',
         bound: 'most',
-        text: 'the {{motor}} asks more at full load than the {{controller}} stands',
+        text: '{{motors}} {{ask}} more at full load than the {{controller}} stands',
         why: 'The controller overheats and cuts out, or burns, at the first long run at full throttle.',
       },
       littleHeadroom: {
         severity: 'mind',
         bound: 'most',
-        text: 'the {{controller}} has little headroom over the {{motor}}',
-        why: 'Weed round the screw or a steep climb asks more than full load; a warm controller cuts out.',
+        text: 'the {{controller}} has little headroom over {{motors}}',
+        why: 'A jammed wheel, a fouled screw or a steep climb asks more than full load; a warm controller cuts out.',
       },
     },
   },
   check(context) {
-    const { index, picture } = context;
-    return index.ofKind('motor').flatMap((motor): (Report<Message> | Missing)[] => {
-      const controller = controllerOf(index, picture, motor);
-      if (!controller) return [];
-      const subjects = [fittingSubject(controller.fitting.id), fittingSubject(motor.fitting.id)];
-      const { continuousAmps } = controller.part;
-      const { fullLoadAmps } = motor.part;
-      if (!fullLoadAmps) return [];
+    const { index, survey, circuit } = context;
+    return index.ofKind('controller').flatMap((controller): (Report<Message> | Missing)[] => {
+      const { fitting, part } = controller;
+      const motors = survey.motorsOf(fitting.id);
+      if (motors.length === 0) return [];
+      const silent = motors.filter((one) => !one.part.fullLoadAmps && !one.part.stallAmps);
+      const missing = silent.map((one): Missing => ({
+        missing: `amps at full load of the ${one.fitting.name}`,
+        subjects: [fittingSubject(one.fitting.id)],
+      }));
+      const subjects = [fittingSubject(fitting.id), ...motors.map((one) => fittingSubject(one.fitting.id))];
+      const { continuousAmps } = part;
       if (!continuousAmps)
-        return [{ missing: `continuous amps of the ${controller.fitting.name}`, subjects }];
-      const asked = fullLoadAmps.value;
-      if (asked * headroom <= continuousAmps.value) return [];
-      const isOver = asked > continuousAmps.value;
+        return [
+          ...missing,
+          { missing: `continuous amps of the ${fitting.name}`, subjects: [fittingSubject(fitting.id)] },
+        ];
+      const asked = circuit.at('worst', 'full')?.motorAmps(fitting.id) ?? 0;
+      const most = continuousAmps.value;
+      if (!isOver(asked * headroom, most, 'A')) return missing;
+      const isTooMuch = isOver(asked, most, 'A');
+      const [motor] = motors;
       return [
+        ...missing,
         {
-          messageId: isOver ? 'overloaded' : 'littleHeadroom',
-          data: { motor: motor.fitting.name, controller: controller.fitting.name },
+          messageId: isTooMuch ? 'overloaded' : 'littleHeadroom',
+          data: {
+            motors: nameList(motors.map((one) => `the ${one.fitting.name}`)),
+            ask: motors.length === 1 ? 'asks' : 'ask',
+            controller: fitting.name,
+          },
           subjects,
-          actual: isOver ? asked : asked * headroom,
-          limit: continuousAmps.value,
+          actual: isTooMuch ? asked : asked * headroom,
+          limit: most,
           unit: 'A',
-          formula: `amps at full load${isOver ? '' : ` × ${headroom} (headroom, rule of thumb)`}, against continuous amps`,
+          formula: `amps into its motors at full throttle on a full pack, in the solved network${isTooMuch ? '' : ` × ${headroom} (headroom, rule of thumb)`}, against continuous amps`,
           terms: [
-            figureTerm(`${motor.fitting.name} at full load`, fullLoadAmps, 'A'),
-            figureTerm(`${controller.fitting.name}, continuous`, continuousAmps, 'A'),
+            ...motors.flatMap((one) =>
+              one.part.fullLoadAmps
+                ? [figureTerm(`${one.fitting.name} at full load`, one.part.fullLoadAmps, 'A')]
+                : [],
+            ),
+            solvedTerm('amps into its motors', asked, 'A'),
+            figureTerm(`${fitting.name}, continuous`, continuousAmps, 'A'),
             plannedTerm('headroom wanted', 100 * (headroom - 1), '%'),
           ],
-          offers: offerSwaps(
-            context,
-            controller,
-            (one) =>
-              one.drives === motor.part.motorKind && (one.continuousAmps?.value ?? 0) >= asked * headroom,
-          ),
+          offers: () =>
+            offerSwaps(
+              context,
+              controller,
+              (one) =>
+                one.drives === motor?.part.motorKind && (one.continuousAmps?.value ?? 0) >= asked * headroom,
+            ),
         },
       ];
     });

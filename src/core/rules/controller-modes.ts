@@ -1,19 +1,30 @@
-import type { Brief } from '../build/brief';
-import type { ControllerMode } from '../parts/controller';
-import { offerSwaps } from './offers/swap-part';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import type { Brief } from '../plan/brief';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { brakeModes, runningModes, type ControllerMode } from '../parts/controller';
+import type { Fitting } from '../plan/fitting';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
-type Message = 'modeMissing';
+type Message = 'modeMissing' | 'modeNotSet';
 
-const wishes: { wish: keyof Brief; mode: ControllerMode; words: string }[] = [
-  { wish: 'noReverse', mode: 'noReverse', words: 'to run without reverse' },
-  { wish: 'instantReverse', mode: 'instantReverse', words: 'to reverse at once' },
-  { wish: 'dragBrake', mode: 'dragBrake', words: 'a drag brake' },
+interface Wish {
+  wish: keyof Brief;
+  mode: ControllerMode;
+  setting: 'running' | 'brake';
+  words: string;
+}
+
+const wishes: readonly Wish[] = [
+  { wish: 'noReverse', mode: 'noReverse', setting: 'running', words: 'to run without reverse' },
+  { wish: 'instantReverse', mode: 'instantReverse', setting: 'running', words: 'to reverse at once' },
+  { wish: 'dragBrake', mode: 'dragBrake', setting: 'brake', words: 'with a drag brake' },
 ];
 
-/** How the drive should behave by the Brief, against what each controller can be set to. */
-export const controllerModesRule = defineRule({
+const settingWords = { running: 'running mode', brake: 'brake' };
+
+/** How the drive should behave by the Brief, against what each controller can be set to, and is. */
+export const controllerModesRule = defineRule<Message>({
   meta: {
     id: 'controller-modes',
     well: 'control',
@@ -25,6 +36,12 @@ export const controllerModesRule = defineRule({
         text: 'the Brief wants the drive {{wish}}, which the {{controller}} cannot be set to',
         why: 'No programming brings it: the drive will not behave as planned, or breaks the race rules.',
       },
+      modeNotSet: {
+        severity: 'mind',
+        bound: 'least',
+        text: 'the Brief wants the drive {{wish}}, and the {{controller}} is set otherwise',
+        why: 'The drive will not behave as planned until it is programmed.',
+      },
     },
   },
   check(context) {
@@ -34,23 +51,67 @@ export const controllerModesRule = defineRule({
       const subjects = [fittingSubject(fitting.id)];
       const { modes } = part;
       if (wanted.length > 0 && !modes) return [{ missing: `modes of the ${fitting.name}`, subjects }];
-      return wanted
-        .filter(({ mode }) => !modes?.includes(mode))
-        .map(({ mode, words }) => ({
-          messageId: 'modeMissing',
+      return wanted.flatMap((one): (Report<Message> | Missing)[] => {
+        const { mode, words, setting } = one;
+        const report = (messageId: Message): Report<Message> => ({
+          messageId,
           data: { wish: words, controller: fitting.name },
           subjects,
           actual: 0,
           limit: 1,
           unit: 'modes',
-          formula: 'modes on the controller’s sheet of the kind the Brief wants',
-          terms: [plannedTerm(`${fitting.name}: ${mode}`, 0, 'modes'), plannedTerm('wanted', 1, 'modes')],
-          offers: offerSwaps(
-            context,
-            controller,
-            (one) => one.drives === part.drives && (one.modes?.includes(mode) ?? false),
-          ),
-        }));
+          formula: 'modes of the controller, on its sheet and as set, of the kind the Brief wants',
+          terms: [plannedTerm(`${fitting.name}: ${words}`, 0, 'modes'), plannedTerm('wanted', 1, 'modes')],
+        });
+        if (!modes?.includes(mode))
+          return [
+            {
+              ...report('modeMissing'),
+              offers: () =>
+                offerSwaps(
+                  context,
+                  controller,
+                  (candidate) =>
+                    candidate.drives === part.drives && (candidate.modes?.includes(mode) ?? false),
+                ),
+            },
+          ];
+        const set = settingOf(fitting, setting, modes);
+        if (set === mode) return [];
+        if (set === undefined)
+          return [
+            {
+              missing: `what the ${settingWords[setting]} of the ${fitting.name} is set to`,
+              subjects,
+              asked: 'setting',
+            },
+          ];
+        return [
+          {
+            ...report('modeNotSet'),
+            offers: () => [
+              {
+                id: `set-${setting}:${fitting.id}:${mode}`,
+                label: `Set the ${fitting.name} ${words}`,
+                edits: [{ type: 'setFitting', fitting: fitting.id, change: { [setting]: mode } }],
+              },
+            ],
+          },
+        ];
+      });
     });
   },
 });
+
+/** What a setting stands at: as set, or the one thing that the sheet leaves; `undefined` where nobody knows. */
+function settingOf(
+  fitting: Fitting,
+  setting: 'running' | 'brake',
+  modes: readonly ControllerMode[],
+): string | undefined {
+  const set = fitting[setting];
+  if (set !== undefined || setting === 'brake')
+    return set ?? (brakeModes.some((one) => modes.includes(one)) ? undefined : 'off');
+  const choices = runningModes.filter((one) => modes.includes(one));
+  return choices.length === 1 ? choices[0] : undefined;
+}

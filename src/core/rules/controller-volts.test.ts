@@ -4,6 +4,9 @@ import { controllerVolts } from './controller-volts';
 
 const controller = 'controller-brushed-30-switching';
 
+const cells = (most: number, least?: number) => (part: object) =>
+  ({ ...part, cellLimits: [{ chemistry: 'LiPo', most, ...(least && { least }) }] }) as never;
+
 testRule(controllerVolts, {
   valid: [
     { name: 'three cells on a controller for 13 V', build: tub() },
@@ -37,7 +40,39 @@ testRule(controllerVolts, {
             ({ ...part, minInputVolts: { value: 10.5, provenance: 'stated' } }) as typeof part,
         },
       }),
-      findings: [{ messageId: 'tooFewVolts', actual: 9.9, limit: 10.5 }],
+      findings: [{ messageId: 'tooFewVolts', actual: 9.8, limit: 10.5, within: 0.1 }],
+    },
+    {
+      name: 'eight NiMH cells, fresh, on a controller for 10 V',
+      build: tub({
+        parts: { pack: 'pack-nimh-7-3000-10c' },
+        without: ['pack.out', 'adapter.out'],
+        leads: [['pack.out', 'esc.power']],
+        sheets: {
+          'pack-nimh-7-3000-10c': (part) => ({ ...part, cells: 8 }) as typeof part,
+          [controller]: (part) =>
+            ({ ...part, maxInputVolts: { value: 10, provenance: 'stated' } }) as typeof part,
+        },
+      }),
+      findings: [{ messageId: 'slightlyOver', actual: 11.2, limit: 10 }],
+    },
+    {
+      name: 'a sheet that counts cells, and a pack with more of them',
+      build: tub({ sheets: { [controller]: cells(2) } }),
+      findings: [
+        {
+          messageId: 'tooManyCells',
+          actual: 3,
+          limit: 2,
+          subjects: ['esc', 'pack'],
+          putRight: ['swap:pack:'],
+        },
+      ],
+    },
+    {
+      name: 'a sheet that counts cells, and a pack with fewer of them',
+      build: tub({ sheets: { [controller]: cells(6, 4) } }),
+      findings: [{ messageId: 'tooFewCells', actual: 3, limit: 4 }],
     },
   ],
 });

@@ -1,11 +1,12 @@
-import { cellVolts } from '../packs/chemistry';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { cellVolts, isLithium } from '../packs/chemistry';
+import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
 type Message = 'cutsTooLate' | 'cutsTooEarly' | 'neverCuts';
 
-/** The chemistry a controller's cut-off is set for, against that of its pack. */
-export const cutoffMode = defineRule({
+/** The chemistry a controller's cut-off is set for, against that of the packs it drinks from. */
+export const cutoffMode = defineRule<Message>({
   meta: {
     id: 'cutoff-mode',
     well: 'voltage',
@@ -14,41 +15,53 @@ export const cutoffMode = defineRule({
       cutsTooLate: {
         severity: 'stop',
         bound: 'least',
-        text: 'the {{controller}} cuts off for {{set}}, too low for the {{pack}}',
-        why: 'The pack is drawn below what its cells survive: swollen, dead, or a fire at the next charge.',
+        text: 'the {{controller}} cuts off for {{set}}, too low for {{packs}}',
+        why: '{{harm}}',
       },
       cutsTooEarly: {
         severity: 'mind',
         bound: 'most',
-        text: 'the {{controller}} cuts off for {{set}}, far too early for the {{pack}}',
+        text: 'the {{controller}} cuts off for {{set}}, far too early for {{packs}}',
         why: 'The model stops with most of the charge still in the pack.',
       },
       neverCuts: {
         severity: 'stop',
         bound: 'least',
-        text: 'the cut-off of the {{controller}} is off, and nothing guards the {{pack}}',
+        text: 'the cut-off of the {{controller}} is off, and nothing guards {{packs}}',
         why: 'A lithium pack drawn flat is ruined, and may burn at the next charge.',
       },
     },
   },
-  check({ picture }) {
-    return picture.supplies.flatMap((supply): (Report<Message> | Missing)[] => {
-      const { fitting, part } = supply.fitted;
-      const source = supply.sources[0]?.fitted;
-      const pack = source?.part;
-      if (part.kind !== 'controller' || !part.cutoffModes || !source || pack?.kind !== 'pack') return [];
-      const subjects = [fittingSubject(fitting.id), fittingSubject(source.fitting.id)];
+  check({ index, survey }) {
+    return index.ofKind('controller').flatMap(({ fitting, part }): (Report<Message> | Missing)[] => {
+      const packs = survey.packOf(fitting.id);
+      if (!packs?.chemistry) return [];
+      const { chemistry } = packs;
+      const lithium = isLithium(chemistry);
+      const subjects = [
+        fittingSubject(fitting.id),
+        ...packs.packs.map((one) => fittingSubject(one.fitting.id)),
+      ];
       const set = fitting.cutoff;
+      if (!part.cutoffModes && set === undefined)
+        return lithium ? [{ missing: `which cut-offs the ${fitting.name} has`, subjects }] : [];
       if (set === undefined)
-        return [{ missing: `what the cut-off of the ${fitting.name} is set to`, subjects }];
-      const wanted = cellVolts(pack.chemistry).cutoff;
+        return [{ missing: `what the cut-off of the ${fitting.name} is set to`, subjects, asked: 'setting' }];
+      const wanted = cellVolts(chemistry).cutoff;
       const given = set === 'off' ? 0 : cellVolts(set).cutoff;
-      const isLithium = pack.chemistry.startsWith('Li');
-      if (given === wanted || (set === 'off' && !isLithium)) return [];
+      if (given === wanted || (set === 'off' && !lithium)) return [];
+      const modes = part.cutoffModes ?? [];
       return [
         {
           messageId: set === 'off' ? 'neverCuts' : given < wanted ? 'cutsTooLate' : 'cutsTooEarly',
-          data: { controller: fitting.name, pack: source.fitting.name, set },
+          data: {
+            controller: fitting.name,
+            packs: packs.name,
+            set,
+            harm: lithium
+              ? 'The pack is drawn below what its cells survive: swollen, dead, or a fire at the next charge.'
+              : 'The weakest cell is driven backwards by the others, and the pack soon holds less.',
+          },
           subjects,
           actual: given,
           limit: wanted,
@@ -56,17 +69,17 @@ export const cutoffMode = defineRule({
           formula: 'volts a cell at which it cuts off, against those the chemistry wants',
           terms: [
             plannedTerm(`cut-off set for ${set}, each cell`, given, 'V'),
-            plannedTerm(`wanted for ${pack.chemistry}, each cell`, wanted, 'V'),
+            plannedTerm(`wanted for ${chemistry}, each cell`, wanted, 'V'),
           ],
-          offers: part.cutoffModes.includes(pack.chemistry)
-            ? [
-                {
-                  id: `set-cutoff:${fitting.id}:${pack.chemistry}`,
-                  label: `Set the cut-off of the ${fitting.name} for ${pack.chemistry}`,
-                  edits: [{ type: 'setFitting', fitting: fitting.id, change: { cutoff: pack.chemistry } }],
-                },
-              ]
-            : [],
+          offers: () =>
+            [...new Set([chemistry, ...modes])]
+              .filter((one) => modes.includes(one) && cellVolts(one).cutoff === wanted)
+              .slice(0, 1)
+              .map((one) => ({
+                id: `set-cutoff:${fitting.id}:${one}`,
+                label: `Set the cut-off of the ${fitting.name} for ${one}`,
+                edits: [{ type: 'setFitting' as const, fitting: fitting.id, change: { cutoff: one } }],
+              })),
         },
       ];
     });

@@ -1,6 +1,7 @@
-import { defineRule, fittingSubject, functionSubject, type Missing, type Report } from './rule';
+import { defineRule } from './rule';
+import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
-import { offerSwaps } from './offers/swap-part';
+import { offerSwaps } from '../put-right/swap-part';
 
 /** Channels that drive a mechanism against those on which the transmitter can set end points. */
 export const endPoints = defineRule({
@@ -47,11 +48,8 @@ export const endPoints = defineRule({
               'channel',
             ),
           ],
-          offers: offerSwaps(
-            context,
-            transmitter,
-            (candidate) => (candidate.endPointChannels ?? 0) >= channel,
-          ),
+          offers: () =>
+            offerSwaps(context, transmitter, (candidate) => (candidate.endPointChannels ?? 0) >= channel),
         },
       ];
     });

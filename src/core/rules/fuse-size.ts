@@ -1,17 +1,22 @@
-import { shortestWay } from '../build/shortest-way';
-import type { Fitted } from '../build/build-index';
-import { gaugeAmps } from '../conductors/wire';
-import { offerFuse } from './offers/fuse';
-import { defineRule, fittingSubject, type CheckContext, type Missing, type Report } from './rule';
-import { figureTerm, plannedTerm } from './support/terms';
+import type { CheckContext } from '../findings/context';
+import { isOver } from '../findings/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
+import { offerFuse, offerOtherFuse } from '../put-right/fuse';
+import type { Fitted } from '../survey/build-index';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 
 /** Below this a receiver pack is left without a fuse, for the radio's sake: rule of thumb, in amps. */
 const leastWorthAFuse = 5;
 
+/** What a fuse should carry over the amps that go on for minutes: rule of thumb. */
+const fuseHeadroom = 1.35;
+
 type Message = 'blowsTooSoon' | 'protectsNothing' | 'noFuse';
 
-/** A fuse must carry the worst second, and must blow before the wire behind it burns. */
-export const fuseSize = defineRule({
+/** A fuse must carry what goes on for minutes, and must blow before the leads at its ends fail. */
+export const fuseSize = defineRule<Message>({
   meta: {
     id: 'fuse-size',
     well: 'current',
@@ -20,13 +25,13 @@ export const fuseSize = defineRule({
       blowsTooSoon: {
         severity: 'mind',
         bound: 'most',
-        text: 'the {{fuse}} blows below what the {{pack}} is asked for',
-        why: 'It blows at full throttle, and the receiver goes dark with it.',
+        text: 'the {{fuse}} is small for what goes through it',
+        why: 'It blows under way, and what hangs on it goes dark, the receiver perhaps among it.',
       },
       protectsNothing: {
         severity: 'stop',
         bound: 'most',
-        text: 'the {{fuse}} is larger than the wire it should protect can carry',
+        text: 'the {{fuse}} is larger than the wire it should protect can stand',
         why: 'In a short the wire burns before the fuse does.',
       },
       noFuse: {
@@ -38,70 +43,72 @@ export const fuseSize = defineRule({
     },
   },
   check(context) {
-    const fuses = context.index.ofKind('cable').filter(({ part }) => part.form === 'fuse');
-    return context.packs.flatMap((load): (Report<Message> | Missing)[] => {
-      const { pack } = load;
-      const near = fuses.find(
-        (fuse) => shortestWay(context.index, pack.fitting.id, fuse.fitting.id).length > 0,
-      );
-      if (load.amps < leastWorthAFuse) return [];
-      if (!near) return [noFuse(context, pack, load.amps)];
-      return checkFuse(context, near, pack, load.amps);
-    });
+    const { circuit, survey, index } = context;
+    const bare = circuit
+      .packLoads()
+      .filter((load) => load.amps >= leastWorthAFuse && survey.fusesOf(load.pack.fitting.id).length === 0)
+      .map((load) => noFuse(context, load.pack, load.amps));
+    const fuses = index.ofKind('cable').filter(({ part }) => part.form === 'fuse');
+    return [...fuses.flatMap((fuse) => checkFuse(context, fuse)), ...bare];
   },
 });
 
-function noFuse(context: CheckContext, pack: Fitted<'pack'>, asked: number): Report<Message> {
-  return {
-    messageId: 'noFuse',
-    data: { pack: pack.fitting.name },
-    subjects: [fittingSubject(pack.fitting.id)],
-    actual: 0,
-    limit: 1,
-    unit: 'fuses',
-    formula: 'fuses on the way from the pack',
-    terms: [plannedTerm('fuses', 0, 'fuses'), plannedTerm('usual', 1, 'fuses')],
-    offers: offerFuse(context, pack.fitting.id, asked),
-  };
-}
+const noFuse = (context: CheckContext, { fitting }: Fitted<'pack'>, steady: number): Report<Message> => ({
+  messageId: 'noFuse',
+  data: { pack: fitting.name },
+  subjects: [fittingSubject(fitting.id)],
+  actual: 0,
+  limit: 1,
+  unit: 'fuses',
+  formula: 'fuses that all which the pack gives goes through',
+  terms: [plannedTerm('fuses', 0, 'fuses'), plannedTerm('usual', 1, 'fuses')],
+  offers: () => offerFuse(context, fitting.id, steady * fuseHeadroom),
+});
 
-function checkFuse(
-  context: CheckContext,
-  fuse: Fitted<'cable'>,
-  pack: Fitted<'pack'>,
-  asked: number,
-): (Report<Message> | Missing)[] {
-  const { maxAmps } = fuse.part;
-  const subjects = [fittingSubject(fuse.fitting.id), fittingSubject(pack.fitting.id)];
-  if (!maxAmps) return [{ missing: `amps of the ${fuse.fitting.name}`, subjects }];
-  const gauges = context.index.leadsOf(fuse.fitting.id).flatMap((lead) => lead.awg ?? []);
-  const carried = Math.min(...gauges.map(gaugeAmps));
-  const common = { data: { fuse: fuse.fitting.name, pack: pack.fitting.name }, subjects, unit: 'A' as const };
-  const own = figureTerm(fuse.fitting.name, maxAmps, 'A');
-  if (maxAmps.value > carried)
+function checkFuse(context: CheckContext, fuse: Fitted<'cable'>): (Report<Message> | Missing)[] {
+  const { circuit, index } = context;
+  const { fitting, part } = fuse;
+  const leads = index.leadsOf(fitting.id);
+  if (leads.length === 0) return [];
+  const { maxAmps } = part;
+  const subjects = [fittingSubject(fitting.id)];
+  if (!maxAmps) return [{ missing: `amps of the ${fitting.name}`, subjects }];
+  const steady = Math.max(
+    0,
+    ...leads.map((lead) => circuit.at('steady', 'nominal')?.wireAmps(lead.id, 'plus') ?? 0),
+  );
+  const gauges = leads.flatMap((lead) => lead.awg ?? []);
+  const thinnest = gauges.length > 0 ? Math.max(...gauges) : undefined;
+  const stands = thinnest === undefined ? Infinity : gaugeAmps(thinnest, siliconeCelsius);
+  const common = { data: { fuse: fitting.name }, subjects, unit: 'A' as const };
+  const own = figureTerm(fitting.name, maxAmps, 'A');
+  const asked = steady * fuseHeadroom;
+  const better = () => offerOtherFuse(context, fuse, asked, stands);
+  if (isOver(maxAmps.value, stands, 'A'))
     return [
       {
         ...common,
         messageId: 'protectsNothing',
         actual: maxAmps.value,
-        limit: carried,
-        formula:
-          'amps of the fuse, against 10 A for each square millimetre of its thinnest wire (rule of thumb)',
-        terms: [own, { ...plannedTerm('its thinnest wire carries', carried, 'A'), provenance: 'estimated' }],
+        limit: stands,
+        formula: `amps of the fuse, against those that heat the thinnest wire at its ends to ${siliconeCelsius} °C, where silicone fails`,
+        terms: [
+          own,
+          { ...solvedTerm(`AWG ${thinnest} stands`, stands, 'A'), note: 'heat balance in still air' },
+        ],
+        offers: () => better(),
       },
     ];
-  if (asked <= maxAmps.value) return [];
+  if (!isOver(asked, maxAmps.value, 'A')) return [];
   return [
     {
       ...common,
       messageId: 'blowsTooSoon',
       actual: asked,
       limit: maxAmps.value,
-      formula: 'amps asked of the pack at the worst second, against the fuse',
-      terms: [
-        { ...plannedTerm(`asked of the ${pack.fitting.name}`, asked, 'A'), provenance: 'estimated' },
-        own,
-      ],
+      formula: `amps through it at full throttle with no servo stalled × ${fuseHeadroom} (rule of thumb), against the fuse`,
+      terms: [solvedTerm('amps through it for minutes', steady, 'A'), own],
+      offers: () => better(),
     },
   ];
 }

@@ -32,6 +32,12 @@ import { servoWires } from './servo-wires';
 import { throttleChannel } from './throttle-channel';
 import { waterExposure } from './water-exposure';
 import { wireAmps } from './wire-amps';
+import { contactAmps } from './contact-amps';
+import { motorSpeed } from './motor-speed';
+import { motorStall } from './motor-stall';
+import { packNoCutoff } from './pack-no-cutoff';
+import { partUnfed } from './part-unfed';
+import { regulatorDropout } from './regulator-dropout';
 import type { Rule } from './rule';
 
 /** All rules, sorted by id. */
@@ -42,6 +48,7 @@ export const rules: readonly Rule[] = [
   channelShared,
   commonGround,
   connectorMating,
+  contactAmps,
   controlKind,
   controllerAmps,
   controllerModesRule,
@@ -55,9 +62,13 @@ export const rules: readonly Rule[] = [
   linkProtocol,
   mirroredServos,
   motorKind,
+  motorSpeed,
+  motorStall,
   outputOverload,
   packAmps,
+  packNoCutoff,
   packsJoined,
+  partUnfed,
   polarity,
   portOrder,
   railAmps,
@@ -66,6 +77,7 @@ export const rules: readonly Rule[] = [
   railVoltsHigh,
   railVoltsLow,
   rawFedVolts,
+  regulatorDropout,
   servoWires,
   throttleChannel,
   waterExposure,

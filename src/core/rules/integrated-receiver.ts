@@ -1,6 +1,7 @@
-import { defineRule, fittingSubject } from './rule';
+import { defineRule } from './rule';
+import { fittingSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
-import { nameList } from './words';
+import { nameList } from '../words/sentences';
 
 /** Servos and controllers against a receiver that is one board with a controller and has no ports for them. */
 export const integratedReceiver = defineRule({

@@ -5,8 +5,6 @@ import { leadDrop } from './lead-drop';
 
 const leadOhms = 2 * conductorOhms(28, 2) + 0.03;
 
-const becLeadOhms = 2 * (conductorOhms(22, 0.3) + 0.015);
-
 const longWay = (metres: number, awg: number) => ({
   parts: { rudder: 'servo-standard' },
   without: ['rudder.lead'],
@@ -25,10 +23,10 @@ testRule(leadDrop, {
       findings: [
         {
           messageId: 'losesVolts',
-          // By the solved network, 1.39 A flow: 6 V over the servo's 3.33 Ω and the wires. Those are its own lead,
-          // and the controller's, which the receiver's 0.1 A pass too.
-          actual: 1.3945 * (leadOhms + becLeadOhms) + 0.1 * becLeadOhms,
+          // 1.8 A stalled at 6 V, behind its own lead and the controller's.
+          actual: (6 / (6 / 1.8 + leadOhms + 0.1)) * leadOhms,
           limit: 0.6,
+          within: 0.05,
           subjects: ['rudder', 'rudder-lead--rx-1'],
           putRight: ['thicker-wire:rudder-lead'],
         },

@@ -1,14 +1,20 @@
-import type { Lead } from '../build/lead';
-import { shortestWay } from '../build/shortest-way';
-import { conductorOhms } from '../conductors/wire';
-import { connectorFamily } from '../connectors/families';
-import type { Source, Supply } from '../power/power-picture';
-import type { Rail } from '../power/rails';
-import { defineRule, fittingSubject, leadSubject, type CheckContext, type Report } from './rule';
-import { figureTerm, plannedTerm } from './support/terms';
+import type { CheckContext } from '../findings/context';
+import { isOver } from '../findings/compare';
+import { fittingSubject, leadSubject, type Report } from '../findings/report';
+import { drawsOf } from '../circuit/draws';
+import type { Lead } from '../plan/lead';
+import { terminalsOf } from '../kinds';
+import { shortestWay } from '../survey/shortest-way';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 
 /** Share of the rail volts that a stalled servo may lose in its leads: rule of thumb. */
 const dropShare = 0.1;
+
+/** Leads as short and as thick as these never lose that much; only others are looked into. */
+const isOrdinary = (way: readonly Lead[]): boolean =>
+  way.every((lead) => (lead.awg ?? 22) <= 24) &&
+  way.reduce((sum, lead) => sum + (lead.metres?.value ?? 0.3), 0) <= 0.4;
 
 /** Volts lost in the leads of a stalled servo, there and back, wires and contacts. */
 export const leadDrop = defineRule({
@@ -26,73 +32,91 @@ export const leadDrop = defineRule({
     },
   },
   check(context) {
-    return context.rails.flatMap((rail) =>
-      rail.demands.flatMap(({ supply, stalled }): Report<'losesVolts'>[] => {
-        const { fitting, part } = supply.fitted;
+    const { survey } = context;
+    return survey.rails.flatMap((rail) =>
+      rail.supplies.flatMap((supply): Report<'losesVolts'>[] => {
+        const { fitted } = supply;
+        const { id, name } = fitted.fitting;
         const [source] = rail.sources;
-        if (part.kind !== 'servo' || !source || rail.volts === undefined) return [];
-        const way = shortestWay(context.index, source.fitted.fitting.id, fitting.id).filter(
-          (lead) => lead.awg !== undefined && lead.metres,
-        );
-        const ohms = way.reduce((sum, lead) => sum + leadOhms(context, lead), 0);
-        const solved = solvedDrop(context, rail, source, supply);
-        const drop = solved ?? stalled.value * ohms;
-        const limit = dropShare * rail.volts;
-        if (way.length === 0 || drop <= limit) return [];
+        if (fitted.kind !== 'servo' || !source || !rail.volts || supply.status !== 'fed') return [];
+        const way = ownWay(context, source.fitted.fitting.id, id);
+        if (isOrdinary(way.leads)) return [];
+        const point = context.circuit.at('worst', 'full', 'allStalled');
+        const [plus, minus] = way.hub.nets;
+        const given = point?.across(way.hub.id, plus, minus);
+        const taken = point?.across(id, supply.terminal.plus, supply.terminal.minus);
+        const draws = drawsOf(supply);
+        if (given === undefined || taken === undefined || !draws || 'missing' in draws) return [];
+        const drop = given - taken;
+        const limit = dropShare * rail.volts.nominal;
+        if (!isOver(drop, limit, 'V')) return [];
         return [
           {
             messageId: 'losesVolts',
-            data: { servo: fitting.name, share: ((100 * drop) / rail.volts).toFixed(0) },
-            subjects: [fittingSubject(fitting.id), ...way.map((lead) => leadSubject(lead.id))],
+            data: { servo: name, share: ((100 * drop) / rail.volts.nominal).toFixed(0) },
+            subjects: [fittingSubject(id), ...way.leads.map((lead) => leadSubject(lead.id))],
             actual: drop,
             limit,
             unit: 'V',
             formula:
-              solved === undefined
-                ? 'stall amps × (two wires and two contacts of each lead), against a tenth of the rail volts (rule of thumb)'
-                : 'volts at the source less volts at the servo, in the network solved for the worst second, against a tenth of the rail volts (rule of thumb)',
+              'volts where its leads begin less volts at the servo, in the network solved with every servo stalled, against a tenth of the rail volts (rule of thumb)',
             terms: [
-              figureTerm('stall amps', stalled, 'A'),
-              ...way.map((lead) => ({
-                name: `${context.index.get(lead.from.fitting).fitting.name}, ${Math.round((lead.metres?.value ?? 0) * 1000)} mm of AWG ${lead.awg}`,
-                value: leadOhms(context, lead),
-                unit: 'Ω' as const,
-                provenance: 'estimated' as const,
-              })),
-              plannedTerm('rail volts', rail.volts, 'V'),
+              figureTerm('stall amps', draws.stalled, 'A'),
+              solvedTerm('volts where its leads begin', given, 'V'),
+              solvedTerm('volts at the servo', taken, 'V'),
+              ...way.leads.flatMap((lead) => wireTerm(context, lead)),
             ],
-            offers: offerThicker(way),
+            offers: () => offerThicker(way.leads),
           },
         ];
       }),
     );
-
-    function offerThicker(way: readonly Lead[]) {
-      const thin = way.filter((lead) => (lead.awg ?? 0) > 22);
-      if (thin.length === 0) return [];
-      return [
-        {
-          id: `thicker-wire:${thin.map((lead) => lead.id).join('+')}`,
-          label: 'Make these leads of AWG 20',
-          edits: thin.map((lead) => ({ type: 'setGauge' as const, lead: lead.id, awg: 20 })),
-        },
-      ];
-    }
   },
 });
 
-/** Volts between a rail's source and a servo that stalls at the worst second, by the solved network. */
-function solvedDrop(context: CheckContext, rail: Rail, source: Source, supply: Supply): number | undefined {
-  const counted = rail.counted.find((one) => one.supply === supply);
-  const point = counted?.stalled ? context.worstSecond('cutoff') : undefined;
-  const { fitted, terminal } = source;
-  const given = point?.across(fitted.fitting.id, terminal.plus, terminal.minus);
-  const taken = point?.across(supply.fitted.fitting.id, supply.terminal.plus, supply.terminal.minus);
-  return given === undefined || taken === undefined ? undefined : given - taken;
+/** The leads that are a servo's own, and the part where they begin: the receiver, or what regulates its rail. */
+function ownWay(
+  { index }: CheckContext,
+  sourceId: string,
+  servoId: string,
+): { leads: Lead[]; hub: { id: string; nets: [string, string] } } {
+  const way = shortestWay(index, sourceId, servoId);
+  const receiver = way
+    .flatMap((lead) => [lead.from.fitting, lead.to.fitting])
+    .find((id) => index.get(id).kind === 'receiver');
+  const leads = receiver === undefined ? way : shortestWay(index, receiver, servoId);
+  const gives = terminalsOf(index.get(sourceId).part).gives;
+  return {
+    leads,
+    hub:
+      receiver === undefined
+        ? { id: sourceId, nets: [gives?.plus ?? '', gives?.minus ?? ''] }
+        : { id: receiver, nets: ['rail', 'ground'] },
+  };
 }
 
-/** Ohms of a lead there and back: two wires, and two contacts at the plug end. */
-function leadOhms({ index }: CheckContext, lead: Lead): number {
-  const wires = 2 * conductorOhms(lead.awg ?? 0, lead.metres?.value ?? 0);
-  return wires + 2 * connectorFamily(index.port(lead.to).connector.family).contactOhms;
+const wireTerm = ({ index }: CheckContext, lead: Lead) =>
+  lead.awg === undefined
+    ? []
+    : [
+        plannedTerm(
+          `${index.get(lead.from.fitting).fitting.name}, ${lead.metres ? `${Math.round(lead.metres.value * 1000)} mm of ` : ''}AWG`,
+          lead.awg,
+          'AWG',
+        ),
+      ];
+
+/** A servo contact takes no wire thicker than AWG 22. */
+const thickestInServoPlug = 22;
+
+function offerThicker(way: readonly Lead[]) {
+  const thin = way.filter((lead) => (lead.awg ?? 0) > thickestInServoPlug);
+  if (thin.length === 0) return [];
+  return [
+    {
+      id: `thicker-wire:${thin.map((lead) => lead.id).join('+')}`,
+      label: `Make these leads of AWG ${thickestInServoPlug}`,
+      edits: thin.map((lead) => ({ type: 'setGauge' as const, lead: lead.id, awg: thickestInServoPlug })),
+    },
+  ];
 }

@@ -31,15 +31,33 @@ testRule(linearRegulatorHeat, {
               : withoutFigure('maxWatts')(part),
         },
       }),
-      missing: ['heat in watts that the controller can shed'],
     },
   ],
   invalid: [
     {
       name: 'three cells: 6 W over 7.6 V leave 0.79 A',
-      build: tub({ parts: { ...linear, rudder: 'servo-standard' }, settings: on5 }),
+      build: tub({
+        parts: { ...linear, rudder: 'servo-standard' },
+        settings: on5,
+        extra: [
+          { id: 's2', name: 'second', part: 'servo-standard' },
+          { id: 's3', name: 'third', part: 'servo-standard' },
+        ],
+        leads: [
+          ['s2.lead', 'rx.5'],
+          ['s3.lead', 'rx.6'],
+        ],
+      }),
       findings: [
-        { messageId: 'tooHot', actual: 1.6083, limit: 6 / 7.6, subjects: ['esc'], says: 'on 12.6 V' },
+        // Three standard servos moving, 0.29 A each at 5 V, and 0.1 A of receiver.
+        {
+          messageId: 'tooHot',
+          actual: 0.97,
+          limit: 6 / 7.6,
+          within: 0.03,
+          subjects: ['esc'],
+          says: 'on 12.6 V',
+        },
       ],
     },
   ],

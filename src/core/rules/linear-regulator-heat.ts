@@ -1,13 +1,15 @@
-import { totalAmps } from '../power/demand';
-import { regulatorAmps } from '../power/regulator-amps';
+import { lastingAmps } from '../circuit/regulator-amps';
+import { defaults } from '../circuit/defaults';
+import { isOver } from '../findings/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import { estimated } from '../quantity/figure';
 import { formatQuantity } from '../quantity/format';
-import { offerStandAloneBec } from './offers/stand-alone-bec';
-import { defineRule, fittingSubject } from './rule';
-import { inputVoltsOf } from './support/regulator-input';
-import { demandTerms, missingAmps } from './support/rail-terms';
-import { figureTerm, plannedTerm } from './support/terms';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
+import { missingAmps } from './support/rail-terms';
 
-/** Amps asked of a linear regulator against what its heat allows at this pack's volts. */
+/** Amps that a rail asks for minutes against what a linear regulator's heat allows at this pack's volts. */
 export const linearRegulatorHeat = defineRule({
   meta: {
     id: 'linear-regulator-heat',
@@ -17,49 +19,47 @@ export const linearRegulatorHeat = defineRule({
       tooHot: {
         severity: 'stop',
         bound: 'most',
-        text: '{{rail}} asks more than the linear BEC of the {{source}} can give on {{input}}',
+        text: '{{rail}} asks more than the linear BEC of the {{source}} can give for long on {{input}}',
         why: 'A linear regulator burns the volts it takes off. It overheats, shuts down, and the receiver goes dark until it cools.',
       },
     },
   },
   check(context) {
-    return context.rails.flatMap((rail) => {
+    const { survey, circuit } = context;
+    return circuit.railLoads().flatMap(({ rail, unknown }): (Report<'tooHot'> | Missing)[] => {
       const [carrier] = rail.sources;
       const regulator = carrier?.terminal.regulator;
       if (!carrier || regulator?.type !== 'linear') return [];
       const { fitting } = carrier.fitted;
-      const missing = missingAmps(rail);
-      const input = inputVoltsOf(context, carrier);
+      const missing = missingAmps(unknown);
+      const input = survey.supplyOf(fitting.id)?.volts?.full;
       if (input === undefined) return missing;
-      if (!regulator.maxWatts)
-        return [
-          {
-            missing: `heat in watts that the ${fitting.name} can shed`,
-            subjects: [fittingSubject(fitting.id)],
-          },
-        ];
       const output = carrier.volts.full;
-      const limit = regulatorAmps(regulator, input, output);
-      const asked = totalAmps(rail.counted);
-      if (asked <= limit.value) return missing;
-      const report = {
-        messageId: 'tooHot' as const,
-        data: { rail: rail.name, source: fitting.name, input: formatQuantity(input, 'V') },
-        subjects: [fittingSubject(fitting.id)],
-        actual: asked,
-        limit: limit.value,
-        unit: 'A' as const,
-        formula: 'amps allowed = smaller of label amps and heat ÷ (input volts − output volts)',
-        terms: [
-          figureTerm('label amps', regulator.maxAmps, 'A'),
-          figureTerm('heat it can shed', regulator.maxWatts, 'W'),
-          plannedTerm('input volts, pack full', input, 'V'),
-          plannedTerm('output volts', output, 'V'),
-          ...demandTerms(rail),
-        ],
-        offers: offerStandAloneBec(context, rail),
-      };
-      return [report, ...missing];
+      const limit = lastingAmps(regulator, input, output);
+      const asked = circuit.at('steady', 'nominal')?.regulatorAmps(fitting.id) ?? 0;
+      if (!isOver(asked, limit.value, 'A')) return missing;
+      const watts = regulator.maxWatts ?? estimated(defaults.linearWatts.value, defaults.linearWatts.note);
+      return [
+        {
+          messageId: 'tooHot',
+          data: { rail: rail.name, source: fitting.name, input: formatQuantity(input, 'V') },
+          subjects: [fittingSubject(fitting.id)],
+          actual: asked,
+          limit: limit.value,
+          unit: 'A',
+          formula:
+            'amps for minutes, every servo moving its usual load, against the smaller of label amps and heat ÷ (input volts − output volts)',
+          terms: [
+            solvedTerm('amps for minutes', asked, 'A'),
+            figureTerm('label amps', regulator.maxAmps, 'A'),
+            figureTerm('heat it can shed', watts, 'W'),
+            plannedTerm('input volts, pack full', input, 'V'),
+            plannedTerm('output volts', output, 'V'),
+          ],
+          offers: () => offerStandAloneBec(context, rail),
+        },
+        ...missing,
+      ];
     });
   },
 });

@@ -1,5 +1,6 @@
-import { offerSwaps } from './offers/swap-part';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 type Message = 'noSharedLink' | 'setToOtherLink';
@@ -30,10 +31,19 @@ export const linkProtocol = defineRule({
     const [transmitter] = index.ofKind('transmitter');
     return index.ofKind('receiver').flatMap((receiver): (Report<Message> | Missing)[] => {
       const subjects = [fittingSubject(receiver.fitting.id)];
-      if (!transmitter) return [{ missing: 'the transmitter', subjects }];
+      if (!transmitter) return [{ missing: 'the transmitter', subjects, asked: 'brief' }];
       const shared = transmitter.part.protocols.filter((one) => receiver.part.protocols.includes(one));
       const [first] = shared;
       const set = transmitter.fitting.protocol ?? transmitter.part.protocols[0] ?? '';
+      const isOpen = transmitter.fitting.protocol === undefined && shared.length > 0;
+      if (isOpen && shared.length < transmitter.part.protocols.length)
+        return [
+          {
+            missing: `which link the ${transmitter.fitting.name} is set to`,
+            subjects: [fittingSubject(transmitter.fitting.id)],
+            asked: 'setting',
+          },
+        ];
       if (shared.includes(set)) return [];
       const common = {
         subjects: [fittingSubject(transmitter.fitting.id), ...subjects],
@@ -54,9 +64,10 @@ export const linkProtocol = defineRule({
               transmitterLinks: transmitter.part.protocols.join(', '),
               receiverLinks: receiver.part.protocols.join(', '),
             },
-            offers: offerSwaps(context, receiver, (one) =>
-              one.protocols.some((link) => transmitter.part.protocols.includes(link)),
-            ),
+            offers: () =>
+              offerSwaps(context, receiver, (one) =>
+                one.protocols.some((link) => transmitter.part.protocols.includes(link)),
+              ),
           },
         ];
       return [
@@ -64,7 +75,7 @@ export const linkProtocol = defineRule({
           ...common,
           messageId: 'setToOtherLink',
           data: { ...names, set, shared: first },
-          offers: [
+          offers: () => [
             {
               id: `set-link:${transmitter.fitting.id}:${first}`,
               label: `Set the ${transmitter.fitting.name} to ${first}`,

@@ -1,5 +1,7 @@
-import { shortestWay } from '../build/shortest-way';
-import { defineRule, fittingSubject, functionSubject, type CheckContext } from './rule';
+import { shortestWay } from '../survey/shortest-way';
+import { defineRule } from './rule';
+import type { CheckContext } from '../findings/context';
+import { fittingSubject, functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 /** Mirrored servos that share one signal, so that neither can be reversed by itself. */
@@ -22,7 +24,7 @@ export const mirroredServos = defineRule({
       .filter((one) => one.mirrored)
       .flatMap((one) => {
         const servos = one.devices.filter((id) => context.index.get(id).part.kind === 'servo');
-        const ports = context.paths.filter((path) => servos.includes(path.device.fitting.id));
+        const ports = context.survey.signals.filter((path) => servos.includes(path.device.fitting.id));
         const byPort = new Map(ports.map((path) => [path.port.id, path]));
         if (ports.length < 2 || byPort.size === ports.length) return [];
         const yLead = sharedLead(context, servos);
@@ -46,7 +48,7 @@ export const mirroredServos = defineRule({
               plannedTerm('mirrored servos', ports.length, 'servos'),
               plannedTerm('ports that work them', byPort.size, 'ports'),
             ],
-            offers: offerNotMirrored(one.id, one.name),
+            offers: () => offerNotMirrored(one.id, one.name),
           },
         ];
       });
@@ -57,7 +59,7 @@ export const mirroredServos = defineRule({
 function sharedLead({ index }: CheckContext, [a, b]: readonly string[]): string | undefined {
   if (a === undefined || b === undefined) return undefined;
   const ends = shortestWay(index, a, b).flatMap((lead) => [lead.from.fitting, lead.to.fitting]);
-  return ends.find((id) => index.get(id).part.kind === 'cable');
+  return ends.find((id) => index.get(id).kind === 'cable');
 }
 
 function offerNotMirrored(id: string, name: string) {

@@ -1,7 +1,7 @@
 import { phaseCount } from '../parts/motor';
-import { controllerOf } from '../power/pack-load';
-import { offerSwaps } from './offers/swap-part';
-import { defineRule, fittingSubject } from './rule';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { fittingSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 /** The kind of each motor against the kind its controller drives. */
@@ -20,9 +20,9 @@ export const motorKind = defineRule({
     },
   },
   check(context) {
-    const { index, picture } = context;
+    const { index, survey } = context;
     return index.ofKind('motor').flatMap((motor) => {
-      const controller = controllerOf(index, picture, motor);
+      const controller = survey.controllerOf(motor.fitting.id);
       if (!controller) return [];
       const needs = phaseCount[motor.part.motorKind];
       const gives = phaseCount[controller.part.drives];
@@ -45,7 +45,7 @@ export const motorKind = defineRule({
             plannedTerm(`driven by the ${controller.fitting.name}`, gives, 'phases'),
             plannedTerm(`on the ${motor.fitting.name}`, needs, 'phases'),
           ],
-          offers: [
+          offers: () => [
             ...offerSwaps(context, controller, (one) => one.drives === motor.part.motorKind, 1),
             ...offerSwaps(context, motor, (one) => one.motorKind === controller.part.drives, 1),
           ],

@@ -1,14 +1,16 @@
-import { portKey } from '../build/build-index';
-import type { Fitted } from '../build/build-index';
+import type { CheckContext } from '../findings/context';
+import { isOver } from '../findings/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { PortSpec } from '../parts/port';
-import { defineRule, fittingSubject, type CheckContext, type Missing, type Report } from './rule';
-import { figureTerm } from './support/terms';
-import { nameList } from './words';
+import { portKey, type BuildIndex, type Fitted } from '../survey/build-index';
+import { nameList } from '../words/sentences';
+import { defineRule } from './rule';
+import { figureTerm, solvedTerm } from './support/terms';
 
 type Message = 'outputOverloaded';
 
 /** Lamps and pumps on an output, against what that output may give. */
-export const outputOverload = defineRule({
+export const outputOverload = defineRule<Message>({
   meta: {
     id: 'output-overload',
     well: 'current',
@@ -30,37 +32,45 @@ export const outputOverload = defineRule({
 });
 
 function checkPort(
-  { index }: CheckContext,
+  { index, circuit }: CheckContext,
   { fitting }: Fitted,
   port: PortSpec,
 ): (Report<Message> | Missing)[] {
   const { maxAmps } = port;
   const here = { fitting: fitting.id, port: port.id };
-  if (!maxAmps || !index.leadAt(here)) return [];
+  const lead = index.leadAt(here);
+  if (!maxAmps || !lead) return [];
   const loads = loadsBeyond(index, here);
   if (loads.length === 0) return [];
-  const known = loads.flatMap(({ fitting: { name }, part }) =>
-    part.amps ? [{ name, amps: part.amps }] : [],
-  );
-  const asked = known.reduce((sum, one) => sum + one.amps.value, 0);
   const missing = loads
     .filter(({ part }) => !part.amps)
     .map((one) => ({
       missing: `amps of the ${one.fitting.name}`,
       subjects: [fittingSubject(one.fitting.id)],
     }));
-  if (asked <= maxAmps.value) return missing;
+  const end = portKey(lead.from) === portKey(here) ? 'from' : 'to';
+  const plus = lead.conductors.find((one) => one[end] === 'plus')?.from;
+  const asked = plus === undefined ? undefined : circuit.at('steady', 'nominal')?.wireAmps(lead.id, plus);
+  if (asked === undefined || !isOver(asked, maxAmps.value, 'A')) return missing;
   return [
     {
       messageId: 'outputOverloaded',
-      data: { loads: nameList(known.map((one) => `the ${one.name}`)), port: port.name, part: fitting.name },
+      data: {
+        loads: nameList(loads.map((one) => `the ${one.fitting.name}`)),
+        port: port.name,
+        part: fitting.name,
+      },
       subjects: [fittingSubject(fitting.id), ...loads.map((one) => fittingSubject(one.fitting.id))],
       actual: asked,
       limit: maxAmps.value,
       unit: 'A',
-      formula: 'sum of the loads’ amps, against the most that the output may give',
+      formula:
+        'amps through the plus of the output with everything on, in the solved network, against the most that it may give',
       terms: [
-        ...known.map((one) => figureTerm(one.name, one.amps, 'A')),
+        solvedTerm(`through the ${port.name}`, asked, 'A'),
+        ...loads.flatMap(({ fitting: { name }, part }) =>
+          part.amps ? [figureTerm(name, part.amps, 'A')] : [],
+        ),
         figureTerm(`most from the ${port.name}`, maxAmps, 'A'),
       ],
     },
@@ -69,10 +79,7 @@ function checkPort(
 }
 
 /** Loads reached from a port through cables, away from its part. */
-function loadsBeyond(
-  index: CheckContext['index'],
-  from: { fitting: string; port: string },
-): Fitted<'load'>[] {
+function loadsBeyond(index: BuildIndex, from: { fitting: string; port: string }): Fitted<'load'>[] {
   const loads: Fitted<'load'>[] = [];
   const seen = new Set([from.fitting]);
   const queue = [index.leadAt(from)];
@@ -81,8 +88,8 @@ function loadsBeyond(
       if (portKey(end) === portKey(from) || seen.has(end.fitting)) continue;
       seen.add(end.fitting);
       const fitted = index.get(end.fitting);
-      if (fitted.part.kind === 'load') loads.push(fitted as Fitted<'load'>);
-      if (fitted.part.kind === 'cable') queue.push(...index.leadsOf(end.fitting));
+      if (fitted.kind === 'load') loads.push(fitted);
+      if (fitted.kind === 'cable') queue.push(...index.leadsOf(end.fitting));
     }
   }
   return loads;

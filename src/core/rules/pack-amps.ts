@@ -1,15 +1,26 @@
+import type { PackLoad } from '../circuit/loads';
+import type { CheckContext } from '../findings/context';
+import { isOver, isUnder } from '../findings/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { cellVolts, isLithium } from '../packs/chemistry';
 import type { PackSpec } from '../parts/pack';
-import { offerPackSwaps, fullVolts } from './offers/swap-pack';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
-import { unplugged } from './support/unplugged';
-import { figureTerm, plannedTerm } from './support/terms';
+import { fullVolts } from '../put-right/swap-pack';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { missingAmps, shareTerms } from './support/rail-terms';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 
-/** What is asked of a pack at the worst second, against its label taken with a pinch of salt. */
-export const packAmps = defineRule({
+type Message = 'overdrawn' | 'sags';
+
+/** Charge at which the sag is looked at: a fifth is left. */
+const nearlyEmpty = 0.2;
+
+/** What is asked of a pack at the worst second, against its label taken with a pinch of salt, and against its sag. */
+export const packAmps = defineRule<Message>({
   meta: {
     id: 'pack-amps',
     well: 'current',
-    title: 'Pack amps against the derated label',
+    title: 'Pack amps against the derated label, and the sag of a nearly empty pack',
     messages: {
       overdrawn: {
         severity: 'stop',
@@ -17,65 +28,92 @@ export const packAmps = defineRule({
         text: 'the {{pack}} is asked for more than its label, derated to {{share}} %, allows',
         why: 'Its volts sag, it gets hot and swells; the cut-off comes early and the pack does not live long.',
       },
+      sags: {
+        severity: 'mind',
+        bound: 'least',
+        text: 'the {{pack}} sags under its cut-off at the worst second once a fifth of its charge is left',
+        why: 'The model slows or stops with charge still in the pack, and the cells suffer.',
+      },
     },
   },
   check(context) {
-    const { labelShare } = context.build.policies;
-    const waiting = unplugged(context);
-    const unknown: Missing[] =
-      waiting.length === 0
-        ? []
-        : [
-            {
-              missing: `amps of ${waiting.length === 1 ? 'a part' : `${waiting.length} parts`} not plugged in yet`,
-              subjects: waiting.map(({ fitting }) => fittingSubject(fitting.id)),
-            },
-          ];
-    const said = context.packs.flatMap((load): (Report<'overdrawn'> | Missing)[] => {
-      const { fitting, part } = load.pack;
-      const subjects = [fittingSubject(fitting.id)];
-      const missing = load.missing.map((what) => ({ missing: what, subjects }));
+    return context.circuit.packLoads().flatMap((load): (Report<Message> | Missing)[] => {
+      const missing = missingAmps(load.unknown);
       if (load.shares.length === 0) return missing;
-      const { ampHours, dischargeRate } = part;
-      if (!ampHours || !dischargeRate || load.allowedAmps === undefined)
-        return [...missing, { missing: `capacity and discharge rate of the ${fitting.name}`, subjects }];
-      if (load.amps <= load.allowedAmps) return missing;
-      const source = context.picture.sources.find((one) => one.fitted === load.pack);
-      const isEnough = (pack: PackSpec) =>
-        allowed(pack, labelShare) >= load.amps && fullVolts(pack) === fullVolts(part);
-      const report = {
-        messageId: 'overdrawn' as const,
-        data: { pack: fitting.name, share: (100 * labelShare).toFixed(0) },
-        subjects,
-        actual: load.amps,
-        limit: load.allowedAmps,
-        unit: 'A' as const,
-        formula:
-          'sum of the amps at the worst second, against capacity × discharge rate × share of the label believed',
-        terms: [
-          ...load.shares.map((one) => ({
-            name:
-              one.fitted.part.kind === 'motor'
-                ? `${one.fitted.fitting.name}, full throttle`
-                : one.fitted.fitting.name,
-            value: one.amps,
-            unit: 'A' as const,
-            provenance: one.provenance,
-          })),
-          figureTerm('capacity', ampHours, 'Ah'),
-          figureTerm('discharge rate by the label', dischargeRate, 'C'),
-          {
-            ...plannedTerm('share of the label believed', 100 * labelShare, '%'),
-            note: 'a setting; labels are optimistic',
-          },
-        ],
-        offers: source ? offerPackSwaps(context, source, isEnough) : [],
-      };
-      return [report, ...missing];
+      // A lithium pack that stands what its label says does not sag; others are judged by nothing else.
+      const labelled = isLithium(load.pack.part.chemistry) ? byLabel(context, load) : undefined;
+      return [...(labelled ?? []), ...(labelled?.length === 0 ? [] : bySag(context, load)), ...missing];
     });
-    return [...said, ...unknown];
   },
 });
 
-const allowed = (pack: PackSpec, share: number): number =>
-  (pack.ampHours?.value ?? 0) * (pack.dischargeRate?.value ?? 0) * share;
+function byLabel(context: CheckContext, load: PackLoad): (Report<Message> | Missing)[] {
+  const { fitting, part } = load.pack;
+  const subjects = [fittingSubject(fitting.id)];
+  const { ampHours, dischargeRate } = part;
+  const { labelShare } = context.build.policies;
+  if (!ampHours || !dischargeRate || load.allowedAmps === undefined)
+    return [{ missing: `capacity and discharge rate of the ${fitting.name}`, subjects }];
+  if (!isOver(load.amps, load.allowedAmps, 'A')) return [];
+  const isEnough = (pack: PackSpec) =>
+    (pack.ampHours?.value ?? 0) * (pack.dischargeRate?.value ?? 0) * labelShare >= load.amps &&
+    fullVolts(pack) === fullVolts(part);
+  return [
+    {
+      messageId: 'overdrawn',
+      data: { pack: fitting.name, share: (100 * labelShare).toFixed(0) },
+      subjects,
+      actual: load.amps,
+      limit: load.allowedAmps,
+      unit: 'A',
+      formula:
+        'amps that it gives at the worst second, in the solved network, against capacity × discharge rate × share of the label believed',
+      terms: [
+        ...shareTerms(load.shares),
+        solvedTerm('given by the pack', load.amps, 'A'),
+        figureTerm('capacity', ampHours, 'Ah'),
+        figureTerm('discharge rate by the label', dischargeRate, 'C'),
+        {
+          ...plannedTerm('share of the label believed', 100 * labelShare, '%'),
+          note: 'a setting; labels are optimistic',
+        },
+      ],
+      offers: () => offerSwaps(context, load.pack, isEnough, 4),
+    },
+  ];
+}
+
+/** Volts a cell with a fifth of the charge left, at the amps of the worst second. */
+function bySag(context: CheckContext, load: PackLoad): Report<Message>[] {
+  const { fitting, part } = load.pack;
+  const { cutoff } = cellVolts(part.chemistry);
+  const volts = context.circuit.at('worst', nearlyEmpty)?.across(fitting.id, 'plus', 'minus');
+  if (volts === undefined) return [];
+  const ofCell = volts / part.cells;
+  if (!isUnder(ofCell, cutoff, 'V')) return [];
+  return [
+    {
+      messageId: 'sags',
+      data: { pack: fitting.name },
+      subjects: [fittingSubject(fitting.id)],
+      actual: Math.max(ofCell, 0),
+      limit: cutoff,
+      unit: 'V',
+      formula:
+        'volts of one cell at the worst second with a fifth of the charge left, in the solved network, against its cut-off',
+      terms: [
+        solvedTerm('volts of one cell', ofCell, 'V'),
+        plannedTerm(`cut-off of ${part.chemistry}, each cell`, cutoff, 'V'),
+        ...shareTerms(load.shares),
+      ],
+      offers: () =>
+        offerSwaps(
+          context,
+          load.pack,
+          (one) =>
+            fullVolts(one) === fullVolts(part) && (one.ampHours?.value ?? 0) > (part.ampHours?.value ?? 0),
+          4,
+        ),
+    },
+  ];
+}

@@ -28,5 +28,20 @@ testRule(packsJoined, {
       build: tub(two('pack-lipo-2s-5000-20c')),
       findings: [{ messageId: 'unequalInParallel', actual: 12.6, limit: 8.4, subjects: ['pack', 'pack2'] }],
     },
+    {
+      name: 'three cells of Li-ion beside three of LiPo',
+      build: tub({
+        ...two('pack-lipo-3s-4000-20c'),
+        sheets: {},
+        parts: { pack2: 'pack-liion-3s-6000-5c' },
+        without: ['adapter.out', 'pack2.out', 'adapter2.out'],
+        leads: [
+          ['adapter.out', 'harness.in'],
+          ['pack2.out', 'harness.large 2'],
+          ['harness.large 1', 'esc.power'],
+        ],
+      }),
+      findings: [{ messageId: 'unlikeInParallel', actual: 2, limit: 1, subjects: ['pack', 'pack2'] }],
+    },
   ],
 });

@@ -1,10 +1,18 @@
-import type { Source } from '../power/power-picture';
-import { defineRule, fittingSubject } from './rule';
-import { sourceTerm } from './support/terms';
-import { nameList } from './words';
+import { isOver } from '../findings/compare';
+import { fittingSubject, type Report } from '../findings/report';
+import { offerSwaps } from '../put-right/swap-part';
+import { plannedTerm } from './support/terms';
+import type { Fitted } from '../survey/build-index';
+import { packVolts } from '../survey/pack-group';
+import { nameList } from '../words/sentences';
+import { defineRule } from './rule';
 
-/** Packs joined in parallel, which must have the same volts and chemistry. */
-export const packsJoined = defineRule({
+type Message = 'unequalInParallel' | 'unlikeInParallel';
+
+const heat = 'The fuller pack charges the other as fast as the wires allow: heat, venting, fire.';
+
+/** Packs joined in parallel, which must have the same cells and chemistry. */
+export const packsJoined = defineRule<Message>({
   meta: {
     id: 'packs-joined',
     well: 'connection',
@@ -14,32 +22,56 @@ export const packsJoined = defineRule({
         severity: 'stop',
         bound: 'exactly',
         text: '{{packs}} are joined in parallel but differ in volts',
-        why: 'The fuller pack charges the other as fast as the wires allow: heat, venting, fire.',
+        why: heat,
+      },
+      unlikeInParallel: {
+        severity: 'stop',
+        bound: 'exactly',
+        text: '{{packs}} are joined in parallel but are of different chemistry',
+        why: 'Their volts fall in different ways as they run down: one charges the other, which may vent or burn.',
       },
     },
   },
-  check({ picture }) {
-    const packs = picture.sources.filter((one) => one.fitted.part.kind === 'pack');
-    const groups = new Map<string, Source[]>();
-    for (const one of packs)
-      groups.set(`${one.plus}/${one.minus}`, [...(groups.get(`${one.plus}/${one.minus}`) ?? []), one]);
-    return [...groups.values()].flatMap((group) => {
-      const volts = group.map((one) => one.volts.full);
-      const [high, low] = [Math.max(...volts), Math.min(...volts)];
-      if (high === low) return [];
-      return [
-        {
-          messageId: 'unequalInParallel' as const,
-          data: { packs: nameList(group.map((one) => `the ${one.fitted.fitting.name}`)) },
-          subjects: group.map((one) => fittingSubject(one.fitted.fitting.id)),
-          actual: high,
-          limit: low,
-          unit: 'V' as const,
-          formula: 'volts at full charge of one pack, against the other’s',
-          terms: group.map((one) => sourceTerm(one, one.volts.full)),
-          offers: [],
-        },
-      ];
-    });
+  check(context) {
+    const { survey, index } = context;
+    const groups = new Map<string, Fitted<'pack'>[]>();
+    for (const pack of index.ofKind('pack')) {
+      const at = (net: string) => survey.nets.node(pack.fitting.id, net);
+      const key = `${at('plus')}/${at('minus')}`;
+      groups.set(key, [...(groups.get(key) ?? []), pack]);
+    }
+    return [...groups.values()]
+      .filter((one) => one.length > 1)
+      .flatMap((group): Report<Message>[] => {
+        const volts = group.map((one) => packVolts(one).full);
+        const [high, low] = [Math.max(...volts), Math.min(...volts)];
+        const chemistries = new Set(group.map((one) => one.part.chemistry));
+        const isUnequal = isOver(high, low, 'V');
+        if (!isUnequal && chemistries.size === 1) return [];
+        const [first, second] = group as [Fitted<'pack'>, Fitted<'pack'>];
+        return [
+          {
+            messageId: isUnequal ? 'unequalInParallel' : 'unlikeInParallel',
+            data: { packs: nameList(group.map((one) => `the ${one.fitting.name}`)) },
+            subjects: group.map((one) => fittingSubject(one.fitting.id)),
+            actual: isUnequal ? high : chemistries.size,
+            limit: isUnequal ? low : 1,
+            unit: isUnequal ? 'V' : 'chemistries',
+            formula: isUnequal
+              ? 'volts at full charge of one pack, against the other’s'
+              : 'chemistries of the packs that stand side by side',
+            terms: group.map((one) => ({
+              ...plannedTerm(`${one.fitting.name}, full`, packVolts(one).full, 'V'),
+              note: `${one.part.cells} cells of ${one.part.chemistry}`,
+            })),
+            offers: () =>
+              offerSwaps(
+                context,
+                second,
+                (one) => one.chemistry === first.part.chemistry && one.cells === first.part.cells,
+              ),
+          },
+        ];
+      });
   },
 });

@@ -1,4 +1,4 @@
-import { reversed, turned } from '../build/sketch-build';
+import { reversed, turned } from '../plan/sketch-build';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { polarity } from './polarity';

@@ -1,5 +1,6 @@
-import { crossedLeadNear, offerTurnedPlug } from './offers/turn-plug';
-import { defineRule, fittingSubject, leadSubject } from './rule';
+import { crossedLeadNear, offerStraightCable, offerTurnedPlug } from '../put-right/turn-plug';
+import { defineRule } from './rule';
+import { fittingSubject, leadSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 /** Plus and minus the right way round, end to end, and servo plugs not turned. */
@@ -23,8 +24,8 @@ export const polarity = defineRule({
       },
     },
   },
-  check({ picture, index }) {
-    return picture.supplies.flatMap((supply) => {
+  check({ survey, index }) {
+    return survey.supplies.flatMap((supply) => {
       const { fitting } = supply.fitted;
       if (supply.status !== 'reversed' && supply.status !== 'plugTurned') return [];
       const lead = crossedLeadNear(index, fitting.id);
@@ -44,7 +45,10 @@ export const polarity = defineRule({
           terms: isTurned
             ? [plannedTerm('its signal wire is on', 3, 'contact'), plannedTerm('it belongs on', 1, 'contact')]
             : [plannedTerm('volts on it', volts, 'V'), plannedTerm('least allowed', 0, 'V')],
-          offers: lead ? offerTurnedPlug(index, lead) : [],
+          offers: () => [
+            ...(lead ? offerTurnedPlug(index, lead) : []),
+            ...offerStraightCable(index, fitting.id),
+          ],
         },
       ];
     });

@@ -1,4 +1,4 @@
-import { turned } from '../build/sketch-build';
+import { turned } from '../plan/sketch-build';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { portOrder } from './port-order';

@@ -1,13 +1,9 @@
-import type { SignalPath } from '../power/signals';
-import { offerMovedPlug } from './offers/swap-plugs';
-import {
-  defineRule,
-  fittingSubject,
-  functionSubject,
-  type CheckContext,
-  type Missing,
-  type Report,
-} from './rule';
+import type { PortSpec } from '../parts/port';
+import type { SignalPath } from '../survey/signals';
+import { offerMovedPlug } from '../put-right/swap-plugs';
+import { defineRule } from './rule';
+import type { CheckContext } from '../findings/context';
+import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 type Message = 'motorOnWrongPort' | 'deviceOnWrongPort';
@@ -34,9 +30,9 @@ export const portOrder = defineRule({
     },
   },
   check(context) {
-    const { build, paths, index, picture } = context;
+    const { build, index, survey } = context;
     const turned = new Set(
-      picture.supplies.filter((one) => one.status === 'plugTurned').map((one) => one.fitted),
+      survey.supplies.filter((one) => one.status === 'plugTurned').map((one) => one.fitted),
     );
     const said: (Report<Message> | Missing)[] = [];
     const settled = new Set<string>();
@@ -46,7 +42,7 @@ export const portOrder = defineRule({
     );
     for (const one of inOrder) {
       for (const deviceId of one.devices) {
-        const path = paths.find((candidate) => candidate.device.fitting.id === deviceId);
+        const path = survey.signalOf(deviceId);
         if (!path) {
           const device = index.get(deviceId);
           const { fitting } = device;
@@ -54,6 +50,7 @@ export const portOrder = defineRule({
           said.push({
             missing: `the receiver port of the ${fitting.name}`,
             subjects: [fittingSubject(deviceId)],
+            asked: 'wiring',
           });
           continue;
         }
@@ -91,18 +88,24 @@ function portReport(
       fittingSubject(receiver.fitting.id),
       functionSubject(one.id),
     ],
-    actual: Number(port.id),
-    limit: Number(right.id),
+    actual: portNumber(port),
+    limit: portNumber(right),
     unit: 'port',
     formula: 'port it is plugged into, against the port that carries its channel by the receiver’s map',
     terms: [
-      plannedTerm(`${device.fitting.name} is in`, Number(port.id), 'port'),
+      plannedTerm(`${device.fitting.name} is in`, portNumber(port), 'port'),
       plannedTerm(
         `channel ${one.channel}, ${one.name.toLowerCase()}, comes out of`,
-        Number(right.id),
+        portNumber(right),
         'port',
       ),
     ],
-    offers: offerMovedPlug(context, { fitting: receiver.fitting.id, port: port.id }, right),
+    offers: () => offerMovedPlug(context, { fitting: receiver.fitting.id, port: port.id }, right),
   };
 }
+
+/** The number of a port as its board prints it, or that of its channel where it prints a name. */
+const portNumber = ({ id, channel }: PortSpec): number => {
+  const printed = Number(id);
+  return Number.isInteger(printed) ? printed : (channel ?? 0);
+};

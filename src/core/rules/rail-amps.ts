@@ -1,16 +1,18 @@
-import { totalAmps } from '../power/demand';
-import type { Rail } from '../power/rails';
-import { offerStandAloneBec } from './offers/stand-alone-bec';
-import { defineRule, fittingSubject, type Missing } from './rule';
-import { figureTerm } from './support/terms';
+import { isOver } from '../findings/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import { defineRule } from './rule';
+import { missingAmps, shareTerms } from './support/rail-terms';
 import { schoolWords } from './support/school-words';
-import { demandTerms, missingAmps } from './support/rail-terms';
+import { figureTerm } from './support/terms';
 
 /** Share of the regulator's amps above which little is left for a bad day. */
 const tightShare = 0.9;
 
-/** Amps asked of a rail, by the chosen school, against what its switching regulator gives. */
-export const railAmps = defineRule({
+type Message = 'askedTooMuch' | 'tight';
+
+/** Amps asked of a rail, by the chosen school, against what its regulator gives for seconds. */
+export const railAmps = defineRule<Message>({
   meta: {
     id: 'rail-amps',
     well: 'current',
@@ -31,33 +33,36 @@ export const railAmps = defineRule({
     },
   },
   check(context) {
-    return context.rails.flatMap((rail) => {
-      const [carrier] = rail.sources;
-      const regulator = carrier?.terminal.regulator;
-      if (!carrier || regulator?.type !== 'switching') return [];
-      const missing: Missing[] = missingAmps(rail);
-      const asked = totalAmps(rail.counted);
-      const limit = regulator.maxAmps;
-      if (asked <= limit.value * tightShare) return missing;
-      const report = {
-        messageId: asked > limit.value ? ('askedTooMuch' as const) : ('tight' as const),
-        data: {
-          rail: rail.name,
-          source: carrier.fitted.fitting.name,
-          school: schoolWords[context.build.policies.regulatorSizing],
-        },
-        subjects: [fittingSubject(carrier.fitted.fitting.id), ...worstAskers(rail).map(fittingSubject)],
-        actual: asked,
-        limit: limit.value,
-        unit: 'A' as const,
-        formula: 'sum of the amps asked on the rail, against the amps of the one regulator that carries it',
-        terms: [...demandTerms(rail), figureTerm(`most from the ${carrier.fitted.fitting.name}`, limit, 'A')],
-        offers: offerStandAloneBec(context, rail),
-      };
-      return [report, ...missing];
-    });
+    return context.circuit
+      .railLoads()
+      .flatMap(({ rail, amps, shares, unknown }): (Report<Message> | Missing)[] => {
+        const [carrier] = rail.sources;
+        const missing: Missing[] = missingAmps(unknown);
+        const limit = carrier?.terminal.regulator?.maxAmps;
+        if (!carrier || !limit || !isOver(amps, limit.value * tightShare, 'A')) return missing;
+        const worst = shares.filter((one) => one.isStalled).map((one) => one.fitted.fitting.id);
+        return [
+          {
+            messageId: isOver(amps, limit.value, 'A') ? 'askedTooMuch' : 'tight',
+            data: {
+              rail: rail.name,
+              source: carrier.fitted.fitting.name,
+              school: schoolWords[context.build.policies.regulatorSizing],
+            },
+            subjects: [fittingSubject(carrier.fitted.fitting.id), ...worst.map(fittingSubject)],
+            actual: amps,
+            limit: limit.value,
+            unit: 'A',
+            formula:
+              'amps that the parts on the rail take at the worst second, in the solved network, against the amps of the one regulator that carries it',
+            terms: [
+              ...shareTerms(shares),
+              figureTerm(`most from the ${carrier.fitted.fitting.name}`, limit, 'A'),
+            ],
+            offers: () => offerStandAloneBec(context, rail),
+          },
+          ...missing,
+        ];
+      });
   },
 });
-
-const worstAskers = (rail: Rail): string[] =>
-  rail.counted.filter((one) => one.stalled).map((one) => one.supply.fitted.fitting.id);

@@ -1,4 +1,4 @@
-import { lifted } from '../build/sketch-build';
+import { lifted } from '../plan/sketch-build';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { railTwoSources } from './rail-two-sources';

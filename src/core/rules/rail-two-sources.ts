@@ -1,12 +1,14 @@
-import type { Rail } from '../power/rails';
-import type { Source } from '../power/power-picture';
-import { offerKeepOne, redWireOf } from './offers/lift-red-wire';
-import { offerStandAloneBec } from './offers/stand-alone-bec';
-import type { Term } from '../check/finding';
-import { defineRule, fittingSubject, leadSubject, type CheckContext } from './rule';
-import { plannedTerm, sourceTerm } from './support/terms';
+import type { CheckContext } from '../findings/context';
+import type { Term } from '../findings/finding';
+import { fittingSubject, leadSubject } from '../findings/report';
+import { offerKeepOne, redWireOf } from '../put-right/lift-red-wire';
+import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import type { Source } from '../survey/power';
+import type { Rail } from '../survey/rails';
+import { nameList } from '../words/sentences';
+import { defineRule } from './rule';
 import { strengthOf } from './support/source-strength';
-import { nameList } from './words';
+import { plannedTerm, solvedTerm, sourceTerm } from './support/terms';
 
 /** More than one source on a rail: regulators in parallel do not share, the highest takes all. */
 export const railTwoSources = defineRule({
@@ -30,15 +32,9 @@ export const railTwoSources = defineRule({
     },
   },
   check(context) {
-    return context.rails.filter(hasFight).map((rail) => {
+    return context.survey.rails.filter(hasFight).map((rail) => {
       const { sources } = rail;
       const names = sources.map((one) => `the ${one.fitted.fitting.name}`);
-      const strength = (one: Source) => strengthOf(context, one);
-      const asked = rail.counted.reduce((sum, one) => sum + one.amps, 0);
-      // The strongest stays in; the next only where it carries the rail as well.
-      const keepers = [...sources]
-        .sort((a, b) => strength(b) - strength(a))
-        .filter((one, n) => n === 0 || (n === 1 && strength(one) >= asked));
       return {
         messageId: sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const),
         data: { sources: nameList(names), rail: rail.name, highest: sources[0]?.fitted.fitting.name ?? '' },
@@ -52,32 +48,36 @@ export const railTwoSources = defineRule({
         formula:
           'sources whose plus reaches the rail through whole conductors; their amps by the network solved for the worst second',
         terms: [
-          ...sources.map((one) => sourceTerm(one, one.volts.full)),
-          ...sources.flatMap((one) => shareTerm(context, one)),
+          ...sources.map((one) => sourceTerm(context, one, one.volts.full)),
+          ...sources.flatMap((one) => givenTerm(context, one)),
           plannedTerm('sources a rail may have', 1, 'sources'),
         ],
-        offers: [...keepers.flatMap((keep) => keepOnly(rail, keep)), ...offerStandAloneBec(context, rail)],
+        offers: () => [...keepers(context, rail), ...offerStandAloneBec(context, rail)],
       };
     });
-
-    function keepOnly(rail: Rail, keep: Source) {
-      return offerKeepOne(
-        context,
-        keep,
-        rail.sources.filter((one) => one !== keep),
-      );
-    }
   },
 });
 
+/** The strongest stays in; the next may as well, and is shown only where it carries the rail. */
+const keepers = (context: CheckContext, rail: Rail) =>
+  [...rail.sources]
+    .filter((one) => one.terminal.regulator)
+    .sort((a, b) => strengthOf(context, b) - strengthOf(context, a))
+    .slice(0, 2)
+    .flatMap((keep) =>
+      offerKeepOne(
+        context,
+        keep,
+        rail.sources.filter((one) => one !== keep),
+      ),
+    );
+
 /** What a source of the rail really gives at the worst second. */
-function shareTerm(context: CheckContext, { fitted, terminal }: Source): Term[] {
+function givenTerm({ circuit }: CheckContext, { fitted, terminal }: Source): Term[] {
   const { id, name } = fitted.fitting;
-  const amps = context.worstSecond('cutoff')?.amps(terminal.regulator ? `${id}.bec` : id);
-  if (amps === undefined) return [];
-  return [
-    { name: `given by the ${name} at the worst second`, value: amps, unit: 'A', provenance: 'estimated' },
-  ];
+  const point = circuit.at('given', 'cutoff');
+  const amps = terminal.regulator ? point?.regulatorAmps(id) : point?.amps(id);
+  return amps === undefined ? [] : [solvedTerm(`given by the ${name} at the worst second`, amps, 'A')];
 }
 
 /** Packs in parallel with packs are another matter; here at least one regulator fights. */

@@ -24,10 +24,25 @@ testRule(railVoltsHigh, {
     {
       name: 'a servo not plugged in yet',
       build: tub({ without: ['rudder.lead'] }),
-      missing: ['what feeds the rudder'],
     },
   ],
   invalid: [
+    {
+      name: 'a BEC that nobody has set, by the worst of its choices',
+      build: tub({
+        parts: { rudder: 'servo-micro-52' },
+        settings: { esc: { regulatorVolts: undefined } },
+      }),
+      findings: [
+        {
+          messageId: 'tooManyVolts',
+          actual: 6,
+          limit: 5.2,
+          says: 'which nobody has set and which may give 6.0 V',
+          putRight: ['set-volts:esc:5'],
+        },
+      ],
+    },
     {
       name: '6 V on a servo for 5.2 V',
       build: tub({ parts: { rudder: 'servo-micro-52' } }),

@@ -1,9 +1,9 @@
 import type { PartSpec } from '../parts/part-spec';
-import { offerLowerVolts } from './offers/set-regulator-volts';
-import { offerSwaps } from './offers/swap-part';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
-import { unplugged } from './support/unplugged';
-import { isRegulated } from './support/fed-by';
+import type { Missing, Report } from '../findings/report';
+import { offerLowerVolts } from '../put-right/set-regulator-volts';
+import { offerSwaps } from '../put-right/swap-part';
+import { offerOwnRegulator } from '../put-right/own-regulator';
+import { defineRule } from './rule';
 import { voltsAgainstSheet } from './support/limit-report';
 
 /** Rail volts against the most that each part on the rail stands: the lowest-rated part decides. */
@@ -16,28 +16,24 @@ export const railVoltsHigh = defineRule({
       tooManyVolts: {
         severity: 'stop',
         bound: 'most',
-        text: 'the {{part}} gets too many volts from the BEC of the {{source}}',
+        text: 'the {{part}} gets too many volts from the BEC of the {{source}}{{unset}}',
         why: 'It would buzz, run hot and fail within minutes.',
       },
     },
   },
   check(context) {
-    const { picture, rails } = context;
-    const unknown: Missing[] = unplugged(context).map(({ fitting }) => ({
-      missing: `what feeds the ${fitting.name}`,
-      subjects: [fittingSubject(fitting.id)],
-    }));
-    const said = picture.supplies.flatMap((supply) => {
+    const { survey } = context;
+    return survey.supplies.flatMap((supply) => {
       const { fitted } = supply;
-      const rail = rails.find((one) => one.plus === supply.plus);
+      const rail = survey.rails.find((one) => one.plus === supply.plus);
       // Where regulators stand in parallel, the highest sets the rail.
-      const source = rail?.sources[0];
-      if (supply.status !== 'fed' || !rail || !source || !isRegulated({ ...supply, sources: rail.sources }))
-        return [];
-      const volts = rail.volts ?? 0;
-      const reports = voltsAgainstSheet(supply, source, {
+      const [source] = supply.sources;
+      if (supply.status !== 'fed' || !rail || !source?.terminal.regulator) return [];
+      const volts = supply.volts?.full ?? 0;
+      const reports = voltsAgainstSheet(context, supply, source, {
         lower: (most) => [
           ...offerLowerVolts(rail, most),
+          ...offerOwnRegulator(context, supply),
           ...offerSwaps(context, fitted, (candidate) => standsRail(candidate, volts)),
         ],
       });
@@ -46,7 +42,6 @@ export const railVoltsHigh = defineRule({
         return one.messageId === 'tooManyVolts' ? [{ ...one, messageId: 'tooManyVolts' }] : [];
       });
     });
-    return [...said, ...unknown];
   },
 });
 

@@ -43,8 +43,9 @@ testRule(railVoltsLow, {
       findings: [
         {
           messageId: 'tooFewVolts',
-          actual: 5,
+          actual: 4.97,
           limit: 5.5,
+          within: 0.05,
           subjects: ['rudder', 'esc'],
           putRight: ['set-volts:esc:6'],
         },
@@ -67,9 +68,10 @@ testRule(railVoltsLow, {
       findings: [
         {
           messageId: 'receiverSags',
-          actual: 1.993,
+          actual: 2,
           limit: 3.8,
-          subjects: ['rx'],
+          within: 0.1,
+          subjects: ['rx', 'esc'],
           putRight: ['stand-alone-bec:'],
         },
       ],

@@ -1,15 +1,18 @@
+import { isUnder } from '../findings/compare';
+import type { CheckContext } from '../findings/context';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { ServoSpec } from '../parts/servo';
 import { servoFigureAt } from '../parts/servo-sheet';
-import type { Rail } from '../power/rails';
-import type { Supply } from '../power/power-picture';
-import { offerHigherVolts } from './offers/set-regulator-volts';
-import { defineRule, fittingSubject, type CheckContext, type Report } from './rule';
-import { figureTerm, sourceTerm } from './support/terms';
-import { offerStandAloneBec } from './offers/stand-alone-bec';
-import { demandTerms } from './support/rail-terms';
-import { schoolWords } from './support/school-words';
+import { offerHigherVolts } from '../put-right/set-regulator-volts';
+import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import type { Supply } from '../survey/power';
+import type { Rail } from '../survey/rails';
+import { nameList } from '../words/sentences';
+import { defineRule } from './rule';
 import { voltsAgainstSheet } from './support/limit-report';
-import { nameList } from './words';
+import { shareTerms } from './support/rail-terms';
+import { schoolWords } from './support/school-words';
+import { figureTerm, plannedTerm, solvedTerm, sourceTerm } from './support/terms';
 
 /** Torque lost against the sheet's best from which a steering servo counts as weak, in percent. */
 const weakPercent = 10;
@@ -17,7 +20,7 @@ const weakPercent = 10;
 type Message = 'tooFewVolts' | 'receiverStarved' | 'receiverSags' | 'weakSteering';
 
 /** Rail volts against the least that each part needs, and the torque that steering loses. */
-export const railVoltsLow = defineRule({
+export const railVoltsLow = defineRule<Message>({
   meta: {
     id: 'rail-volts-low',
     well: 'voltage',
@@ -33,7 +36,7 @@ export const railVoltsLow = defineRule({
         severity: 'stop',
         bound: 'least',
         text: 'the {{part}} is fed below its floor by the {{source}}',
-        why: 'The receiver restarts or never wakes: servos go limp and the throttle goes to its fail-safe.',
+        why: 'The receiver never wakes: servos are limp and the controllers beep for a signal.',
       },
       receiverSags: {
         severity: 'stop',
@@ -44,87 +47,99 @@ export const railVoltsLow = defineRule({
       weakSteering: {
         severity: 'mind',
         bound: 'least',
-        text: '{{parts}} {{will}} be {{percent}} % weaker on {{volts}} than on {{best}}',
-        why: 'Steering answers slower and gives way sooner; fine in calm water, felt under tow or at speed.',
+        text: '{{parts}} will be {{percent}} % weaker on {{volts}} than on {{best}}',
+        why: 'Steering answers slower and gives way sooner than its sheet says.',
       },
     },
   },
   check(context) {
-    return context.rails.flatMap((rail) => {
-      const hungry = starved(rail);
-      return [
-        ...hungry,
-        ...(hungry.length > 0 ? [] : sagging(context, rail)),
-        ...weakSteering(context, rail),
-      ];
+    return context.survey.rails.flatMap((rail) => {
+      const receivers = rail.supplies
+        .filter((one) => one.fitted.kind === 'receiver' && one.status === 'fed')
+        .flatMap((one) => starvedReceiver(context, rail, one));
+      // A rail that is short of amps starves all on it; that is told once, with the receiver.
+      const others = receivers.length > 0 ? [] : starvedParts(context, rail);
+      return [...receivers, ...others, ...weakSteering(context, rail)];
     });
   },
 });
 
-function starved(rail: Rail): Report<Message>[] {
+function starvedParts(context: CheckContext, rail: Rail): Report<Message>[] {
   const [source] = rail.sources;
   if (!source?.terminal.regulator) return [];
   return rail.supplies
-    .filter((one) => one.status === 'fed')
+    .filter((one) => one.status === 'fed' && one.fitted.kind !== 'receiver')
     .flatMap((supply) =>
-      voltsAgainstSheet(supply, source, { higher: (least) => offerHigherVolts(rail, least) }).flatMap(
-        (one): Report<Message>[] => {
-          if ('missing' in one || one.messageId !== 'tooFewVolts') return [];
-          const isReceiver = supply.fitted.part.kind === 'receiver';
-          return [{ ...one, messageId: isReceiver ? 'receiverStarved' : 'tooFewVolts' }];
-        },
+      voltsAgainstSheet(context, supply, source, {
+        higher: (least) => offerHigherVolts(rail, least),
+      }).flatMap((one): Report<Message>[] =>
+        'missing' in one || one.messageId !== 'tooFewVolts' ? [] : [{ ...one, messageId: 'tooFewVolts' }],
       ),
     );
 }
 
-/** The receiver's volts in the network solved for the worst second, packs at their cut-off. */
-function sagging(context: CheckContext, rail: Rail): Report<Message>[] {
-  const receiver = rail.supplies.find((one) => one.fitted.part.kind === 'receiver' && one.status === 'fed');
-  const floor = receiver?.terminal.minVolts;
-  if (!receiver || !floor) return [];
-  const { fitting } = receiver.fitted;
-  const point = context.worstSecond('cutoff');
-  const volts = point?.across(fitting.id, receiver.terminal.plus, receiver.terminal.minus);
-  if (volts === undefined || volts >= floor.value) return [];
+/** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
+function starvedReceiver(context: CheckContext, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {
+  const { fitting } = supply.fitted;
+  const { plus, minus, minVolts: floor } = supply.terminal;
+  const [source] = rail.sources;
+  if (!source || !supply.volts) return [];
+  const subjects = [fittingSubject(fitting.id)];
+  if (!floor) return [{ missing: `least volts of the ${fitting.name}`, subjects }];
+  const point = context.circuit.at('given', 'cutoff');
+  const atWorst = point?.across(fitting.id, plus, minus);
+  const still = supply.volts.cutoff;
+  const isStarved = isUnder(still, floor.value, 'V');
+  const volts = isStarved ? still : atWorst;
+  if (volts === undefined || !isUnder(volts, floor.value, 'V')) return [];
+  const load = context.circuit.railLoads().find((one) => one.rail === rail);
   return [
     {
-      messageId: 'receiverSags',
-      data: { part: fitting.name },
-      subjects: [fittingSubject(fitting.id)],
-      actual: volts,
+      messageId: isStarved ? 'receiverStarved' : 'receiverSags',
+      data: { part: fitting.name, source: source.fitted.fitting.name },
+      subjects: [...subjects, fittingSubject(source.fitted.fitting.id)],
+      actual: Math.max(volts, 0),
       limit: floor.value,
       unit: 'V',
-      formula: `volts at the receiver in the network solved for the worst second (${schoolWords[context.build.policies.regulatorSizing]}), packs at cut-off, against its floor`,
+      formula: isStarved
+        ? 'volts that reach it with nothing drawn, packs at cut-off, against its floor'
+        : `volts at the receiver in the network solved for the worst second (${schoolWords[context.build.policies.regulatorSizing]}), packs at cut-off, against its floor`,
       terms: [
-        { name: 'volts at the receiver, solved', value: volts, unit: 'V', provenance: 'estimated' },
+        plannedTerm(`${source.fitted.fitting.name}, with nothing drawn`, still, 'V'),
+        ...(atWorst === undefined ? [] : [solvedTerm('at the worst second', atWorst, 'V')]),
         figureTerm('least the receiver needs', floor, 'V'),
-        ...demandTerms(rail),
+        ...shareTerms(load?.shares ?? []),
       ],
-      offers: offerStandAloneBec(context, rail),
+      offers: () => [
+        ...(isStarved ? offerHigherVolts(rail, floor.value) : []),
+        ...offerStandAloneBec(context, rail),
+      ],
     },
   ];
 }
 
 /** One report per kind of steering servo, so that a pair is said once. */
-function weakSteering({ build }: CheckContext, rail: Rail): Report<Message>[] {
+function weakSteering(context: CheckContext, rail: Rail): Report<Message>[] {
   const steering = new Set(
-    build.functions.filter((one) => one.role === 'steer').flatMap((one) => one.devices),
+    context.build.functions.filter((one) => one.role === 'steer').flatMap((one) => one.devices),
   );
   const groups = new Map<string, Supply[]>();
   for (const supply of rail.supplies) {
-    const { fitting, part } = supply.fitted;
-    if (part.kind !== 'servo' || !steering.has(fitting.id)) continue;
+    const { fitting, part, kind } = supply.fitted;
+    if (kind !== 'servo' || !steering.has(fitting.id)) continue;
     groups.set(part.id, [...(groups.get(part.id) ?? []), supply]);
   }
-  return [...groups.values()].flatMap((group) => weakGroup(rail, group));
+  return [...groups.values()].flatMap((group) => weakGroup(context, rail, group));
 }
 
-function weakGroup(rail: Rail, group: Supply[]): Report<Message>[] {
+function weakGroup(context: CheckContext, rail: Rail, group: Supply[]): Report<Message>[] {
   const [source] = rail.sources;
   const servo = group[0]?.fitted.part as ServoSpec;
   const best = servo.sheet.at(-1);
-  const { volts } = rail;
-  if (!source || volts === undefined || !best?.stallNewtonMetres || volts >= best.volts.value) return [];
+  const volts = rail.volts?.nominal;
+  // A receiver pack gives what it gives; on a regulator the setting is a choice.
+  if (!source?.terminal.regulator || volts === undefined || !best?.stallNewtonMetres) return [];
+  if (!isUnder(volts, best.volts.value, 'V')) return [];
   const here = servoFigureAt(servo, 'stallNewtonMetres', volts);
   if (!here) return [];
   const percent = 100 * (1 - here.value / best.stallNewtonMetres.value);
@@ -135,7 +150,6 @@ function weakGroup(rail: Rail, group: Supply[]): Report<Message>[] {
       messageId: 'weakSteering',
       data: {
         parts: nameList(names.map((name) => `the ${name}`)),
-        will: 'will',
         percent: percent.toFixed(0),
         volts: `${volts.toFixed(1)} V`,
         best: `${best.volts.value.toFixed(1)} V`,
@@ -146,12 +160,12 @@ function weakGroup(rail: Rail, group: Supply[]): Report<Message>[] {
       unit: 'V',
       formula: '1 − torque at the rail volts ÷ torque at the best volts of the sheet',
       terms: [
-        sourceTerm(source, volts),
+        sourceTerm(context, source, volts),
         figureTerm('best volts of the sheet', best.volts, 'V'),
         figureTerm('torque at the rail volts', here, 'N·m'),
         figureTerm('torque at the best volts', best.stallNewtonMetres, 'N·m'),
       ],
-      offers: offerHigherVolts(rail, best.volts.value),
+      offers: () => offerHigherVolts(rail, best.volts.value),
     },
   ];
 }

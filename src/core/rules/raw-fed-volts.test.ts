@@ -1,3 +1,5 @@
+import { sketchBuild } from '../plan/sketch-build';
+import { starterPart } from '../starter/starter-locker';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { rawFedVolts } from './raw-fed-volts';
@@ -37,7 +39,27 @@ testRule(rawFedVolts, {
     {
       name: 'a 12 V pump on two cells',
       build: tub({ ...pump('pump-12'), parts: { pack: 'pack-lipo-2s-5000-20c' } }),
-      findings: [{ messageId: 'tooFewVolts', actual: 6.6, limit: 8, says: 'once the pack runs down' }],
+      findings: [
+        { messageId: 'tooFewVolts', actual: 6.5, limit: 8, within: 0.1, says: 'once the pack runs down' },
+      ],
+    },
+    {
+      name: 'two fresh LiFePO4 cells on a servo for 6.6 V',
+      build: sketchBuild(
+        {
+          fittings: [
+            { id: 'pack', name: 'receiver pack', part: 'pack-lifepo4-2s-2100-15c' },
+            { id: 'rx', name: 'receiver', part: 'receiver-8-skerry' },
+            { id: 'servo', name: 'servo', part: 'servo-standard' },
+          ],
+          leads: [
+            ['pack.out', 'rx.B'],
+            ['servo.lead', 'rx.1'],
+          ],
+        },
+        starterPart,
+      ),
+      findings: [{ messageId: 'slightlyOver', actual: 6.8, limit: 6.6, subjects: ['servo', 'pack'] }],
     },
   ],
 });

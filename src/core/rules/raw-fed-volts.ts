@@ -1,11 +1,13 @@
-import { offerSwaps } from './offers/swap-part';
-import { fullVolts } from './offers/swap-pack';
+import type { Missing, Report } from '../findings/report';
+import type { PartSpec } from '../parts/part-spec';
+import { offerOwnRegulator } from '../put-right/own-regulator';
+import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { isRawFed } from './support/fed-by';
-import { voltsAgainstSheet } from './support/limit-report';
+import { voltsAgainstSheet, type VoltsMessage } from './support/limit-report';
 
 /** Pack volts against everything that takes them without a regulator, other than speed controllers. */
-export const rawFedVolts = defineRule({
+export const rawFedVolts = defineRule<VoltsMessage>({
   meta: {
     id: 'raw-fed-volts',
     well: 'voltage',
@@ -17,6 +19,12 @@ export const rawFedVolts = defineRule({
         text: 'the {{part}} gets too many volts straight from the {{source}}',
         why: 'It runs hot and too fast, then burns out; a lamp or a board goes at once.',
       },
+      slightlyOver: {
+        severity: 'note',
+        bound: 'most',
+        text: 'the {{part}} gets a little more than its sheet says while the {{source}} is fresh',
+        why: 'Ordinary with such cells: their volts settle within the first minutes of use.',
+      },
       tooFewVolts: {
         severity: 'mind',
         bound: 'least',
@@ -26,23 +34,24 @@ export const rawFedVolts = defineRule({
     },
   },
   check(context) {
-    return context.picture.supplies.flatMap((supply) => {
+    return context.survey.supplies.flatMap((supply): (Report<VoltsMessage> | Missing)[] => {
       const [source] = supply.sources;
       const { fitted } = supply;
-      if (fitted.part.kind === 'controller' || supply.status !== 'fed' || !source || !isRawFed(supply))
-        return [];
-      const pack = source.fitted.part;
-      return voltsAgainstSheet(supply, source, {
-        lower: () => {
-          const volts = pack.kind === 'pack' ? fullVolts(pack) : 0;
-          return offerSwaps(context, fitted, (candidate) => standsVolts(candidate, volts));
-        },
+      if (fitted.kind === 'controller' || supply.status !== 'fed' || !source || !isRawFed(supply)) return [];
+      const said = voltsAgainstSheet(context, supply, source, {
+        lower: () => [
+          ...offerSwaps(context, fitted, (candidate) => standsVolts(candidate, supply.volts?.full ?? 0)),
+          ...offerOwnRegulator(context, supply),
+        ],
       });
+      // A receiver on its own pack that runs down is told as a rail.
+      const isReceiver = fitted.kind === 'receiver';
+      return said.filter((one) => !(isReceiver && 'messageId' in one && one.messageId === 'tooFewVolts'));
     });
   },
 });
 
-function standsVolts(part: Parameters<Parameters<typeof offerSwaps>[2]>[0], volts: number): boolean {
+function standsVolts(part: PartSpec, volts: number): boolean {
   switch (part.kind) {
     case 'load':
     case 'servo':

@@ -1,5 +1,6 @@
-import { offerSwaps } from './offers/swap-part';
-import { defineRule, fittingSubject } from './rule';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { fittingSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 /** Wires on a servo's lead against the three that a receiver port works. */
@@ -30,7 +31,7 @@ export const servoWires = defineRule({
         unit: 'wires' as const,
         formula: 'wires on the servo’s lead, against those of a receiver port',
         terms: [plannedTerm('on the servo', 5, 'wires'), plannedTerm('on a port', 3, 'wires')],
-        offers: offerSwaps(context, servo, (one) => one.wires !== 5),
+        offers: () => offerSwaps(context, servo, (one) => one.wires !== 5),
       }));
   },
 });

@@ -1,5 +1,6 @@
-import type { Edit } from '../build/edits';
-import { defineRule, fittingSubject, functionSubject } from './rule';
+import type { Edit } from '../plan/edits';
+import { defineRule } from './rule';
+import { fittingSubject, functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
 /** Drive functions against the channel that the receiver's map keeps for the throttle. */
@@ -44,7 +45,7 @@ export const throttleChannel = defineRule({
             plannedTerm(`planned for ${first.name}`, first.channel ?? 0, 'channel'),
             plannedTerm(`throttle by the map of the ${fitting.name}`, part.throttleChannel, 'channel'),
           ],
-          offers: [
+          offers: () => [
             {
               id: `throttle-channel:${first.id}:${part.throttleChannel}`,
               label: `Plan ${first.name} on channel ${part.throttleChannel}`,

@@ -1,8 +1,9 @@
-import type { Exposure } from '../build/brief';
+import type { Exposure } from '../plan/brief';
 import type { Protection } from '../parts/part-base';
-import { defineRule, fittingSubject, type Missing, type Report } from './rule';
+import { defineRule } from './rule';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
-import { nameList } from './words';
+import { nameList } from '../words/sentences';
 
 /** How much protection each exposure asks for: 0 open, 1 coated, 2 sealed. */
 const wanted: Record<Exposure, number> = { dry: 0, dust: 1, splash: 1, wet: 2 };

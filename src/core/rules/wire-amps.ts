@@ -1,55 +1,87 @@
-import type { Lead } from '../build/lead';
-import { gaugeAmps, gaugeArea } from '../conductors/wire';
-import { controllerOf } from '../power/pack-load';
-import { defineRule, leadSubject, type CheckContext } from './rule';
-import { plannedTerm } from './support/terms';
-import { capital } from './words';
+import { gaugeAmps, siliconeCelsius, soldGauges, warmCelsius } from '../conductors/wire';
+import type { CheckContext } from '../findings/context';
+import { isOver } from '../findings/compare';
+import { leadSubject, type Missing, type Report } from '../findings/report';
+import { connectorFamily } from '../connectors/families';
+import type { Lead } from '../plan/lead';
+import { defineRule } from './rule';
+import { plannedTerm, solvedTerm } from './support/terms';
 
-/** Amps through pack and motor leads against what their gauge carries. */
-export const wireAmps = defineRule({
+type Message = 'runsWarm' | 'fails';
+
+/** Insulation of servo leads is usually PVC, which fails at this, in degrees Celsius. */
+const pvcCelsius = 105;
+
+/** The thinnest wire that leads of each sort are sold with; one that no sheet states is no thinner. */
+const thinnestSold = { servo: 26, other: 20 };
+
+/** Amps that each conductor carries for minutes against what its gauge stands. */
+export const wireAmps = defineRule<Message>({
   meta: {
     id: 'wire-amps',
     well: 'current',
-    title: 'Amps through power wires against their gauge',
+    title: 'Amps through every wire against its gauge',
     messages: {
-      tooThin: {
+      runsWarm: {
+        severity: 'mind',
+        bound: 'most',
+        text: 'the wire from the {{from}} to the {{to}} runs hotter than 80 °C',
+        why: 'Too hot to touch after some minutes of full throttle, and what lies against it softens.',
+      },
+      fails: {
         severity: 'stop',
         bound: 'most',
         text: 'the wire from the {{from}} to the {{to}} is too thin for what it carries',
-        why: 'It gets hot enough to soften its insulation and melt the joints at its ends.',
+        why: 'Its insulation fails and the joints at its ends melt.',
       },
     },
   },
   check(context) {
-    const carried = ampsByLead(context);
-    return context.build.leads.flatMap((lead) => {
-      const amps = carried.get(lead.id);
-      if (lead.awg === undefined || amps === undefined || amps <= gaugeAmps(lead.awg)) return [];
-      const thicker = [20, 18, 16, 14, 12, 10, 8].find((awg) => gaugeAmps(awg) >= amps);
+    return context.build.leads.flatMap((lead): (Report<Message> | Missing)[] => {
+      const isServo = [lead.from, lead.to].some(
+        (end) => connectorFamily(context.index.port(end).connector.family).form === 'servo',
+      );
+      const thinnest = isServo ? thinnestSold.servo : thinnestSold.other;
+      // What carries the worst second for ever need not be looked into.
+      const worst = mostAmps(context, 'worst', lead);
+      if (worst === undefined || !isOver(worst, gaugeAmps(lead.awg ?? thinnest), 'A')) return [];
+      const amps = mostAmps(context, 'steady', lead) ?? worst;
+      const names = [lead.from, lead.to].map((end) => context.index.get(end.fitting).fitting.name);
+      const subjects = [leadSubject(lead.id)];
+      if (lead.awg === undefined) {
+        // Nothing that is sold for such a lead would get warm: its gauge is of no matter.
+        if (!isOver(amps, gaugeAmps(thinnest), 'A')) return [];
+        return [{ missing: `gauge of the lead from the ${names.join(' to the ')}`, subjects, asked: 'lead' }];
+      }
+      const warm = gaugeAmps(lead.awg);
+      if (!isOver(amps, warm, 'A')) return [];
+      const failCelsius = isServo ? pvcCelsius : siliconeCelsius;
+      const most = gaugeAmps(lead.awg, failCelsius);
+      const isFailing = isOver(amps, most, 'A');
+      const thicker = soldGauges.find((awg) => gaugeAmps(awg) >= amps);
       return [
         {
-          messageId: 'tooThin' as const,
-          data: {
-            from: context.index.get(lead.from.fitting).fitting.name,
-            to: context.index.get(lead.to.fitting).fitting.name,
-          },
-          subjects: [leadSubject(lead.id)],
+          messageId: isFailing ? 'fails' : 'runsWarm',
+          data: { from: names[0]!, to: names[1]! },
+          subjects,
           actual: amps,
-          limit: gaugeAmps(lead.awg),
-          unit: 'A' as const,
-          formula: 'amps at the worst second, against 10 A for each square millimetre (rule of thumb)',
+          limit: isFailing ? most : warm,
+          unit: 'A',
+          formula: `amps for minutes at full throttle, in the solved network, against those that heat it to ${isFailing ? failCelsius : warmCelsius} °C in still air`,
           terms: [
-            { ...plannedTerm('amps it carries', amps, 'A'), provenance: 'estimated' as const },
-            plannedTerm(`area of AWG ${lead.awg}`, gaugeArea(lead.awg), 'mm²'),
+            solvedTerm('amps it carries', amps, 'A'),
+            plannedTerm('its gauge', lead.awg, 'AWG'),
+            { ...solvedTerm(`to ${warmCelsius} °C`, warm, 'A'), note: 'heat balance of one conductor' },
+            { ...solvedTerm(`to ${failCelsius} °C`, most, 'A'), note: 'where its insulation fails' },
           ],
-          offers:
+          offers: () =>
             thicker === undefined
               ? []
               : [
                   {
                     id: `thicker-wire:${lead.id}`,
-                    label: `${capital('use')} AWG ${thicker} here`,
-                    edits: [{ type: 'setGauge' as const, lead: lead.id, awg: thicker }],
+                    label: `Use AWG ${thicker} here`,
+                    edits: [{ type: 'setGauge', lead: lead.id, awg: thicker }],
                   },
                 ],
         },
@@ -58,18 +90,9 @@ export const wireAmps = defineRule({
   },
 });
 
-/** Amps at the worst second in leads whose load is plain: of packs, and of motors. */
-function ampsByLead({ index, picture, packs }: CheckContext): Map<string, number> {
-  const amps = new Map<string, number>();
-  for (const load of packs)
-    for (const lead of index.leadsOf(load.pack.fitting.id)) amps.set(lead.id, load.amps);
-  for (const motor of index.ofKind('motor')) {
-    const controller = controllerOf(index, picture, motor);
-    const full = motor.part.fullLoadAmps?.value;
-    if (!controller || full === undefined) continue;
-    const isPower = (lead: Lead) => ['motor', 'power'].includes(index.port(lead.from).use);
-    for (const lead of index.leadsOf(controller.fitting.id).filter(isPower))
-      amps.set(lead.id, amps.get(lead.id) ?? full);
-  }
-  return amps;
+/** The most that any conductor of a lead carries; `undefined` where no current can flow. */
+function mostAmps({ circuit }: CheckContext, moment: 'worst' | 'steady', lead: Lead): number | undefined {
+  const point = circuit.at(moment, moment === 'worst' ? 'full' : 'nominal');
+  const known = lead.conductors.flatMap((one) => point?.wireAmps(lead.id, one.from) ?? []);
+  return known.length === 0 ? undefined : Math.max(...known);
 }

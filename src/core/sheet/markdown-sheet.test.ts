@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { lifted } from '../build/sketch-build';
+import { lifted } from '../plan/sketch-build';
 import { checkBuild } from '../check/check-build';
 import { starterLocker } from '../starter/starter-locker';
 import { markdownSheet } from './markdown-sheet';
@@ -20,7 +20,7 @@ describe('markdownSheet', () => {
 
   it('says what is still open with its two numbers, and what is not known', () => {
     expect(sheet({ wires: { 'esc-lead': lifted('plus') } })).toContain(
-      '- **stop**, Connection: Nothing feeds the receiver: no plus reaches it. 0.0 V, needs 3.8 V.',
+      '- **stop**, Connection: Nothing feeds the receiver: no plus reaches it. 0 sources, needs 1 source.',
     );
     expect(sheet({ settings: { esc: { cutoff: undefined } } })).toContain(
       '- what the cut-off of the controller is set to',

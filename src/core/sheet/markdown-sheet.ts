@@ -1,13 +1,13 @@
-import { numberWords } from '../check/finding-words';
-import type { CheckResult } from '../check/check-build';
-import type { Finding } from '../check/finding';
-import { wells, wellNames } from '../check/wells';
+import { numberWords } from '../findings/finding-words';
+import type { CheckResult } from '../check/check-result';
+import type { Finding } from '../findings/finding';
+import { wells, wellNames } from '../findings/wells';
 import { leadRows } from '../loom/lead-rows';
 import { partLines } from '../loom/part-lines';
 import { cautions } from '../procedure/cautions';
 import { planProcedure } from '../procedure/plan-procedure';
 import { phases, phaseNames } from '../procedure/step';
-import { capital } from '../rules/words';
+import { capital } from '../words/sentences';
 
 /** The wiring sheet to hold beside the model, as Markdown: parts, leads, channels, steps, findings, cautions. */
 export function markdownSheet(check: CheckResult): string {
@@ -78,7 +78,7 @@ function channelTable({ context }: CheckResult): string[] {
       one.channel === undefined ? '?' : String(one.channel),
       one.name,
       transmitter?.part.controls.find((control) => control.id === one.control)?.name ?? '?',
-      context.paths.find((path) => one.devices.includes(path.device.fitting.id))?.port.name ??
+      context.survey.signals.find((path) => one.devices.includes(path.device.fitting.id))?.port.name ??
         'not plugged in',
       one.devices.map((id) => context.index.get(id).fitting.name).join(', ') || 'nothing yet',
     ]),

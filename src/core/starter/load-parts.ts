@@ -3,7 +3,8 @@ import type { ElectronicSwitchSpec } from '../parts/electronic-switch';
 import type { LoadForm, LoadSpec } from '../parts/load';
 import type { PortSpec } from '../parts/port';
 import { stated } from '../quantity/figure';
-import { powerPort, servoLead, threePins } from './ports';
+import { threePins } from '../parts/channel-port';
+import { motorPort, powerPort, servoLead } from './ports';
 
 const nets = { plus: 'plus', minus: 'minus' };
 
@@ -83,6 +84,44 @@ function fuse(amps: number): CableSpec {
     ports: [
       powerPort('in', 'pack side', 'blade-t', 'in', nets),
       powerPort('out', 'model side', 'blade-t', 'out', nets),
+    ],
+  };
+}
+
+/** A cable that joins the signal of receiver ports with the plus of another regulator; grounds are common. */
+function secondRail(id: string, name: string, parts: number): CableSpec {
+  const numbers = Array.from({ length: parts }, (_, n) => n + 1);
+  return {
+    id,
+    kind: 'cable',
+    form: 'harness',
+    name,
+    ports: [
+      ...numbers.map((n) => ({
+        ...servoIn('out', 'servo-3-flat'),
+        id: `servo ${n}`,
+        name: `servo socket ${n}`,
+        pins: threePins(`signal ${n}`, 'plus', 'minus'),
+      })),
+      ...numbers.map((n) => ({
+        ...servoIn('in', 'servo-3-flat'),
+        id: `signal ${n}`,
+        name: `signal plug ${n}`,
+        pins: [
+          { name: 'signal' as const, net: `signal ${n}` },
+          { name: 'minus' as const, net: 'minus' },
+        ],
+      })),
+      {
+        ...servoIn('out', 'servo-3-flat'),
+        id: 'power',
+        name: 'regulator socket',
+        flow: 'in' as const,
+        pins: [
+          { name: 'plus' as const, net: 'plus' },
+          { name: 'minus' as const, net: 'minus' },
+        ],
+      },
     ],
   };
 }
@@ -182,6 +221,41 @@ export const cables: CableSpec[] = [
         ],
       },
       powerPort('power', 'power wires', 'box-25', 'in', nets),
+    ],
+  },
+  secondRail('second-rail-lead', 'second-rail lead for one servo or board', 1),
+  secondRail('second-rail-harness', 'second-rail harness for two servos or boards', 2),
+  {
+    id: 'harness-series',
+    kind: 'cable',
+    form: 'harness',
+    name: 'series harness for two packs, flat-blade T',
+    ports: [
+      powerPort('upper', 'upper pack', 'blade-t', 'in', { plus: 'plus', minus: 'middle' }),
+      powerPort('lower', 'lower pack', 'blade-t', 'in', { plus: 'middle', minus: 'minus' }),
+      powerPort('out', 'model side', 'blade-t', 'out', nets),
+    ],
+  },
+  {
+    id: 'harness-parallel',
+    kind: 'cable',
+    form: 'harness',
+    name: 'parallel harness for two packs, flat-blade T',
+    ports: [
+      powerPort('first', 'first pack', 'blade-t', 'in', nets),
+      powerPort('second', 'second pack', 'blade-t', 'in', nets),
+      powerPort('out', 'model side', 'blade-t', 'out', nets),
+    ],
+  },
+  {
+    id: 'motor-y',
+    kind: 'cable',
+    form: 'yLead',
+    name: 'Y-lead for two brushed motors, bare ends',
+    ports: [
+      { ...motorPort('in', 2), id: 'in', name: 'controller side' },
+      { ...motorPort('out', 2), id: 'out 1', name: 'first motor' },
+      { ...motorPort('out', 2), id: 'out 2', name: 'second motor' },
     ],
   },
   {

@@ -1,4 +1,5 @@
 import type { ConnectorFamilyId } from '../connectors/families';
+import { threePins } from '../parts/channel-port';
 import type { PinSpec, PortSpec } from '../parts/port';
 
 /** The lead of a part that listens to a receiver: signal, plus, minus. */
@@ -13,19 +14,6 @@ export function servoLead(
     flow: 'in',
     connector: { family, gender: 'socket' },
     pins: threePins('signal', nets.plus, nets.minus),
-  };
-}
-
-/** One row of pins on a receiver. */
-export function channelPort(channel: number): PortSpec {
-  return {
-    id: String(channel),
-    name: `port ${channel}`,
-    use: 'servo',
-    flow: 'either',
-    connector: { family: 'servo-3-flat', gender: 'plug' },
-    pins: threePins(`ch${channel}`, 'rail', 'ground'),
-    channel,
   };
 }
 
@@ -71,12 +59,4 @@ export function motorPort(flow: 'in' | 'out', phases: 2 | 3): PortSpec {
     connector: { family: 'open', gender: 'none' },
     pins: names.slice(0, phases).map((name, n): PinSpec => ({ name, net: `m${n + 1}` })),
   };
-}
-
-export function threePins(signal: string, plus: string, minus: string): PinSpec[] {
-  return [
-    { name: 'signal', net: signal },
-    { name: 'plus', net: plus },
-    { name: 'minus', net: minus },
-  ];
 }

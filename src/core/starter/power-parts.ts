@@ -6,7 +6,8 @@ import type { MotorKind, MotorSpec } from '../parts/motor';
 import type { PackSpec } from '../parts/pack';
 import type { PortSpec } from '../parts/port';
 import { estimated, stated } from '../quantity/figure';
-import { motorPort, powerPort, servoLead, threePins } from './ports';
+import { threePins } from '../parts/channel-port';
+import { motorPort, powerPort, servoLead } from './ports';
 
 const packNets = { plus: 'plus', minus: 'minus' };
 const inputNets = { plus: 'power+', minus: 'ground' };
@@ -207,6 +208,13 @@ export const becs: BecSpec[] = [
   {
     ...bec('bec-linear-3a', 'stand-alone BEC, linear, 3 A', [5], 3),
     regulator: { type: 'linear', voltsChoices: [5], maxAmps: stated(3), maxWatts: stated(8) },
+  },
+  {
+    ...bec('bec-two-wire-5', 'stand-alone BEC, 5 V, two wires', [5], 2),
+    ports: [
+      powerPort('in', 'power lead', 'box-25', 'in', inputNets),
+      powerPort('out', 'regulated lead', 'box-25', 'out', becNets),
+    ],
   },
   bec('bec-15a', 'stand-alone BEC, 15 A', [5, 6, 7.4, 8.4], 15),
 ];

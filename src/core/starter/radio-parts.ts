@@ -2,7 +2,8 @@ import type { ReceiverSpec } from '../parts/receiver';
 import type { ServoSpec } from '../parts/servo';
 import type { TransmitterSpec } from '../parts/transmitter';
 import { stated } from '../quantity/figure';
-import { batteryPort, channelPort, motorPort, powerPort, servoLead } from './ports';
+import { channelPort } from '../parts/channel-port';
+import { batteryPort, motorPort, powerPort, servoLead } from './ports';
 
 const servoNets = { plus: 'plus', minus: 'minus' };
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
-import { terminalsOf } from '../parts/terminals';
+import { terminalsOf } from '../kinds';
 import { starterLocker, starterPart } from './starter-locker';
 
 describe('the starter locker', () => {

@@ -4,7 +4,7 @@ import type { Network } from '../network/network';
 import { History } from './history';
 
 /** What the course does after a step: goes on, goes on after something switched, or ends. */
-export type AfterStep = 'go on' | 'switched' | 'stop';
+type AfterStep = 'go on' | 'switched' | 'stop';
 
 export interface CourseTask {
   seconds: number;

@@ -1,7 +1,7 @@
-import type { Build } from '../build/build';
+import type { Build } from '../plan/build';
 import { checkContext } from '../check/check-context';
 import { cellVolts } from '../packs/chemistry';
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
 import { runTrial } from './run-trial';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
@@ -64,8 +64,8 @@ function broken(context: CheckContext, task: TrialTask): string | undefined {
 }
 
 /** Packs and controllers asked for more than their labels say. */
-function overAmps({ index, packs }: CheckContext, { amps, figures }: TrialResult): string | undefined {
-  const [pack] = packs;
+function overAmps({ index, circuit }: CheckContext, { amps, figures }: TrialResult): string | undefined {
+  const [pack] = circuit.packLoads();
   if (pack?.allowedAmps !== undefined && figures.mostPackAmps > pack.allowedAmps)
     return `The ${pack.pack.fitting.name} is asked for ${figures.mostPackAmps.toFixed(0)} A, and its derated label allows ${pack.allowedAmps.toFixed(0)} A.`;
   for (const { fitting, part } of index.ofKind('controller')) {
@@ -79,17 +79,22 @@ function overAmps({ index, packs }: CheckContext, { amps, figures }: TrialResult
 }
 
 /** Adds cells to the drive pack until a full one is above what some part stands, by the sheets. */
-function pushCells({ index, picture }: CheckContext): GiveWay {
-  const [pack] = [...index.ofKind('pack')].sort((a, b) => b.part.cells - a.part.cells);
+function pushCells({ index, survey }: CheckContext): GiveWay {
+  const packs = [...survey.packGroups()].sort((a, b) => b.cells - a.cells)[0];
+  const [pack] = packs?.packs ?? index.ofKind('pack');
   if (!pack)
     return { push: 'cells', today: 0, at: undefined, tried: 0, words: 'There is no pack in the build.' };
+  const today = packs?.cells ?? pack.part.cells;
   const { full } = cellVolts(pack.part.chemistry);
-  const raw = picture.supplies
-    .filter((one) => one.terminal.maxVolts && one.sources.some((source) => source.fitted === pack))
-    .map((one) => ({ name: one.fitted.fitting.name, most: one.terminal.maxVolts!.value }))
-    .sort((a, b) => a.most - b.most);
-  const [weakest] = raw;
-  const today = pack.part.cells;
+  const raw = survey.supplies
+    .filter((one) => one.terminal.maxVolts && packs && survey.packsAcross(one) === packs)
+    .map((one) => ({ name: one.fitted.fitting.name, most: one.terminal.maxVolts!.value }));
+  const driven = index.ofKind('motor').flatMap(({ fitting, part }) => {
+    const controller = survey.controllerOf(fitting.id);
+    const isFed = controller && packs && survey.packOf(controller.fitting.id) === packs;
+    return isFed && part.maxVolts ? [{ name: fitting.name, most: part.maxVolts.value }] : [];
+  });
+  const [weakest] = [...raw, ...driven].sort((a, b) => a.most - b.most);
   for (let cells = today; weakest && cells <= mostCells; cells += 1) {
     if (cells * full <= weakest.most + 1e-9) continue;
     const words = `The ${weakest.name} stands ${weakest.most.toFixed(1)} V, and ${cells} full cells give ${(cells * full).toFixed(1)} V.`;

@@ -1,8 +1,10 @@
-import type { Fitted } from '../build/build-index';
-import { terminalsOf } from '../parts/terminals';
-import type { Drive } from '../network/devices/drive';
+import { regulatorName } from '../survey/regulator-choices';
+import type { Fitted } from '../survey/build-index';
+import { terminalsOf } from '../kinds';
+import type { Controller } from '../network/devices/controller';
+import type { Motor } from '../network/devices/motor';
 import type { Regulator } from '../network/devices/regulator';
-import type { Estimates } from './estimates';
+import type { Estimates } from '../circuit/estimates';
 import type { HeatNode } from './watch/heat';
 
 /** Kelvin that a part at its label amps settles above still air, the seconds that takes, and what it stands. */
@@ -15,40 +17,37 @@ const usual = {
 /** Share of a controller's losses that switching adds to its ohms: rule of thumb. */
 const switchingShare = 0.5;
 
-/** The controller and the motor of a drive, as things that warm. */
-export function driveHeat(
-  device: Drive,
-  controller: Fitted<'controller'>,
-  motor: Fitted<'motor'>,
+/** A controller as a thing that warms. */
+export function controllerHeat(
+  device: Controller,
+  { fitting, part }: Fitted<'controller'>,
   estimates: Estimates,
-): HeatNode[] {
-  const { motorOhms, escOhms } = device.values;
-  const labelAmps = controller.part.continuousAmps?.value ?? 20;
-  const controllerWatts = (amps: number) => (1 + switchingShare) * escOhms * amps ** 2;
-  const workAmps = motor.part.fullLoadAmps?.value ?? (motor.part.stallAmps?.value ?? 20) * 0.3;
-  const squared = (x: Float64Array, time: number) => device.motorAmps(x, time);
-  return [
-    {
-      id: controller.fitting.id,
-      name: controller.fitting.name,
-      watts: (x, time) => controllerWatts(squared(x, time)),
-      kelvinPerWatt: resistance(
-        estimates,
-        controller.fitting,
-        usual.controller.rise / controllerWatts(labelAmps),
-      ),
-      seconds: usual.controller.seconds,
-      limit: usual.controller.limit,
-    },
-    {
-      id: motor.fitting.id,
-      name: motor.fitting.name,
-      watts: (x, time) => motorOhms * squared(x, time) ** 2,
-      kelvinPerWatt: resistance(estimates, motor.fitting, usual.motor.rise / (motorOhms * workAmps ** 2)),
-      seconds: usual.motor.seconds,
-      limit: usual.motor.limit,
-    },
-  ];
+): HeatNode {
+  const { escOhms } = device.values;
+  const labelAmps = part.continuousAmps?.value ?? 20;
+  const watts = (amps: number) => (1 + switchingShare) * escOhms * amps ** 2;
+  return {
+    id: fitting.id,
+    name: fitting.name,
+    watts: (x) => watts(device.outAmps(x)),
+    kelvinPerWatt: resistance(estimates, fitting, usual.controller.rise / watts(labelAmps)),
+    seconds: usual.controller.seconds,
+    limit: usual.controller.limit,
+  };
+}
+
+/** A motor as a thing that warms. */
+export function motorHeat(device: Motor, { fitting, part }: Fitted<'motor'>, estimates: Estimates): HeatNode {
+  const { motorOhms } = device.values;
+  const workAmps = part.fullLoadAmps?.value ?? (part.stallAmps?.value ?? 20) * 0.3;
+  return {
+    id: fitting.id,
+    name: fitting.name,
+    watts: (x) => motorOhms * device.amps(x) ** 2,
+    kelvinPerWatt: resistance(estimates, fitting, usual.motor.rise / (motorOhms * workAmps ** 2)),
+    seconds: usual.motor.seconds,
+    limit: usual.motor.limit,
+  };
 }
 
 /** A regulator as a thing that warms: a linear one sheds what its sheet says, a switching one its losses. */
@@ -59,7 +58,7 @@ export function regulatorHeat(device: Regulator, fitted: Fitted, estimates: Esti
   const most = device.values.maxAmps * device.values.setVolts;
   const fullWatts = regulator?.maxWatts?.value ?? 0.14 * most;
   const becId = `${fitting.id}.bec`;
-  const name = part.kind === 'bec' ? fitting.name : `BEC of the ${fitting.name}`;
+  const name = regulatorName(fitted);
   return {
     id: becId,
     name,

@@ -1,6 +1,6 @@
-import type { Build } from '../build/build';
-import type { Drive } from '../network/devices/drive';
-import { isAfloat, modelKilograms, topSpeed, usualKilograms } from './values/vehicle-values';
+import type { Build } from '../plan/build';
+import type { Motor } from '../network/devices/motor';
+import { isAfloat, modelKilograms, topSpeed, usualKilograms } from '../circuit/values/vehicle-values';
 import type { Moment, Watcher } from './watch/watcher';
 
 /** Seconds that a hull of usual mass takes to most of its speed: rule of thumb. */
@@ -25,7 +25,7 @@ export class ModelSpeed implements Watcher {
   constructor(
     build: Build,
     private readonly effort: number,
-    private readonly drives: readonly { device: Drive; fullSpeed: number }[],
+    private readonly drives: readonly { device: Motor; fullSpeed: number }[],
   ) {
     this.limits = {
       top: topSpeed(build),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { tub } from '../../../tests/kit/tub';
-import type { Outing } from '../build/outing';
+import type { Outing } from '../plan/outing';
 import { checkContext } from '../check/check-context';
 import { outingConditions } from './outing-conditions';
 import { usualOutings } from './outings';

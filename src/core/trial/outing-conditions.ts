@@ -1,6 +1,6 @@
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
 import type { TrackPoints } from '../network/track';
-import type { Conditions } from './conditions';
+import type { Conditions } from '../circuit/conditions';
 import { coldFactor, type TrialTask } from './trial-task';
 
 /** Degrees that a servo turns each way at full command, in radians. */

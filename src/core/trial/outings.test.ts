@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
 import { tub } from '../../../tests/kit/tub';
-import { modelKinds } from '../build/build';
-import { applyEdits } from '../build/edits';
-import { Outing } from '../build/outing';
+import { modelKinds } from '../plan/build';
+import { applyEdits } from '../plan/edits';
+import { Outing } from '../plan/outing';
 import { readBuildFile } from '../file/read-file';
 import { firstProblem } from '../file/validate';
 import { writeBuildFile } from '../file/write-file';

@@ -1,7 +1,7 @@
-import type { Build, ModelKind } from '../build/build';
-import type { ModelFunction } from '../build/model-function';
-import type { Outing } from '../build/outing';
-import { usualRolling } from './values/vehicle-values';
+import type { Build, ModelKind } from '../plan/build';
+import type { ModelFunction } from '../plan/model-function';
+import type { Outing } from '../plan/outing';
+import { usualRolling } from '../circuit/values/vehicle-values';
 
 type Points = [number, number][];
 

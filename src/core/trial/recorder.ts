@@ -1,8 +1,10 @@
-import type { Fitted } from '../build/build-index';
+import type { Fitted } from '../survey/build-index';
 import type { Device } from '../network/device';
+import { Controller } from '../network/devices/controller';
+import { Motor } from '../network/devices/motor';
 import { cellVolts } from '../packs/chemistry';
-import { terminalsOf } from '../parts/terminals';
-import type { CheckContext } from '../rules/rule';
+import { terminalsOf } from '../kinds';
+import type { CheckContext } from '../findings/context';
 import type { ModelSpeed } from './model-speed';
 import { usualFloor, wakingSeconds } from './waking';
 import { Sampler } from './sampler';
@@ -41,6 +43,7 @@ export class Recorder {
   readonly slices: number;
   private railMin = { volts: Infinity, at: 0 };
   private readonly floorVolts: number;
+  private readonly lowestCells = new Map<string, number>();
   private readonly receiverVolts: ((x: Float64Array) => number) | undefined;
 
   constructor(
@@ -48,7 +51,7 @@ export class Recorder {
     private readonly task: TrialTask,
     private readonly parts: Parts,
   ) {
-    const { index, rails } = context;
+    const { index, survey } = context;
     const { seconds } = task.outing;
     this.slices = task.slices ?? usualSlices;
     const line = (
@@ -62,8 +65,8 @@ export class Recorder {
     const [receiver] = index.ofKind('receiver');
     this.floorVolts = receiver?.part.minVolts?.value ?? usualFloor;
     this.receiverVolts = receiver && parts.across(receiver.fitting.id, 'rail', 'ground');
-    this.rails = rails.map((rail) => {
-      const owner = rail.supplies.find((one) => one.fitted.part.kind === 'receiver') ?? rail.supplies[0]!;
+    this.rails = survey.rails.map((rail) => {
+      const owner = rail.supplies.find((one) => one.fitted.kind === 'receiver') ?? rail.supplies[0]!;
       const { plus, minus } = owner.terminal;
       return {
         ...line(rail.id, rail.name, 'lowest', parts.across(owner.fitted.fitting.id, plus, minus)),
@@ -76,7 +79,9 @@ export class Recorder {
       if (part.kind === 'pack' || part.kind === 'cable') return [];
       const one = parts.device.get(fitting.id);
       const takes = one && (part.kind === 'motor' || terminalsOf(part).consumes.length > 0);
-      return takes ? [line(fitting.id, fitting.name, 'mean', (x, time) => one.amps(x, time))] : [];
+      return takes
+        ? [line(fitting.id, fitting.name, 'mean', suppliedAmps(context, parts, fitting.id, one))]
+        : [];
     });
     this.charge = parts.discharges.flatMap(({ pack, discharge }) =>
       discharge ? [line(pack.fitting.id, pack.fitting.name, 'end', () => discharge.charge, task.charge)] : [],
@@ -102,6 +107,9 @@ export class Recorder {
 
   add(time: number, x: Float64Array): void {
     if (this.slices > 0) for (const one of this.lines()) one.sampler.add(time, one.read(x, time));
+    if (time > wakingSeconds)
+      for (const { id, read } of this.cells)
+        this.lowestCells.set(id, Math.min(this.lowestCells.get(id) ?? Infinity, read(x, time)));
     const volts = this.receiverVolts?.(x);
     if (volts !== undefined && time > wakingSeconds && volts < this.railMin.volts)
       this.railMin = { volts, at: time };
@@ -120,18 +128,21 @@ export class Recorder {
     };
   }
 
-  figures(brownOut: BrownOut | undefined, usableShare: number): TrialFigures {
+  figures(brownOut: BrownOut, usableShare: number): TrialFigures {
     const { heats, speed, discharges } = this.parts;
     const { seconds } = this.task.outing;
     const known = discharges.flatMap(({ discharge }) => discharge ?? []);
     const used = Math.max(0, ...known.map((one) => this.task.charge - one.charge));
     const nearest = [...heats].sort((a, b) => a.node.limit - a.most - (b.node.limit - b.most))[0];
     return {
-      railMinVolts: Number.isFinite(this.railMin.volts) ? this.railMin.volts : 0,
+      hasWoken: brownOut.hasWoken,
+      railMinVolts:
+        brownOut.hasWoken && Number.isFinite(this.railMin.volts) ? this.railMin.volts : brownOut.mostVolts,
       railMinAt: this.railMin.at,
       floorVolts: this.floorVolts,
-      brownOuts: brownOut?.count ?? 0,
-      secondsDown: brownOut?.seconds ?? 0,
+      lowestCells: Object.fromEntries(this.lowestCells),
+      brownOuts: brownOut.count,
+      secondsDown: brownOut.seconds,
       mostPackAmps: Math.max(0, ...known.map((one) => one.mostAmps)),
       meanPackAmps: known.reduce((sum, one) => sum + one.given, 0) / seconds,
       runMinutes: used > 0 ? (usableShare * seconds) / used / 60 : Infinity,
@@ -154,4 +165,17 @@ export class Recorder {
   }
 
   private all: Line[] | undefined;
+}
+
+/** Amps that a part takes from its supply; a motor's are those its controller takes for it, and are told with the motor alone. */
+function suppliedAmps(
+  { survey }: CheckContext,
+  { device }: Pick<Parts, 'device'>,
+  fittingId: string,
+  one: Device,
+): Line['read'] {
+  if (one instanceof Controller) return (x) => one.ownAmps(x);
+  const controller = device.get(survey.controllerOf(fittingId)?.fitting.id ?? '');
+  if (one instanceof Motor && controller instanceof Controller) return (x) => controller.inAmps(one.amps(x));
+  return (x, time) => one.amps(x, time);
 }

@@ -3,7 +3,7 @@ import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../build/build';
+import type { Build } from '../plan/build';
 import { checkContext } from '../check/check-context';
 import { starterLocker } from '../starter/starter-locker';
 import { outingsOf } from './outings';
@@ -133,7 +133,17 @@ describe('an outing', () => {
     expect(trial(build).missing).toEqual(['stall amps of the rudder']);
   });
 
-  it('of a build without a pack stays still and finds nothing', () => {
+  it('tells no part more amps than the packs give, also where the receiver restarts', () => {
+    const { amps, figures, slices, events } = trial(demoBuild('harbour-tug-as-planned'));
+    expect(events.some((one) => one.kind === 'brownOut')).toBe(true);
+    const most = Math.max(
+      ...Array.from({ length: slices }, (_, n) => amps.reduce((sum, one) => sum + one.values[n]!, 0)),
+    );
+    // Parts on a rail take their amps at lower volts than the pack's, so their sum is somewhat above it.
+    expect(most).toBeLessThan(1.3 * figures.mostPackAmps);
+  });
+
+  it('of a build without a pack never wakes', () => {
     const build = tub();
     const bare = {
       ...build,
@@ -141,7 +151,7 @@ describe('an outing', () => {
       leads: build.leads.filter((one) => one.from.fitting !== 'pack'),
     };
     const { figures, events } = trial(bare);
-    expect(events).toEqual([]);
+    expect(events).toMatchObject([{ kind: 'neverWakes' }]);
     expect(figures.mostPackAmps).toBe(0);
   });
 });

@@ -1,18 +1,18 @@
-import type { Fitted } from '../build/build-index';
-import { cellVolts } from '../packs/chemistry';
-import { Drive } from '../network/devices/drive';
+import type { Fitted } from '../survey/build-index';
+import { packValues } from '../circuit/values/pack-values';
+import { Controller } from '../network/devices/controller';
+import { Motor } from '../network/devices/motor';
 import { Regulator } from '../network/devices/regulator';
 import { MovingServo } from '../network/devices/servo';
 import { Source } from '../network/devices/source';
 import { networkOf } from '../network/reference-form';
-import { controllerOf } from '../power/pack-load';
 import { failure, success, type Result } from '../result';
-import type { CheckContext } from '../rules/rule';
+import type { CheckContext } from '../findings/context';
 import { integrate, type CourseTrouble } from '../transient/integrate';
-import { buildElements } from './build-elements';
-import { nominalPackVolts } from './drive-elements';
-import { Estimates } from './estimates';
-import { driveHeat, regulatorHeat } from './heat-nodes';
+import { buildElements } from '../circuit/build-elements';
+import { cutOffVolts } from './cut-off-volts';
+import { Estimates } from '../circuit/estimates';
+import { controllerHeat, motorHeat, regulatorHeat } from './heat-nodes';
 import { ModelSpeed } from './model-speed';
 import { outingConditions } from './outing-conditions';
 import { usualFloor, wakingSeconds } from './waking';
@@ -20,7 +20,7 @@ import { SnapshotKeeper } from './snapshots';
 import { Recorder } from './recorder';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
-import { gearedSpeed } from './values/vehicle-values';
+import { gearedSpeed } from '../circuit/values/vehicle-values';
 import { BrownOut } from './watch/brown-out';
 import { CutOff } from './watch/cut-off';
 import { Discharge } from './watch/discharge';
@@ -43,11 +43,11 @@ export function runTrial(
   task: TrialTask,
   control: TrialControl = {},
 ): Result<TrialResult, TrialTrouble> {
-  const { index, build } = context;
+  const { survey, build, index } = context;
   const { outing } = task;
   const estimates = new Estimates(task.factors);
   const conditions = outingConditions(context, task);
-  const model = buildElements(context, conditions, estimates);
+  const model = buildElements(survey, conditions, estimates);
   const network = networkOf(model.elements, false);
   const device = new Map(network.devices.map((one) => [one.id, one]));
   const at = (fitting: string, net: string) => network.indexOf(model.names.node(fitting, net)) ?? 0;
@@ -60,57 +60,66 @@ export function runTrial(
     const found = device.get(fitted.fitting.id);
     return found instanceof MovingServo ? [{ fitted, device: found }] : [];
   });
-  const drives = index.ofKind('motor').flatMap((motor) => {
-    const found = device.get(motor.fitting.id);
-    const controller = controllerOf(index, context.picture, motor);
-    return found instanceof Drive && controller ? [{ motor, controller, device: found }] : [];
+  const controllers = index.ofKind('controller').flatMap((fitted) => {
+    const found = device.get(fitted.fitting.id);
+    return found instanceof Controller ? [{ fitted, device: found }] : [];
+  });
+  const motors = index.ofKind('motor').flatMap((fitted) => {
+    const found = device.get(fitted.fitting.id);
+    const volts = packVoltsOf(context, fitted);
+    return found instanceof Motor && volts !== undefined ? [{ fitted, device: found, volts }] : [];
   });
   const regulators = index.all().flatMap((fitted) => {
     const found = device.get(`${fitted.fitting.id}.bec`);
     return found instanceof Regulator ? [{ fitted, device: found }] : [];
   });
-  const discharges = model.packs.flatMap(({ pack, values }) => {
+  const packs = index.ofKind('pack').map((pack) => {
     const source = device.get(pack.fitting.id);
-    if (!(source instanceof Source)) return [];
     const { chemistry, cells } = pack.part;
-    return [
-      new Discharge({
-        pack: { id: pack.fitting.id, name: pack.fitting.name, chemistry, cells },
-        source,
-        ampHours: values.ampHours,
-        charge: task.charge,
-        volts: across(pack.fitting.id, 'plus', 'minus'),
-      }),
-    ];
+    const discharge =
+      source instanceof Source
+        ? new Discharge({
+            pack: { id: pack.fitting.id, name: pack.fitting.name, chemistry, cells },
+            source,
+            ampHours: packValues(pack, estimates, conditions.coldFactor).ampHours,
+            charge: task.charge,
+            volts: across(pack.fitting.id, 'plus', 'minus'),
+          })
+        : undefined;
+    return { pack, discharge };
   });
+  const discharges = packs.flatMap((one) => one.discharge ?? []);
   const heats = [
-    ...drives.flatMap(({ motor, controller, device: one }) => driveHeat(one, controller, motor, estimates)),
+    ...controllers.map(({ fitted, device: one }) => controllerHeat(one, fitted, estimates)),
+    ...motors.map(({ fitted, device: one }) => motorHeat(one, fitted, estimates)),
     ...regulators.map(({ fitted, device: one }) => regulatorHeat(one, fitted, estimates)),
   ].map((node) => new Heat(node, task.air));
   const [receiver] = index.ofKind('receiver');
-  const brownOut =
-    receiver &&
-    new BrownOut({
-      receiver: {
-        id: receiver.fitting.id,
-        name: receiver.fitting.name,
-        floor: receiver.part.minVolts?.value ?? usualFloor,
-      },
-      volts: across(receiver.fitting.id, 'rail', 'ground'),
-      servos: servos.map((one) => one.device),
-      drives: drives.map((one) => one.device),
-    });
+  const brownOut = new BrownOut({
+    receiver: receiver && {
+      id: receiver.fitting.id,
+      name: receiver.fitting.name,
+      floor: receiver.part.minVolts?.value ?? usualFloor,
+    },
+    volts: receiver ? across(receiver.fitting.id, 'rail', 'ground') : () => 0,
+    servos: servos.map((one) => one.device),
+    drives: controllers.map((one) => one.device),
+  });
   const speed = new ModelSpeed(
     build,
     outing.effort,
-    drives.map(({ device: one }) => ({ device: one, fullSpeed: fullSpeedOf(one, context) })),
+    motors.map(({ device: one, volts }) => ({ device: one, fullSpeed: fullSpeedOf(one, volts) })),
   );
   const followers: Watcher[] = [...discharges, ...heats, speed];
   const watchers: Watcher[] = [
-    ...(brownOut ? [brownOut] : []),
-    ...drives.flatMap(({ controller, device: one }) =>
-      cutOffs(context, controller, one, across(controller.fitting.id, 'power+', 'ground')),
-    ),
+    brownOut,
+    ...controllers.flatMap(({ fitted, device: one }) => {
+      const threshold = cutOffVolts(survey, fitted);
+      const volts = across(fitted.fitting.id, 'power+', 'ground');
+      return threshold === undefined
+        ? []
+        : [new CutOff({ controller: fitted.fitting, drive: one, threshold, volts })];
+    }),
     ...regulators.map(
       ({ fitted, device: one }) =>
         new Limit(one, { id: fitted.fitting.id, name: fitted.fitting.name, maxAmps: one.values.maxAmps }),
@@ -120,7 +129,7 @@ export function runTrial(
   const recorder = new Recorder(context, task, {
     across,
     device,
-    discharges: model.packs.map(({ pack }, n) => ({ pack, discharge: discharges[n] })),
+    discharges: packs,
     heats,
     speed,
   });
@@ -142,7 +151,7 @@ export function runTrial(
     onStep: (time, x, step) => {
       const moment = { time, x, step };
       let hasSwitched = false;
-      for (const one of followers) one.look(moment);
+      for (const one of followers) if (one.look(moment)) hasSwitched = true;
       if (time > wakingSeconds) for (const watcher of watchers) if (watcher.look(moment)) hasSwitched = true;
       recorder.add(time, x);
       snapshots.add(time, x);
@@ -164,17 +173,22 @@ export function runTrial(
     events: [...followers, ...watchers].flatMap((one) => one.events()).sort((a, b) => a.at - b.at),
     figures: recorder.figures(brownOut, build.policies.usableShare),
     estimates: estimates.all,
-    missing: model.missing,
+    missing: model.missing.map((one) => one.words),
     steps: run.value.steps,
   });
 }
 
-/** Speed at which a drive brings the model to its top speed, in rad/s: as geared, or as its screw settles. */
-function fullSpeedOf({ values }: Drive, context: CheckContext): number {
-  const volts = nominalPackVolts(context);
+/** Nominal volts of the packs that a motor's controller drinks from. */
+function packVoltsOf({ survey }: CheckContext, motor: Fitted<'motor'>): number | undefined {
+  const controller = survey.controllerOf(motor.fitting.id);
+  return controller && survey.packOf(controller.fitting.id)?.volts.nominal;
+}
+
+/** Speed at which a motor brings the model to its top speed, in rad/s: as geared, or as its screw settles. */
+function fullSpeedOf({ values }: Motor, volts: number): number {
   if (!values.slipShare) return gearedSpeed(values.kv, volts);
   const kt = 60 / (2 * Math.PI * values.kv);
-  const ohms = values.motorOhms + values.escOhms;
+  const ohms = values.motorOhms;
   let speed = volts / kt;
   // Torque of the motor against that of its screw: a few steps of Newton's method settle it.
   for (let n = 0; n < 20; n += 1) {
@@ -183,21 +197,4 @@ function fullSpeedOf({ values }: Drive, context: CheckContext): number {
     speed += (torque - load) / ((kt * kt) / ohms + 2 * values.loadSquare * speed);
   }
   return Math.max(speed, 1);
-}
-
-/** A controller that has been told its cut-off, and the volts that makes for the pack in hand. */
-function cutOffs(
-  { index }: CheckContext,
-  controller: Fitted<'controller'>,
-  drive: Drive,
-  volts: (x: Float64Array) => number,
-): Watcher[] {
-  const { cutoff } = controller.fitting;
-  const [pack] = [...index.ofKind('pack')].sort((a, b) => b.part.cells - a.part.cells);
-  if (!pack || cutoff === undefined || cutoff === 'off') return [];
-  // A controller counts cells from the volts of a full pack; another chemistry makes it count wrongly.
-  const fullVolts = cellVolts(pack.part.chemistry).full * pack.part.cells;
-  const counted = Math.max(1, Math.round(fullVolts / cellVolts(cutoff).full));
-  const threshold = counted * cellVolts(cutoff).cutoff;
-  return [new CutOff({ controller: controller.fitting, drive, threshold, volts })];
 }

@@ -1,4 +1,4 @@
-import type { Outing } from '../build/outing';
+import type { Outing } from '../plan/outing';
 
 type Point = [seconds: number, position: number];
 

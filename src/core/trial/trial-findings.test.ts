@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { tub } from '../../../tests/kit/tub';
-import { applyEdits } from '../build/edits';
-import type { Build } from '../build/build';
+import { applyEdits } from '../plan/edits';
+import type { Build } from '../plan/build';
 import { checkBuild, withFindings } from '../check/check-build';
 import { starterLocker } from '../starter/starter-locker';
 import { outingsOf } from './outings';
@@ -11,7 +11,7 @@ import { instantAt } from './snapshots';
 import { trialFindings } from './trial-findings';
 import type { TrialResult } from './trial-result';
 import { usualTask } from './trial-task';
-import { wiringInstant } from './wiring-instant';
+import { wiringInstant } from '../circuit/wiring-instant';
 
 function rehearsed(build: Build, outingId: string, change = {}) {
   const check = checkBuild(build, starterLocker);
@@ -90,7 +90,7 @@ describe('an instant in the wiring', () => {
   const { check, result } = rehearsed(planned, 'full-lock-reversals');
   const slice = ({ seconds, slices }: TrialResult, at: number) => Math.floor((at / seconds) * slices);
   const at = (seconds: number) =>
-    wiringInstant(check.context, instantAt(result.snapshots, slice(result, seconds)));
+    wiringInstant(check.context.survey, instantAt(result.snapshots, slice(result, seconds)));
 
   it('has amps that add up at the receiver, there and back', () => {
     const { amps } = instantAt(result.snapshots, slice(result, 1.5));

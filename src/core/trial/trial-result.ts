@@ -1,9 +1,9 @@
-import type { EstimatedFigure } from './estimates';
+import type { EstimatedFigure } from '../circuit/estimates';
 import type { Snapshots } from './snapshots';
 
 /** Something that happened on an outing, with the part it happened to. */
 export interface TrialEvent {
-  kind: 'brownOut' | 'limit' | 'cutOff' | 'stall' | 'tooHot' | 'belowFloor';
+  kind: 'neverWakes' | 'brownOut' | 'limit' | 'cutOff' | 'stall' | 'tooHot' | 'belowFloor' | 'empty';
   /** Id of the fitting. */
   subject: string;
   /** Seconds into the outing. */
@@ -17,19 +17,19 @@ export interface TrialEvent {
 }
 
 /** A line over the time of an outing; values stand at the ends of even slices of it. */
-export interface Series {
+interface Series {
   id: string;
   name: string;
   values: Float64Array;
 }
 
 /** Volts of one rail with the floors of what hangs on it. */
-export interface RailSeries extends Series {
+interface RailSeries extends Series {
   floors: { name: string; volts: number }[];
 }
 
 /** Temperature of one part against what it stands, in degrees Celsius. */
-export interface HeatSeries extends Series {
+interface HeatSeries extends Series {
   limit: number;
 }
 
@@ -61,11 +61,15 @@ export interface TrialResult {
 
 /** The numbers that decide. */
 export interface TrialFigures {
-  /** Lowest volts at the receiver once it was up, and when. */
+  /** Whether the receiver was up at any time. */
+  hasWoken: boolean;
+  /** Lowest volts at the receiver once it was up, or the most that it ever had where it never was; and when. */
   railMinVolts: number;
   railMinAt: number;
   /** Least that the receiver needs. */
   floorVolts: number;
+  /** Lowest volts of one cell of each pack once power was up, by fitting. */
+  lowestCells: Record<string, number>;
   brownOuts: number;
   secondsDown: number;
   mostPackAmps: number;

@@ -1,4 +1,4 @@
-import type { Outing } from '../build/outing';
+import type { Outing } from '../plan/outing';
 
 /** What is rehearsed, and under what circumstances. */
 export interface TrialTask {

@@ -1,3 +1,4 @@
+import { nameList } from '../words/sentences';
 import type { TrialEvent, TrialResult } from './trial-result';
 
 /** What an outing comes to, in one or two plain sentences. */
@@ -6,24 +7,33 @@ export interface Verdict {
   isGood: boolean;
 }
 
-const grave: readonly TrialEvent['kind'][] = ['brownOut', 'belowFloor', 'tooHot', 'cutOff'];
+const grave: readonly TrialEvent['kind'][] = ['brownOut', 'belowFloor', 'empty', 'tooHot', 'cutOff'];
 
 /** Seconds before a brown-out in which a regulator at its limit counts as its reason. */
 const justBefore = 0.5;
 
 /** The gravest thing that happened, how often, and what led to it. */
-export function verdictOf({ events, figures }: TrialResult): Verdict {
+export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
+  const asleep = events.find((one) => one.kind === 'neverWakes');
+  if (asleep) return { isGood: false, words: asleep.words };
+  if (!figures.hasWoken)
+    return { isGood: false, words: 'There is no receiver in the build: nothing wakes, and nothing moves.' };
   for (const kind of grave) {
     const all = events.filter((one) => one.kind === kind);
     const [first] = all;
     if (!first) continue;
     const often = all.length === 1 ? 'once' : `${all.length} times`;
     const when = `${often}, first at ${first.at.toFixed(1)} s`;
+    if (kind === 'empty') return { isGood: false, words: first.words };
     if (kind !== 'brownOut') return { isGood: false, words: `${first.words} It happens ${when}.` };
     return { isGood: false, words: `The receiver browns out ${when}. ${reasonOf(events, first)}` };
   }
   const spare = figures.railMinVolts - figures.floorVolts;
-  return { isGood: true, words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.` };
+  const silent = missing.length === 0 ? '' : ` Left out, as no sheet states it: ${nameList(missing)}.`;
+  return {
+    isGood: missing.length === 0,
+    words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${silent}`,
+  };
 }
 
 function reasonOf(events: readonly TrialEvent[], down: TrialEvent): string {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../build/build';
+import type { Build } from '../plan/build';
 import { checkContext } from '../check/check-context';
 import { usualOutings } from './outings';
 import { runTrial } from './run-trial';

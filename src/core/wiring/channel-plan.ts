@@ -1,7 +1,7 @@
-import { BuildIndex } from '../build/build-index';
-import type { Build } from '../build/build';
-import type { Edit } from '../build/edits';
-import type { ModelFunction } from '../build/model-function';
+import { BuildIndex } from '../survey/build-index';
+import type { Build } from '../plan/build';
+import type { Edit } from '../plan/edits';
+import type { ModelFunction } from '../plan/model-function';
 
 /**
  * Channels and controls for functions that have none: the throttle where the receiver's map keeps it, the
@@ -36,9 +36,15 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   }
   // Steering has the first choice of sticks.
   for (const one of first('steer')) {
-    const control = transmitter?.part.controls.find(
+    const free = transmitter?.part.controls.filter(
       ({ id, kind }) => kind === one.wants && !takenControls.has(id),
     );
+    // Forwards is up: a drive takes a stick that goes that way, steering leaves it to the drive.
+    const isUpright = ({ id, name }: { id: string; name: string }) => /-y$|up and down/.test(`${name} ${id}`);
+    const control =
+      one.role === 'drive' || one.role === 'steer'
+        ? (free?.find((each) => isUpright(each) === (one.role === 'drive')) ?? free?.[0])
+        : free?.[0];
     if (one.control !== undefined || !control) continue;
     put(one, { control: control.id });
     takenControls.add(control.id);

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { applyEdits } from '../build/edits';
-import type { Build } from '../build/build';
+import { applyEdits } from '../plan/edits';
+import type { Build } from '../plan/build';
 import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
 import { starterLocker } from '../starter/starter-locker';
-import { connect } from './connect';
+import { connect } from '../put-right/connect';
 import { insertable, swappable, toggleWire, turnPlug } from './lead-edits';
 
 const leadOf = (build: Build, id: string) => build.leads.find((one) => one.id === id)!;

@@ -1,11 +1,11 @@
-import type { BuildIndex } from '../build/build-index';
-import type { Edit } from '../build/edits';
-import type { Lead } from '../build/lead';
-import type { Patch } from '../build/patch';
+import type { BuildIndex } from '../survey/build-index';
+import type { Edit } from '../plan/edits';
+import type { Lead } from '../plan/lead';
+import type { Patch } from '../plan/patch';
 import type { PartSpec } from '../parts/part-spec';
-import { insertCable } from '../rules/offers/insert-cable';
-import { hasContacts, isOfSameForm } from '../rules/offers/swap-part';
-import type { CheckContext } from '../rules/rule';
+import { insertCable } from '../put-right/insert-cable';
+import { hasContacts, isOfSameForm } from '../put-right/swap-part';
+import type { CheckContext } from '../findings/context';
 
 /** Lifts a wire out of its housing, or puts it back. */
 export function toggleWire(lead: Lead, at: number): Edit {

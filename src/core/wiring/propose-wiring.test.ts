@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../build/build';
+import type { Build } from '../plan/build';
 import { checkBuild } from '../check/check-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { proposeWiring } from './propose-wiring';
@@ -29,7 +29,9 @@ describe('proposeWiring', () => {
     const { build: wired, unsolved } = propose(unwired(build));
     expect(unsolved).toEqual([]);
     expect(stops(wired)).toEqual([]);
-    expect(checkBuild(wired, starterLocker).unknowns.map((one) => one.missing)).toEqual([]);
+    // Only the owner can tell how thick the wires are.
+    const missing = checkBuild(wired, starterLocker).unknowns.map((one) => one.missing);
+    expect(missing.filter((one) => !one.startsWith('gauge of the lead'))).toEqual([]);
   });
 
   it('leaves alone what is wired already', () => {
@@ -68,14 +70,18 @@ describe('proposeWiring', () => {
 
   it('follows the school of red wires', () => {
     const twin = unwired(soundBuilds['tracked machine, two controllers, one red wire in']!);
-    const sourcesOf = (build: Build) => checkBuild(build, starterLocker).figures['rail:rx.railSources'];
+    const sourcesOf = (build: Build) =>
+      checkBuild(build, starterLocker).context.survey.rails.find((one) => one.isRadio)?.sources.length;
     expect(sourcesOf(propose(twin).build)).toBe(1);
     const own = propose({ ...twin, policies: { ...twin.policies, redWires: 'standAlone' } });
     expect(own.build.fittings.some((one) => one.id === 'radio-bec')).toBe(true);
     expect(sourcesOf(own.build)).toBe(1);
-    expect(sourcesOf(propose({ ...twin, policies: { ...twin.policies, redWires: 'parallel' } }).build)).toBe(
-      2,
-    );
+    // The check stops two regulators on one rail whatever the school; who wants them refuses the last step.
+    const both = { ...twin, policies: { ...twin.policies, redWires: 'parallel' as const } };
+    const cure = propose(both).proposals.find((one) => one.id.startsWith('cure:'))!;
+    expect(sourcesOf(propose(both).build)).toBe(1);
+    expect(sourcesOf(propose(both, [cure.id]).build)).toBe(2);
+    expect(propose(both, [cure.id]).unsolved.join()).toContain('push onto the radio rail');
   });
 
   it('feeds a high-voltage servo raw where that is the school and it stands the pack', () => {
@@ -88,9 +94,9 @@ describe('proposeWiring', () => {
     };
     const { build } = propose(withPump);
     const { context } = checkBuild(build, starterLocker);
-    const rudder = context.picture.supplies.find((one) => one.fitted.fitting.id === 'rudder');
+    const rudder = context.survey.supplies.find((one) => one.fitted.fitting.id === 'rudder');
     expect(rudder).toMatchObject({ status: 'fed', volts: { full: 8.4 } });
-    expect(context.paths.find((one) => one.device.fitting.id === 'rudder')?.port.id).toBe('1');
+    expect(context.survey.signals.find((one) => one.device.fitting.id === 'rudder')?.port.id).toBe('1');
     expect(stops(build)).toEqual([]);
     const tooMany = propose({
       ...withPump,
@@ -112,7 +118,7 @@ describe('proposeWiring', () => {
       policies: { ...bare.policies, videoFeed },
     });
     const feedOf = (build: Build) =>
-      checkBuild(build, starterLocker).context.picture.supplies.find(
+      checkBuild(build, starterLocker).context.survey.supplies.find(
         (one) => one.fitted.fitting.id === 'video',
       );
     expect(feedOf(propose(withVideo('pack', 'video-sender')).build)).toMatchObject({
@@ -121,8 +127,128 @@ describe('proposeWiring', () => {
     });
     expect(feedOf(propose(withVideo('rail', 'video-sender-5')).build)).toMatchObject({
       status: 'fed',
-      volts: { full: 6 },
+      volts: { full: 5 },
     });
+  });
+
+  const fitted = (parts: [id: string, name: string, part: string][], change: Partial<Build> = {}): Build => ({
+    ...unwired(tub()),
+    parts: [...new Set(parts.map(([, , part]) => part))].map(starterPart),
+    fittings: parts.map(([id, name, part]) => ({
+      id,
+      name,
+      part,
+      ...(id === 'tx' && { protocol: 'skerry link' }),
+    })),
+    functions: [],
+    ...change,
+  });
+  const functionFor = (id: string, role: 'drive' | 'steer' | 'mechanism', devices = [id]) => ({
+    id: `do-${id}`,
+    name: `Work ${id}`,
+    role,
+    wants: 'centring' as const,
+    devices,
+  });
+  const radio: [string, string, string][] = [
+    ['pack', 'pack', 'pack-lipo-2s-5000-20c'],
+    ['tx', 'transmitter', 'transmitter-10'],
+    ['rx', 'receiver', 'receiver-8-skerry'],
+  ];
+
+  it.each(['oneIn', 'standAlone', 'parallel'] as const)(
+    'wires four controllers through harnesses, each motor to its namesake: %s',
+    (redWires) => {
+      const names = ['boom', 'bucket', 'left track', 'right track'];
+      const build = fitted(
+        [
+          ...radio,
+          ...names.map((one): [string, string, string] => [
+            `${one} esc`.replace(' ', '-'),
+            `${one} controller`,
+            'controller-brushed-30-switching',
+          ]),
+          ...[...names]
+            .reverse()
+            .map((one): [string, string, string] => [
+              `${one} motor`.replace(' ', '-'),
+              `${one} motor`,
+              'motor-brushed-620',
+            ]),
+        ],
+        { policies: { ...tub().policies, redWires } },
+      );
+      build.functions = build.fittings
+        .filter((one) => one.name.endsWith('controller'))
+        .map((one) => functionFor(one.id, 'drive'));
+      const { build: wired, unsolved } = propose(build);
+      const { survey } = checkBuild(wired, starterLocker).context;
+      for (const one of survey.index.ofKind('controller')) {
+        expect(survey.supplyOf(one.fitting.id)?.status).toBe('fed');
+        expect(survey.motorsOf(one.fitting.id).map(({ fitting }) => fitting.name)).toEqual([
+          one.fitting.name.replace('controller', 'motor'),
+        ]);
+      }
+      expect(survey.rails.find((one) => one.isRadio)?.sources).toHaveLength(1);
+      expect(unsolved.filter((one) => !one.startsWith('Still a stop'))).toEqual([]);
+      expect(stops(wired).map((one) => `Still a stop: ${one}`)).toEqual(unsolved);
+    },
+  );
+
+  it('puts a fuse that is fitted behind the pack, and joins two packs by the harness that is there', () => {
+    const build = fitted(
+      [
+        ...radio,
+        ['pack2', 'second pack', 'pack-lipo-2s-5000-20c'],
+        ['join', 'series harness', 'harness-series'],
+        ['fuse', 'main fuse', 'fuse-blade-40'],
+        ['esc', 'controller', 'controller-brushed-30-switching'],
+        ['motor', 'motor', 'motor-brushed-620'],
+      ],
+      { functions: [functionFor('esc', 'drive')] },
+    );
+    const { survey } = checkBuild(propose(build).build, starterLocker).context;
+    expect(survey.supplyOf('esc')?.volts?.full).toBeCloseTo(16.8, 6);
+    expect(survey.index.leadsOf('fuse')).toHaveLength(2);
+    const lone = propose({ ...build, fittings: build.fittings.filter((one) => one.id !== 'join') });
+    expect(lone.unsolved.join()).toContain('in series or in parallel');
+    expect(checkBuild(lone.build, starterLocker).context.survey.supplyOf('esc')?.volts?.full).toBe(8.4);
+  });
+
+  it('brings a BEC where no controller has one, and sets volts that nobody has set', () => {
+    const build = fitted(
+      [
+        ['pack', 'pack', 'pack-nimh-6-3000-10c'],
+        ...radio.slice(1),
+        ['servo', 'steering servo', 'servo-standard'],
+      ],
+      {
+        functions: [functionFor('servo', 'steer')],
+      },
+    );
+    const { build: wired, unsolved } = propose(build);
+    const { survey } = checkBuild(wired, starterLocker).context;
+    expect(unsolved).toEqual([]);
+    expect(survey.supplyOf('servo')?.status).toBe('fed');
+    const own = propose({
+      ...build,
+      parts: [...build.parts, starterPart('bec-8a')],
+      fittings: [...build.fittings, { id: 'bec', name: 'BEC', part: 'bec-8a' }],
+    });
+    expect(own.build.fittings.find((one) => one.id === 'bec')?.regulatorVolts).toBe(6);
+  });
+
+  it('says which parts no function works, and chains Y-leads where one function works three', () => {
+    const servos = ['one', 'two', 'three'].map((id): [string, string, string] => [
+      id,
+      `servo ${id}`,
+      'servo-micro-60',
+    ]);
+    const bare = fitted([...radio, ['bec', 'BEC', 'bec-8a'], ...servos]);
+    expect(propose(bare).unsolved.join()).toContain('no function in the Brief says what works them');
+    const { build } = propose({ ...bare, functions: [functionFor('one', 'steer', ['one', 'two', 'three'])] });
+    const { survey } = checkBuild(build, starterLocker).context;
+    for (const id of ['one', 'two', 'three']) expect(survey.signalOf(id)?.port.id).toBe('1');
   });
 
   it('says what it cannot solve', () => {

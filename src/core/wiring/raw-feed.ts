@@ -1,16 +1,16 @@
-import type { BuildIndex } from '../build/build-index';
-import { type Fitted } from '../build/build-index';
-import type { Build } from '../build/build';
-import { applyEdits, type Edit } from '../build/edits';
-import { freshId } from '../build/fresh-id';
-import type { PortRef } from '../build/lead';
+import type { BuildIndex } from '../survey/build-index';
+import { type Fitted } from '../survey/build-index';
+import type { Build } from '../plan/build';
+import { applyEdits, type Edit } from '../plan/edits';
+import { freshId } from '../plan/fresh-id';
+import type { PortRef } from '../plan/lead';
 import { cellVolts } from '../packs/chemistry';
 import type { CableSpec } from '../parts/cable';
 import type { PartSpec } from '../parts/part-spec';
-import { connect } from './connect';
+import { connect } from '../put-right/connect';
 
 /** A cable that takes a servo's signal and ground from the receiver and its power from the pack. */
-function rawFeedLead(locker: readonly PartSpec[]): CableSpec | undefined {
+export function rawFeedLead(locker: readonly PartSpec[]): CableSpec | undefined {
   return locker.find(
     (part): part is CableSpec =>
       part.kind === 'cable' &&

@@ -1,113 +1,211 @@
-import { BuildIndex, type Fitted } from '../build/build-index';
-import { freshId } from '../build/fresh-id';
-import type { PortRef } from '../build/lead';
-import type { PartSpec } from '../parts/part-spec';
-import { capital } from '../rules/words';
-import type { Join, Offer, WiringPlan } from './plan';
+import { freshId } from '../plan/fresh-id';
+import type { PortRef } from '../plan/lead';
+import type { CableSpec } from '../parts/cable';
+import type { PortSpec } from '../parts/port';
+import type { BuildIndex, Fitted } from '../survey/build-index';
+import { capital } from '../words/sentences';
+import type { WiringDraft } from './draft';
 
-/** Everything that takes raw power, from the pack, through a harness where there are several. */
-export function wirePower(plan: WiringPlan, locker: readonly PartSpec[], offer: Offer, join: Join): void {
-  const index = new BuildIndex(plan.build);
-  const [pack] = index.ofKind('pack');
-  const takers = index.all().flatMap((fitted) => rawInlets(index, fitted));
+/** Most harnesses that one proposal adds; more parts than they serve are left to their owner. */
+const mostHarnesses = 6;
+
+/** Everything that takes raw power, from the packs outwards: what stands in the way, then harnesses where there are several. */
+export function wirePower(draft: WiringDraft): void {
+  const pack = mainPack(draft);
   if (!pack) return;
-  const out = { fitting: pack.fitting.id, port: pack.part.ports[0]?.id ?? 'out' };
-  if (index.port(out).use === 'servo') {
-    const inlet = receiverInlet(index);
-    if (inlet && !index.leadAt(out))
-      join('feed:receiver', `${capital(pack.fitting.name)} into receiver port ${inlet.port}`, out, inlet);
+  const port = pack.part.ports[0]?.id ?? 'out';
+  const head = throughInline(draft, joinPacks(draft, pack, { fitting: pack.fitting.id, port }));
+  if (!head) return;
+  if (draft.index.port(head).use === 'servo') {
+    const inlet = draft.receiverInlet();
+    const name = draft.index.get(head.fitting).fitting.name;
+    if (inlet) draft.join('feed:receiver', `${capital(name)} into receiver port ${inlet.port}`, head, inlet);
+    else draft.unsolved.push(`${capital(name)}: no receiver port is left for it`);
     return;
   }
-  if (takers.length === 0) return;
-  const large = takers.filter((one) => index.port(one).connector.family !== 'box-25');
-  if (takers.length === 1 && large.length === 1 && !index.leadAt(out)) {
-    join('feed:pack', feedWords(index, pack, takers[0]!), out, takers[0]!);
+  const takers = draft.index.all().flatMap((fitted) => rawInlets(draft, fitted));
+  const [taker] = takers;
+  if (!taker) return;
+  const isSmall = draft.index.port(taker).connector.family === 'box-25';
+  if (takers.length === 1 && !isSmall && draft.isFree(head)) {
+    draft.join('feed:pack', `${nameAt(draft, head)} to the ${lowName(draft, taker)}`, head, taker);
     return;
   }
-  if (!outlets(index).some((ref) => !index.leadAt(ref))) {
-    const harness = locker.find(
-      (part) =>
-        part.kind === 'cable' && part.form === 'harness' && part.ports.some((port) => port.id === 'in'),
-    );
-    if (!harness) {
-      plan.unsolved.push('Several parts want power from the pack, and the locker has no harness');
-      return;
-    }
-    const id = freshId(plan.build, 'harness');
-    offer('harness', `Add a ${harness.name}`, [
-      { type: 'addFitting', fitting: { id, name: 'power harness', part: harness.id }, part: harness },
-    ]);
-  }
-  const withHarness = new BuildIndex(plan.build);
-  const inlet = withHarness
-    .ofKind('cable')
-    .filter(({ part }) => part.form === 'harness' && part.ports.some((port) => port.id === 'in'))
-    .map(({ fitting }) => ({ fitting: fitting.id, port: 'in' }))
-    .find((ref) => !withHarness.leadAt(ref));
-  if (inlet && !withHarness.leadAt(out))
-    join('feed:harness', `${capital(pack.fitting.name)} to the power harness`, out, inlet);
-  for (const taker of takers) {
-    const now = new BuildIndex(plan.build);
-    const family = now.port(taker).connector.family;
-    const free = outlets(now).filter((ref) => !now.leadAt(ref));
-    const outlet = free.find((ref) => now.port(ref).connector.family === family) ?? free[0];
-    const name = now.get(taker.fitting).fitting.name;
-    if (outlet) join(`feed:${taker.fitting}`, `Power to the ${name}`, outlet, taker);
-    else plan.unsolved.push(`Power to the ${name}: no outlet is left on the harness`);
+  if (
+    !spreadPower(
+      draft,
+      head,
+      takers.map((ref) => draft.index.port(ref)),
+    )
+  )
+    return;
+  for (const one of takers) {
+    const name = lowName(draft, one);
+    const outlet = freeOutlet(draft, draft.index.port(one));
+    if (outlet) draft.join(`feed:${one.fitting}`, `Power to the ${name}`, outlet, one);
+    else draft.unsolved.push(`Power to the ${name}: no outlet is left on the harness`);
   }
 }
 
+/** The pack that the model runs on: of those with nothing plugged in yet or feeding it already, the one that holds most. */
+function mainPack(draft: WiringDraft): Fitted<'pack'> | undefined {
+  const energy = ({ part }: Fitted<'pack'>) => (part.ampHours?.value ?? 0) * part.cells;
+  const isServo = ({ part }: Fitted<'pack'>) => Number(part.ports[0]?.use === 'servo');
+  return [...draft.index.ofKind('pack')].sort((a, b) => isServo(a) - isServo(b) || energy(b) - energy(a))[0];
+}
+
+/** Joins further packs where a harness for them is fitted; the others are left to their owner. @returns where power comes out */
+function joinPacks(draft: WiringDraft, main: Fitted<'pack'>, out: PortRef): PortRef {
+  const others = draft.index
+    .ofKind('pack')
+    .filter((one) => one !== main && draft.index.leadsOf(one.fitting.id).length === 0);
+  if (others.length === 0 || !draft.isFree(out)) return out;
+  const joiner = cables(draft, 'harness').find(({ fitting, part }) => {
+    const inlets = powerIn(part);
+    return inlets.length > 1 && inlets.every((one) => draft.isFree({ fitting: fitting.id, port: one.id }));
+  });
+  const inlets = joiner ? powerIn(joiner.part) : [];
+  const joined = joiner ? [main, ...others].slice(0, inlets.length) : [main];
+  if (joiner && joined.length > 1)
+    for (const [n, { fitting, part }] of joined.entries())
+      draft.join(
+        `join:${fitting.id}`,
+        `${capital(fitting.name)} to the ${joiner.fitting.name}, ${inlets[n]!.name}`,
+        { fitting: fitting.id, port: part.ports[0]?.id ?? 'out' },
+        { fitting: joiner.fitting.id, port: inlets[n]!.id },
+      );
+  for (const { fitting } of others.filter((one) => !joined.includes(one)))
+    draft.unsolved.push(
+      `${capital(fitting.name)}: fit a harness that joins it to the ${main.fitting.name} in series or in parallel, or plug it in by hand`,
+    );
+  const outlet = joiner?.part.ports.find((port) => port.flow === 'out' && port.use === 'power');
+  return joiner && outlet ? { fitting: joiner.fitting.id, port: outlet.id } : out;
+}
+
+/** Through the fuses and hand switches that are fitted and have no lead yet. @returns where power comes out of the last, if it does */
+function throughInline(draft: WiringDraft, from: PortRef): PortRef | undefined {
+  let head = from;
+  for (const form of ['fuse', 'switch'] as const) {
+    const { use } = draft.index.port(head);
+    const inline = cables(draft, form).find(
+      ({ fitting, part }) =>
+        draft.index.leadsOf(fitting.id).length === 0 &&
+        part.ports.some((port) => port.id === 'in' && port.use === use),
+    );
+    if (!inline || !draft.isFree(head)) continue;
+    const { id, name } = inline.fitting;
+    const label = `${nameAt(draft, head)} to the ${name}`;
+    if (!draft.join(`inline:${id}`, label, head, { fitting: id, port: 'in' })) return undefined;
+    head = { fitting: id, port: 'out' };
+  }
+  return head;
+}
+
+/** Sees to it that so many parts find an outlet: harnesses that are there, then more of the locker's. */
+function spreadPower(draft: WiringDraft, head: PortRef, plugs: readonly PortSpec[]): boolean {
+  // Each harness takes two rounds: it is added, then it gets its power.
+  for (let n = 0; n < 2 * mostHarnesses; n += 1) {
+    const waiting = cables(draft, 'harness')
+      .map(({ fitting }) => ({ fitting: fitting.id, port: 'in' }))
+      .find((ref) => hasPort(draft.index, ref) && draft.isFree(ref));
+    if (waiting) {
+      const from = draft.isFree(head) ? head : freeOutlet(draft, draft.index.port(waiting), waiting.fitting);
+      if (!from) return true;
+      const label = `${nameAt(draft, from)} to the ${lowName(draft, waiting)}`;
+      if (!draft.join(`feed:${waiting.fitting}`, label, from, waiting)) return false;
+      continue;
+    }
+    if (areServed(draft, plugs)) return true;
+    const part = draft.locker.find(
+      (one): one is CableSpec =>
+        one.kind === 'cable' && one.form === 'harness' && one.ports.some((port) => port.id === 'in'),
+    );
+    if (!part) {
+      draft.unsolved.push('Several parts want power from the pack, and the locker has no harness');
+      return false;
+    }
+    const id = freshId(draft.build, 'harness');
+    const name = n === 0 ? 'power harness' : `power harness ${id.replace(/\D+/g, '') || n + 1}`;
+    if (
+      !draft.offer(n === 0 ? 'harness' : `harness:${id}`, `Add a ${part.name}`, [
+        { type: 'addFitting', fitting: { id, name, part: part.id }, part },
+      ])
+    )
+      return false;
+  }
+  return true;
+}
+
 /** Video senders into the receiver's rail, where the school has them there. */
-export function wireVideoFromRail(plan: WiringPlan, join: Join): void {
-  if (plan.build.policies.videoFeed !== 'rail') return;
-  const senders = new BuildIndex(plan.build).ofKind('load').filter(({ part }) => part.form === 'videoSender');
-  for (const { fitting } of senders) {
-    const index = new BuildIndex(plan.build);
+export function wireVideoFromRail(draft: WiringDraft): void {
+  if (draft.build.policies.videoFeed !== 'rail') return;
+  for (const { fitting, part } of draft.index.ofKind('load')) {
     const power = { fitting: fitting.id, port: 'power' };
-    if (index.leadAt(power)) continue;
-    const inlet = receiverInlet(index);
+    if (part.form !== 'videoSender' || !draft.isFree(power)) continue;
+    const inlet = draft.receiverInlet();
     if (inlet)
-      join(
+      draft.join(
         `video:${fitting.id}`,
         `Power to the ${fitting.name} from receiver port ${inlet.port}`,
         inlet,
         power,
       );
-    else plan.unsolved.push(`Power to the ${fitting.name}: no receiver port is left for it`);
+    else draft.unsolved.push(`Power to the ${fitting.name}: no receiver port is left for it`);
   }
 }
 
-/** The receiver's power port, or any port left. */
-export function receiverInlet(index: BuildIndex): PortRef | undefined {
-  const [receiver] = index.ofKind('receiver');
-  return receiver?.part.ports
-    .map((port) => ({ fitting: receiver.fitting.id, port: port.id }))
-    .find((ref) => !index.leadAt(ref));
+/** A free outlet of a harness for a plug: one of its own form first. */
+export function freeOutlet(draft: WiringDraft, plug: PortSpec, besides?: string): PortRef | undefined {
+  const free = outlets(draft).filter((ref) => draft.isFree(ref) && ref.fitting !== besides);
+  const isAlike = (ref: PortRef) => draft.index.port(ref).connector.family === plug.connector.family;
+  return free.find(isAlike) ?? free[0];
 }
 
-/** Ports of a part that want raw power and have no lead yet. */
-function rawInlets(index: BuildIndex, { fitting, part }: Fitted): PortRef[] {
-  const isVideo = part.kind === 'load' && part.form === 'videoSender';
-  const isSwitched = part.kind === 'load' && !isVideo && index.ofKind('electronicSwitch').length > 0;
-  const fromRail = isVideo && index.build.policies.videoFeed === 'rail';
-  if (part.kind === 'cable' || part.kind === 'pack' || isSwitched || fromRail) return [];
-  return part.ports
-    .filter((port) => port.use === 'power' && port.flow === 'in')
-    .map((port) => ({ fitting: fitting.id, port: port.id }))
-    .filter((ref) => !index.leadAt(ref));
+/** Whether every plug finds an outlet of its own form; one of a form that no harness has takes any. */
+function areServed(draft: WiringDraft, plugs: readonly PortSpec[]): boolean {
+  const forms = outlets(draft).map((ref) => ({
+    form: draft.index.port(ref).connector.family,
+    isFree: draft.isFree(ref),
+  }));
+  const free = forms.filter((one) => one.isFree).map((one) => one.form);
+  return plugs.every(({ connector }) => {
+    const isCommon = forms.some((one) => one.form === connector.family);
+    const at = isCommon ? free.indexOf(connector.family) : free.length - 1;
+    if (at >= 0) free.splice(at, 1);
+    return at >= 0;
+  });
 }
 
-/** Outlets of the harnesses in the build, taken or free. */
-export function outlets(index: BuildIndex): PortRef[] {
-  return index
-    .ofKind('cable')
-    .filter(({ part }) => part.form === 'harness')
+/** Outlets of the harnesses that take power in, taken or free. */
+const outlets = (draft: WiringDraft): PortRef[] =>
+  cables(draft, 'harness')
+    .filter(({ fitting }) => hasPort(draft.index, { fitting: fitting.id, port: 'in' }))
     .flatMap(({ fitting, part }) =>
       part.ports
         .filter((port) => port.flow === 'out' && port.use === 'power')
         .map((port) => ({ fitting: fitting.id, port: port.id })),
     );
+
+/** Ports of a part that want raw power and have no lead yet. */
+function rawInlets(draft: WiringDraft, { fitting, part }: Fitted): PortRef[] {
+  const isVideo = part.kind === 'load' && part.form === 'videoSender';
+  // A load has its lead already where a switch was found that works it.
+  const fromRail = isVideo && draft.build.policies.videoFeed === 'rail';
+  if (part.kind === 'cable' || part.kind === 'pack' || fromRail) return [];
+  return part.ports
+    .filter((port) => port.use === 'power' && port.flow === 'in')
+    .map((port) => ({ fitting: fitting.id, port: port.id }))
+    .filter((ref) => draft.isFree(ref));
 }
 
-const feedWords = (index: BuildIndex, pack: Fitted, taker: PortRef): string =>
-  `${capital(pack.fitting.name)} to the ${index.get(taker.fitting).fitting.name}`;
+const cables = (draft: WiringDraft, form: CableSpec['form']): Fitted<'cable'>[] =>
+  draft.index.ofKind('cable').filter(({ part }) => part.form === form);
+
+const powerIn = (part: CableSpec): PortSpec[] =>
+  part.ports.filter((port) => port.use === 'power' && port.flow === 'in');
+
+const hasPort = (index: BuildIndex, { fitting, port }: PortRef): boolean =>
+  index.get(fitting).part.ports.some((one) => one.id === port);
+
+const lowName = (draft: WiringDraft, ref: PortRef): string => draft.index.get(ref.fitting).fitting.name;
+const nameAt = (draft: WiringDraft, ref: PortRef): string => capital(lowName(draft, ref));

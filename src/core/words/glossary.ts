@@ -41,7 +41,7 @@ export const glossary = {
   gauge: 'The thickness of a wire; in AWG a larger number is a thinner wire.',
 } as const satisfies Record<string, string>;
 
-export type GlossaryTerm = keyof typeof glossary;
+type GlossaryTerm = keyof typeof glossary;
 
 export interface TextPiece {
   text: string;

@@ -14,7 +14,7 @@ export interface CurrentLoadValues {
 }
 
 /** I = on·amps·clamp(V/kneeVolts, 0, 1). */
-export class CurrentLoad implements Device {
+class CurrentLoad implements Device {
   readonly id: string;
   readonly breakpoints: readonly number[];
   private readonly on: Track;

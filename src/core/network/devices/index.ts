@@ -1,10 +1,12 @@
 import { buck, type BuckValues } from './buck';
 import { capacitor, type CapacitorValues } from './capacitor';
+import { controller, type ControllerValues } from './controller';
 import { currentLoad, type CurrentLoadValues } from './current-load';
 import { diode, type DiodeValues } from './diode';
 import { drive, type DriveValues } from './drive';
 import { ledString, type LedStringValues } from './led-string';
 import { linear } from './linear';
+import { motor, type MotorValues } from './motor';
 import { powerLoad, type PowerLoadValues } from './power-load';
 import type { RegulatorValues } from './regulator';
 import { resistor, type ResistorValues } from './resistor';
@@ -23,6 +25,8 @@ interface ValuesByKind {
   powerLoad: PowerLoadValues;
   ledString: LedStringValues;
   drive: DriveValues;
+  controller: ControllerValues;
+  motor: MotorValues;
   servo: ServoValues;
 }
 
@@ -44,6 +48,8 @@ const makers: { [Kind in ElementKind]: (values: ValuesByKind[Kind], wiring: Wiri
   powerLoad,
   ledString,
   drive,
+  controller,
+  motor,
   servo,
 };
 

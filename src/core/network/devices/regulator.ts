@@ -1,5 +1,6 @@
-import { Branch } from '../branch';
+import { Branch, slopesByEnds } from '../branch';
 import type { Device, Point, Wiring } from '../device';
+import { standby } from '../standby';
 
 /** A BEC, switching or linear. */
 export interface RegulatorValues {
@@ -23,9 +24,6 @@ export interface InputAmps {
   byOutAmps: number;
 }
 
-/** Volts at which a part's own electronics have woken. */
-const wakingVolts = 1;
-
 /**
  * Iout = clamp((min(setVolts, Vin − dropoutVolts) − Vout)/outOhms, 0, maxAmps): it only gives, and a higher
  * neighbour shuts it off. What it takes is said by its kind.
@@ -39,7 +37,7 @@ export class Regulator implements Device {
   private readonly outBranch: Branch;
 
   constructor(
-    readonly values: RegulatorValues,
+    public values: RegulatorValues,
     wiring: Wiring,
     private readonly take: (vin: number, vout: number, outAmps: number) => InputAmps,
   ) {
@@ -52,6 +50,10 @@ export class Regulator implements Device {
     this.outBranch = new Branch(wiring, this.ground, this.output, controls);
   }
 
+  retune(values: RegulatorValues): void {
+    this.values = values;
+  }
+
   /** Amps it gives. */
   amps(x: Float64Array): number {
     return Math.min(Math.max(this.wanted(x), 0), this.values.maxAmps);
@@ -61,7 +63,10 @@ export class Regulator implements Device {
   inputAmps(x: Float64Array): number {
     const ground = x[this.ground]!;
     const vin = x[this.input]! - ground;
-    return this.quiescent(vin).amps + this.take(vin, x[this.output]! - ground, this.amps(x)).amps;
+    return (
+      standby(this.values.quiescentAmps, vin).amps +
+      this.take(vin, x[this.output]! - ground, this.amps(x)).amps
+    );
   }
 
   /** Watts that become heat in it. */
@@ -105,27 +110,13 @@ export class Regulator implements Device {
     const outByOutput = isFree ? -1 / outOhms : 0;
     const outByInput = isFree && isDroppingOut ? 1 / outOhms : 0;
     this.outBranch.amps(point, outAmps);
-    slopes(this.outBranch, point, outByInput, outByOutput);
+    slopesByEnds(this.outBranch, point, outByInput, outByOutput);
 
-    const own = this.quiescent(vin);
+    const own = standby(this.values.quiescentAmps, vin);
     const taken = this.take(vin, vout, outAmps);
     this.inBranch.amps(point, own.amps + taken.amps);
     const byInput = own.siemens + taken.byInput + taken.byOutAmps * outByInput;
     const byOutput = taken.byOutput + taken.byOutAmps * outByOutput;
-    slopes(this.inBranch, point, byInput, byOutput);
+    slopesByEnds(this.inBranch, point, byInput, byOutput);
   }
-
-  private quiescent(vin: number): { amps: number; siemens: number } {
-    const { quiescentAmps } = this.values;
-    if (vin >= wakingVolts) return { amps: quiescentAmps, siemens: 0 };
-    const siemens = quiescentAmps / wakingVolts;
-    return vin <= 0 ? { amps: 0, siemens: 0 } : { amps: vin * siemens, siemens };
-  }
-}
-
-/** Slopes by input and output, and by ground what both leave over. */
-function slopes(branch: Branch, point: Point, byInput: number, byOutput: number): void {
-  branch.slope(point, 0, byInput);
-  branch.slope(point, 1, byOutput);
-  branch.slope(point, 2, -byInput - byOutput);
 }

@@ -144,17 +144,25 @@ export class MovingServo implements Device {
 }
 
 /** At rest: a stalled servo is a resistor; one that holds draws idleAmps + holdTorque/Kt once it has woken. */
-function restingServo(values: ServoValues, wiring: Wiring): Device {
-  const { id, from, to, idleAmps, holdTorque = 0, stalled } = values;
-  const { ohms, kt } = servoConstants(values);
-  const holding = idleAmps + holdTorque / kt;
-  return twoPole(id, from, to, wiring, (volts) => {
-    if (stalled) return { amps: volts / ohms, siemens: 1 / ohms };
+function restingServo(first: ServoValues, wiring: Wiring): Device {
+  let values = first;
+  let constants = servoConstants(values);
+  const device = twoPole(first.id, first.from, first.to, wiring, (volts) => {
+    const { ohms, kt } = constants;
+    if (values.stalled) return { amps: volts / ohms, siemens: 1 / ohms };
     if (volts <= 0) return { amps: 0, siemens: 0 };
+    const holding = values.idleAmps + (values.holdTorque ?? 0) / kt;
     return volts < wakingVolts
       ? { amps: (holding * volts) / wakingVolts, siemens: holding / wakingVolts }
       : { amps: holding, siemens: 0 };
   });
+  return {
+    ...device,
+    retune: (next: ServoValues) => {
+      values = next;
+      constants = servoConstants(values);
+    },
+  };
 }
 
 export const servo = (values: ServoValues, wiring: Wiring): Device =>

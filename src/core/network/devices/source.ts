@@ -25,7 +25,7 @@ export class Source implements Device {
   volts: number;
   private readonly plus: number;
   private readonly minus: number;
-  private readonly siemens: number;
+  private siemens: number;
   private readonly branch: Branch;
   private readonly polarisation: Polarisation | undefined;
 
@@ -49,6 +49,12 @@ export class Source implements Device {
     }
     const controls = [this.plus, this.minus, ...(this.polarisation ? [this.polarisation.index] : [])];
     this.branch = new Branch(wiring, this.minus, this.plus, controls);
+  }
+
+  retune({ volts, ohms, r1 }: SourceValues): void {
+    this.volts = volts;
+    this.siemens = 1 / Math.max(ohms, leastOhms);
+    if (this.polarisation && r1) this.polarisation.siemens = 1 / r1;
   }
 
   /** Amps it gives; negative while it is being charged by another. */

@@ -1,61 +1,96 @@
-import type { Term } from '../../check/finding';
-import type { Patch } from '../../build/patch';
-import type { Source, Supply } from '../../power/power-picture';
-import { fittingSubject, type Missing, type Report } from '../rule';
-import { figureTerm, sourceTerm } from './terms';
+import { isOver, isUnder } from '../../findings/compare';
+import type { CheckContext } from '../../findings/context';
+import { fittingSubject, type Missing, type Report } from '../../findings/report';
+import { cellVolts, settlesQuickly } from '../../packs/chemistry';
+import type { Patch } from '../../plan/patch';
+import { formatQuantity } from '../../quantity/format';
+import type { Source, Supply } from '../../survey/power';
+import { figureTerm, plannedTerm, solvedTerm, sourceTerm } from './terms';
 
-type VoltsMessage = 'tooManyVolts' | 'tooFewVolts';
+export type VoltsMessage = 'tooManyVolts' | 'slightlyOver' | 'tooFewVolts';
 
 interface Offers {
   lower?: (mostVolts: number) => Patch[];
   higher?: (leastVolts: number) => Patch[];
 }
 
+/** Says so where a verdict is for the worst of several choices that nobody has chosen from. */
+const unsetWords = (source: Source, volts: number): string =>
+  source.isUnset ? `, which nobody has set and which may give ${formatQuantity(volts, 'V')}` : '';
+
 /**
- * Volts on a part against its sheet, both ways: full charge against the most, cut-off against the least.
- * Says what is missing where the sheet does not state the most.
+ * Volts on a part against its sheet, both ways: full and rested against the most; and against the least what the solved
+ * network leaves with everything at work and the packs at cut-off. Says what is missing where the sheet does not state the most.
  */
 export function voltsAgainstSheet(
+  context: CheckContext,
   supply: Supply,
   source: Source,
   offers: Offers,
 ): (Report<VoltsMessage> | Missing)[] {
   const { fitting } = supply.fitted;
-  const { minVolts, maxVolts } = supply.terminal;
+  const { minVolts, maxVolts, plus, minus } = supply.terminal;
   const { name: sourceName, id: sourceId } = source.fitted.fitting;
   const subjects = [fittingSubject(fitting.id), fittingSubject(sourceId)];
   if (!supply.volts) return [];
-  if (!maxVolts) return [{ missing: `most volts of the ${fitting.name}`, subjects }];
-  const { full, cutoff } = supply.volts;
-  const report = (
-    messageId: VoltsMessage,
-    actual: number,
-    limit: number,
-    terms: Term[],
-    patches: Patch[],
-  ): Report<VoltsMessage> => ({
-    messageId,
-    data: { part: fitting.name, source: sourceName },
-    subjects,
-    actual,
-    limit,
-    unit: 'V',
-    formula: 'volts on the part − volts its sheet allows',
-    terms,
-    offers: patches,
-  });
-  if (full > maxVolts.value) {
-    const terms = [sourceTerm(source, full), figureTerm(`most for the ${fitting.name}`, maxVolts, 'V')];
-    return [report('tooManyVolts', full, maxVolts.value, terms, offers.lower?.(maxVolts.value) ?? [])];
+  const said: (Report<VoltsMessage> | Missing)[] = [];
+  if (!maxVolts) said.push({ missing: `most volts of the ${fitting.name}`, subjects });
+  const { full } = supply.volts;
+  if (maxVolts && isOver(full, maxVolts.value, 'V')) {
+    said.push({
+      messageId: isOnlyFresh(context, supply, maxVolts.value) ? 'slightlyOver' : 'tooManyVolts',
+      data: { part: fitting.name, source: sourceName, unset: unsetWords(source, full) },
+      subjects,
+      actual: full,
+      limit: maxVolts.value,
+      unit: 'V',
+      formula: 'volts on the part, packs full and rested − volts its sheet allows',
+      terms: [sourceTerm(context, source, full), figureTerm(`most for the ${fitting.name}`, maxVolts, 'V')],
+      offers: () => offers.lower?.(maxVolts.value) ?? [],
+    });
+    return said;
   }
-  if (minVolts && cutoff < minVolts.value) {
-    const low = {
-      ...sourceTerm(source, cutoff),
-      name: `${sourceName}, at its lowest`,
-      note: 'at cut-off, or as set',
-    };
-    const terms = [low, figureTerm(`least for the ${fitting.name}`, minVolts, 'V')];
-    return [report('tooFewVolts', cutoff, minVolts.value, terms, offers.higher?.(minVolts.value) ?? [])];
+  const left = minVolts && leftAtCutOff(context, fitting.id, plus, minus, minVolts.value);
+  if (minVolts && left !== undefined && isUnder(left, minVolts.value, 'V')) {
+    said.push({
+      messageId: 'tooFewVolts',
+      data: { part: fitting.name, source: sourceName, unset: unsetWords(source, source.volts.cutoff) },
+      subjects,
+      actual: Math.max(left, 0),
+      limit: minVolts.value,
+      unit: 'V',
+      formula:
+        'volts at the part in the network solved with everything at work and packs at cut-off, against the least of its sheet',
+      terms: [
+        solvedTerm(`at the ${fitting.name}, solved`, left, 'V'),
+        plannedTerm(`${sourceName} gives, with nothing drawn`, source.volts.cutoff, 'V'),
+        figureTerm(`least for the ${fitting.name}`, minVolts, 'V'),
+      ],
+      offers: () => offers.higher?.(minVolts.value) ?? [],
+    });
   }
-  return [];
+  return said;
+}
+
+/** Packs whose full volts last only minutes, and whose nominal volts are within the limit. */
+function isOnlyFresh({ survey }: CheckContext, supply: Supply, most: number): boolean {
+  const packs = survey.packsAcross(supply);
+  return (
+    packs?.chemistry !== undefined &&
+    settlesQuickly(packs.chemistry) &&
+    packs.cells * cellVolts(packs.chemistry).nominal <= most
+  );
+}
+
+/** Volts left with everything at work; what even the worst second leaves above the least need not be looked into. */
+function leftAtCutOff(
+  { circuit }: CheckContext,
+  id: string,
+  plus: string,
+  minus: string,
+  least: number,
+): number | undefined {
+  const atWorst = circuit.at('given', 'cutoff')?.across(id, plus, minus);
+  if (atWorst !== undefined && !isUnder(atWorst, least, 'V')) return atWorst;
+  return circuit.at('kept', 'cutoff')?.across(id, plus, minus);
 }

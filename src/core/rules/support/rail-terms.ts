@@ -1,21 +1,17 @@
-import type { Term } from '../../check/finding';
-import type { Rail } from '../../power/rails';
-import { fittingSubject, type Missing } from '../rule';
+import type { Share } from '../../circuit/loads';
+import type { Term } from '../../findings/finding';
+import { fittingSubject, type Missing } from '../../findings/report';
+import type { Fitted } from '../../survey/build-index';
 
-/** The amps that each part asks of a rail, as terms. */
-export function demandTerms(rail: Rail): Term[] {
-  return rail.counted.map((one) => ({
-    name: `${one.supply.fitted.fitting.name}${one.stalled ? ', stalled' : ''}`,
+/** The amps that each part takes, as terms. */
+export const shareTerms = (shares: readonly Share[]): Term[] =>
+  shares.map((one) => ({
+    name: `${one.fitted.fitting.name}${one.isStalled ? ', stalled' : one.fitted.kind === 'motor' ? ', full throttle' : ''}`,
     value: one.amps,
     unit: 'A',
     provenance: one.provenance,
   }));
-}
 
-/** Parts on a rail whose sheets do not say what they draw. */
-export function missingAmps(rail: Rail): Missing[] {
-  return rail.missing.map(({ supply, missing }) => ({
-    missing: `${missing} of the ${supply.fitted.fitting.name}`,
-    subjects: [fittingSubject(supply.fitted.fitting.id)],
-  }));
-}
+/** Parts whose sheets do not say what they draw. */
+export const missingAmps = (unknown: readonly { fitted: Fitted; words: string }[]): Missing[] =>
+  unknown.map(({ fitted, words }) => ({ missing: words, subjects: [fittingSubject(fitted.fitting.id)] }));

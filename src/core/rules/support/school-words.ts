@@ -1,4 +1,4 @@
-import type { RegulatorSizing } from '../../build/policies';
+import type { RegulatorSizing } from '../../plan/policies';
 
 /** Which servos count as stalled, by school, in words. */
 export const schoolWords: Record<RegulatorSizing, string> = {

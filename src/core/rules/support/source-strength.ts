@@ -1,14 +1,13 @@
-import type { Source } from '../../power/power-picture';
-import { regulatorAmps } from '../../power/regulator-amps';
-import type { CheckContext } from '../rule';
-import { inputVoltsOf } from './regulator-input';
+import { lastingAmps } from '../../circuit/regulator-amps';
+import type { CheckContext } from '../../findings/context';
+import type { Source } from '../../survey/power';
 
-/** Amps that a regulator really gives on this pack: its label, or what its heat leaves of it. 0 for a pack. */
-export function strengthOf(context: Pick<CheckContext, 'picture'>, source: Source): number {
+/** Amps that a regulator gives for minutes on this pack: its label, or what its heat leaves of it. 0 for a pack. */
+export function strengthOf({ survey }: Pick<CheckContext, 'survey'>, source: Source): number {
   const { regulator } = source.terminal;
   if (!regulator) return 0;
-  const input = inputVoltsOf(context, source);
+  const input = survey.supplyOf(source.fitted.fitting.id)?.volts?.full;
   return input === undefined
     ? regulator.maxAmps.value
-    : regulatorAmps(regulator, input, source.volts.full).value;
+    : lastingAmps(regulator, input, source.volts.full).value;
 }

@@ -1,7 +1,8 @@
-import type { Term } from '../../check/finding';
+import type { CheckContext } from '../../findings/context';
+import type { Term } from '../../findings/finding';
 import type { Figure } from '../../quantity/figure';
 import type { Unit } from '../../quantity/format';
-import type { Source } from '../../power/power-picture';
+import type { Source } from '../../survey/power';
 
 /** A term from a figure of a sheet. */
 export function figureTerm(name: string, figure: Figure, unit: Unit): Term {
@@ -22,13 +23,27 @@ export const plannedTerm = (name: string, value: number, unit: Unit): Term => ({
   provenance: 'stated',
 });
 
+/** A term read from the solved network, which rests on estimates of leads and loads. */
+export const solvedTerm = (name: string, value: number, unit: Unit): Term => ({
+  name,
+  value,
+  unit,
+  provenance: 'estimated',
+  note: 'from the network, solved',
+});
+
 /** Volts that a source gives: cells times cell volts, or the regulator's setting. */
-export function sourceTerm(source: Source, volts: number): Term {
-  const { fitting, part } = source.fitted;
-  return part.kind === 'pack'
-    ? {
-        ...plannedTerm(`${fitting.name}, full`, volts, 'V'),
-        note: `${part.cells} cells of ${part.chemistry} at full charge`,
-      }
-    : plannedTerm(`regulator of ${fitting.name}, as set`, volts, 'V');
+export function sourceTerm({ survey }: CheckContext, source: Source, volts: number): Term {
+  const { fitting } = source.fitted;
+  const packs = survey.packsBehind(source);
+  if (source.fitted.kind !== 'pack') {
+    const how = source.isUnset ? 'not set, its worst choice' : 'as set';
+    return plannedTerm(`regulator of ${fitting.name}, ${how}`, volts, 'V');
+  }
+  return {
+    ...plannedTerm(`${packs && packs.packs.length > 1 ? packs.name : fitting.name}, full`, volts, 'V'),
+    note: packs
+      ? `${packs.cells} cells${packs.chemistry ? ` of ${packs.chemistry}` : ''}, full and rested`
+      : 'full and rested',
+  };
 }

@@ -1,4 +1,4 @@
-import type { Drive } from '../../network/devices/drive';
+import type { Controller } from '../../network/devices/controller';
 import type { TrialEvent } from '../trial-result';
 import { Stretches, type Moment, type Watcher } from './watcher';
 
@@ -9,7 +9,7 @@ const released = 0.05;
 
 interface CutOffParts {
   controller: { id: string; name: string };
-  drive: Drive;
+  drive: Controller;
   /** Volts of the whole pack under which it cuts off. */
   threshold: number;
   volts: (x: Float64Array) => number;

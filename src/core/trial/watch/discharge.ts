@@ -22,6 +22,7 @@ export class Discharge implements Watcher {
   /** Ampere-seconds that went out. */
   given = 0;
   private lastAmps = 0;
+  private emptySince: number | undefined;
   private readonly floor: number;
   private readonly stretches = new Stretches(1);
 
@@ -36,22 +37,40 @@ export class Discharge implements Watcher {
     this.given += moment.step * ((amps + this.lastAmps) / 2);
     this.lastAmps = amps;
     this.charge = Math.max(this.parts.charge - this.given / (3600 * ampHours), 0);
-    source.volts = pack.cells * cellVoltsAt(pack.chemistry, this.charge);
+    const wasEmpty = this.emptySince !== undefined;
+    if (this.charge <= 0) this.emptySince ??= moment.time;
+    // What is drawn beyond the last of the charge comes from nowhere.
+    source.volts = wasEmpty || this.charge <= 0 ? 0 : pack.cells * cellVoltsAt(pack.chemistry, this.charge);
+    const hasEmptied = !wasEmpty && this.emptySince !== undefined;
     // Not while power comes up.
-    if (moment.time < wakingSeconds) return false;
+    if (moment.time < wakingSeconds) return hasEmptied;
     this.mostAmps = Math.max(this.mostAmps, amps);
-    this.stretches.note(volts(moment.x) / pack.cells < this.floor, moment);
-    return false;
+    if (this.emptySince === undefined) this.stretches.note(volts(moment.x) / pack.cells < this.floor, moment);
+    return hasEmptied;
   }
 
   events(): TrialEvent[] {
     const { pack } = this.parts;
-    return this.stretches.all.map(({ at, until }) => ({
+    const { emptySince } = this;
+    const empty: TrialEvent[] =
+      emptySince === undefined
+        ? []
+        : [
+            {
+              kind: 'empty',
+              subject: pack.id,
+              at: emptySince,
+              until: emptySince,
+              words: `The ${pack.name} is empty after ${(emptySince / 60).toFixed(1)} min: it gives nothing more.`,
+            },
+          ];
+    const damaged = this.stretches.all.map(({ at, until }): TrialEvent => ({
       kind: 'belowFloor',
       subject: pack.id,
       at,
       until,
       words: `The ${pack.name} falls under ${this.floor.toFixed(2)} V a cell: it would be damaged.`,
     }));
+    return [...damaged, ...empty];
   }
 }

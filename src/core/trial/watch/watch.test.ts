@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Device } from '../../network/device';
-import { Drive } from '../../network/devices/drive';
+import { Controller } from '../../network/devices/controller';
 import { Regulator } from '../../network/devices/regulator';
 import { MovingServo } from '../../network/devices/servo';
 import { Source } from '../../network/devices/source';
@@ -41,13 +41,11 @@ const elements: Element[] = [
     command: [[0, 1]],
   },
   {
-    kind: 'drive',
-    id: 'motor',
+    kind: 'controller',
+    id: 'esc',
     from: 'p',
-    kv: 600,
-    motorOhms: 0.5,
-    escOhms: 0,
-    noLoadAmps: 0.4,
+    to: 'm',
+    escOhms: 0.01,
     duty: [
       [0, 1],
       [8, 1],
@@ -55,12 +53,20 @@ const elements: Element[] = [
       [9, 0],
       [9.1, 1],
     ],
+    quiescentAmps: 0,
+  },
+  {
+    kind: 'motor',
+    id: 'motor',
+    from: 'm',
+    kv: 600,
+    motorOhms: 0.5,
+    noLoadAmps: 0.4,
     loadConst: 0,
     loadLinear: 0,
     loadSquare: 1e-7,
     inertia: 1e-5,
     omegaEps: 1,
-    quiescentAmps: 0,
   },
 ];
 
@@ -78,7 +84,7 @@ function bench() {
   return {
     at,
     servo: device(MovingServo),
-    drive: device(Drive),
+    drive: device(Controller),
     regulator: device(Regulator),
     source: device(Source),
     rail: (point: Float64Array) => point[at('rail')]!,
@@ -107,11 +113,31 @@ describe('a receiver', () => {
     return { ...made, watcher };
   }
 
-  it('is not judged before it has been up', () => {
-    const { watcher, hold, servo } = watched();
+  it('lets nothing move before it has been up, and is not judged until then', () => {
+    const { watcher, hold, servo, drive } = watched();
     expect(hold(watcher, 1, { rail: 2 })).toEqual([]);
-    expect(servo.isLimp).toBe(false);
+    expect([servo.isLimp, drive.isFailSafe]).toEqual([true, true]);
     expect(watcher.count).toBe(0);
+    expect(watcher.events()).toMatchObject([{ kind: 'neverWakes', subject: 'rx' }]);
+    expect(watcher.events()[0]!.words).toContain('2.0 V at most, and needs 3.9 V');
+    expect(hold(watcher, 0.3, { rail: 5 })).toEqual([1.1]);
+    expect([servo.isLimp, drive.isFailSafe]).toEqual([false, false]);
+    expect(watcher.events()).toEqual([]);
+  });
+
+  it('that nothing feeds, or that is not there at all, moves nothing', () => {
+    const { watcher, hold } = watched();
+    hold(watcher, 1, { rail: 0 });
+    expect(watcher.events()[0]!.words).toContain('no power reaches it');
+    const made = bench();
+    const none = new BrownOut({
+      receiver: undefined,
+      volts: () => 0,
+      servos: [made.servo],
+      drives: [made.drive],
+    });
+    made.hold(none, 1, { rail: 5 });
+    expect([none.hasWoken, made.drive.isFailSafe]).toEqual([false, true]);
   });
 
   it('goes down at once, and comes back once its volts have been back for a while', () => {

@@ -1,0 +1,65 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import type { Unknown } from '../../core/findings/finding';
+import type { Fitted } from '../../core/survey/build-index';
+import { capital } from '../../core/words/sentences';
+import { SheetForm } from '../locker/SheetForm';
+import { LeadTools } from '../loom/LeadTools';
+import { PartTools } from '../loom/PartTools';
+import { useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+
+/** The place where a missing fact is answered: the part's sheet, its settings and ports, or the lead. */
+export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: () => void }) {
+  const { context, unknowns } = useCheck();
+  const isAnswered = unknowns.every((one) => one.missing !== unknown.missing);
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="answer-title">
+      <DialogTitle id="answer-title">{capital(unknown.missing)}</DialogTitle>
+      <DialogContent>
+        <p aria-live="polite">{isAnswered ? 'Answered.' : reasons[unknown.asked ?? 'sheet']}</p>
+        {unknown.subjects.map(({ kind, id }) => {
+          if (kind === 'lead') {
+            const lead = context.build.leads.find((one) => one.id === id);
+            return lead && <LeadTools key={id} lead={lead} onGone={onClose} />;
+          }
+          if (!context.index.has(id)) return null;
+          const fitted = context.index.get(id);
+          if (unknown.asked) return <PartTools key={id} fitted={fitted} onGone={onClose} />;
+          return <SheetOfBuild key={id} fitted={fitted} />;
+        })}
+      </DialogContent>
+      <DialogActions>
+        <Button variant={isAnswered ? 'contained' : 'text'} onClick={onClose}>
+          {isAnswered ? 'Done' : 'Leave it'}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+const reasons = {
+  sheet:
+    'Take it from the maker’s sheet, or measure it. What is written here goes into this build’s own copy.',
+  setting: 'Read it off the controller, or set it as the maker’s sheet tells.',
+  wiring: 'Plug it in, here or in the Loom.',
+  lead: 'It is printed on the wire; thicker wires have lower numbers.',
+  brief: 'It is told in the Brief.',
+};
+
+function SheetOfBuild({ fitted }: { fitted: Fitted }) {
+  const apply = useBuildStore((state) => state.apply);
+  const { part, fitting } = fitted;
+  return (
+    <section aria-label={part.name}>
+      <h3>{capital(part.name)}</h3>
+      <SheetForm
+        part={part}
+        onChange={(sheet) => apply(`sheet of the ${fitting.name}`, [{ type: 'changeSheet', sheet }])}
+      />
+    </section>
+  );
+}

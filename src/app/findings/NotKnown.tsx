@@ -1,0 +1,39 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Unknown } from '../../core/findings/finding';
+import { capital } from '../../core/words/sentences';
+import { AnswerDialog } from './AnswerDialog';
+import styles from './FindingsPanel.module.css';
+
+/** Facts that are missing; each opens the place where it is answered. */
+export function NotKnown({ unknowns }: { unknowns: readonly Unknown[] }) {
+  const [asked, setAsked] = useState<Unknown>();
+  const navigate = useNavigate();
+  // Several rules may miss the same fact; it is asked for once.
+  const once = [...new Map(unknowns.map((one) => [one.missing, one])).values()];
+  const answer = (one: Unknown) => {
+    const [subject] = one.subjects;
+    if (one.asked === 'brief' || subject?.kind === 'function') void navigate('/brief');
+    else if (subject) setAsked(one);
+    else void navigate('/loom');
+  };
+  return (
+    <>
+      {once.length > 0 && (
+        <section className={styles.group} aria-label="Not known">
+          <h3 className={styles.groupTitle}>Not known yet: tap one to answer it</h3>
+          <ul className={styles.list}>
+            {once.map((one) => (
+              <li key={one.missing}>
+                <button type="button" className={styles.question} onClick={() => answer(one)}>
+                  {capital(one.missing)}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {asked && <AnswerDialog unknown={asked} onClose={() => setAsked(undefined)} />}
+    </>
+  );
+}

@@ -1,0 +1,64 @@
+import { changedFinding, type Finding } from '../findings/finding';
+import type { Patch } from '../plan/patch';
+import type { PatchPreview } from './preview';
+
+type Preview = (patch: Patch) => PatchPreview;
+
+/** Most offers that one finding shows. */
+const mostShown = 4;
+
+/**
+ * A finding whose put-rights are looked into when they are first asked for: of what a rule proposes, those remain
+ * after which the finding is gone and no new `stop` has come; fewest stops left first, then what brings fewest parts
+ * in, then what changes least.
+ */
+export function withSoundOffers(finding: Finding, preview: Preview): Finding {
+  let sound: Patch[] | undefined;
+  return changedFinding(finding, {
+    get patches() {
+      return (sound ??= soundOffers(finding, preview));
+    },
+  });
+}
+
+function soundOffers(finding: Finding, previewOf: Preview): Patch[] {
+  const known = new Set<string>();
+  const cures = finding.patches.flatMap((patch): { patch: Patch; stops: number; preview: PatchPreview }[] => {
+    if (known.has(patch.id)) return [];
+    known.add(patch.id);
+    const preview = tryPatch(patch, previewOf);
+    if (!preview || !isCure(finding, preview)) return [];
+    const stops = preview.after.findings.filter((one) => one.severity === 'stop' && !one.accepted).length;
+    return [{ patch, stops, preview }];
+  });
+  return cures
+    .map((one, n) => ({ ...one, n }))
+    .sort(
+      (a, b) =>
+        a.stops - b.stops ||
+        partsIn(a.patch) - partsIn(b.patch) ||
+        a.patch.edits.length - b.patch.edits.length ||
+        a.n - b.n,
+    )
+    .slice(0, mostShown)
+    .map((one) => one.patch);
+}
+
+/** A proposal that cannot even be tried is none. */
+function tryPatch(patch: Patch, previewOf: Preview): PatchPreview | undefined {
+  try {
+    return previewOf(patch);
+  } catch {
+    return undefined;
+  }
+}
+
+function isCure(finding: Finding, { gone, come, after }: PatchPreview): boolean {
+  const isGone = finding.accepted
+    ? !after.findings.some((one) => one.id === finding.id)
+    : gone.some((one) => one.id === finding.id);
+  return isGone && !come.some((one) => one.severity === 'stop');
+}
+
+const partsIn = ({ edits }: Patch): number =>
+  edits.filter((one) => one.type === 'addFitting' || one.type === 'swapPart').length;

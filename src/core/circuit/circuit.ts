@@ -1,0 +1,95 @@
+import type { Element } from '../network/devices';
+import type { RegulatorSizing } from '../plan/policies';
+import type { Survey } from '../survey/survey';
+import type { PackState } from '../survey/volts';
+import { buildElements } from './build-elements';
+import { RestingNetwork, type BuildPoint } from './build-point';
+import type { Conditions } from './conditions';
+import { stalledServos } from './draws';
+import { Estimates } from './estimates';
+import { packLoads, railLoads, type PackLoad, type RailLoad } from './loads';
+import { NodeNames } from './nodes';
+import { wireElements } from './wires';
+
+/**
+ * What a build is asked in one moment:
+ * `worst`, every motor at full throttle, everything on, servos stalled as the school counts them, regulators giving
+ * whatever is asked; `steady`, the same with no servo stalled: what goes on for minutes; `given` and `kept`, the worst and
+ * the steady again with regulators that give no more than they can.
+ */
+export type Moment = 'worst' | 'steady' | 'given' | 'kept';
+
+/** The solved network of a build: every volt and amp that is told or judged comes from here, each worked out once. */
+export class Circuit {
+  private readonly points = new Map<string, BuildPoint | undefined>();
+  private readonly names: NodeNames;
+  /** The same in every moment. */
+  private readonly wires: readonly Element[];
+  private readonly network = new RestingNetwork();
+  private railLoadsKnown: RailLoad[] | undefined;
+  private packLoadsKnown: PackLoad[] | undefined;
+  private readonly stalled = new Map<RegulatorSizing, ReadonlySet<string>>();
+
+  constructor(readonly survey: Survey) {
+    this.names = new NodeNames(survey);
+    this.wires = wireElements(survey.index, this.names, new Estimates());
+  }
+
+  /** A moment with the packs in a state; `undefined` where it does not settle. @param school the build's where not said */
+  at(
+    moment: Moment,
+    charge: number | PackState,
+    school = this.survey.build.policies.regulatorSizing,
+  ): BuildPoint | undefined {
+    const stalled = hasStalls(moment) ? [...this.stalledBy(school)].join() : '';
+    const key = `${moment}/${charge}/${stalled}`;
+    if (!this.points.has(key)) {
+      const conditions = this.conditions(moment, charge, school);
+      const point = this.network.solve(
+        buildElements(this.survey, conditions, new Estimates(), this.names, this.wires),
+      );
+      this.points.set(key, point.ok ? point.value : undefined);
+    }
+    return this.points.get(key);
+  }
+
+  /** What is asked of each rail at the worst second. */
+  railLoads(): RailLoad[] {
+    return (this.railLoadsKnown ??= railLoads(this));
+  }
+
+  /** What is asked of each pack at the worst second. */
+  packLoads(): PackLoad[] {
+    return (this.packLoadsKnown ??= packLoads(this));
+  }
+
+  /** Whether a servo counts as stalled at the worst second. */
+  isStalled(fittingId: string): boolean {
+    return this.stalledBy(this.survey.build.policies.regulatorSizing).has(fittingId);
+  }
+
+  /** How a build is looked at in a moment. */
+  conditions(
+    moment: Moment,
+    charge: number | PackState,
+    school = this.survey.build.policies.regulatorSizing,
+  ): Conditions {
+    const stalled = hasStalls(moment) ? this.stalledBy(school) : undefined;
+    return {
+      charge,
+      coldFactor: 1,
+      isUnlimited: moment === 'worst' || moment === 'steady',
+      servo: (id) => (stalled?.has(id) ? 'stalled' : 'moving'),
+      duty: () => 1,
+      on: () => 1,
+    };
+  }
+
+  private stalledBy(school: RegulatorSizing): ReadonlySet<string> {
+    let servos = this.stalled.get(school);
+    if (!servos) this.stalled.set(school, (servos = stalledServos(this.survey, school)));
+    return servos;
+  }
+}
+
+const hasStalls = (moment: Moment): boolean => moment === 'worst' || moment === 'given';

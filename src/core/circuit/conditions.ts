@@ -1,0 +1,27 @@
+import type { TrackPoints } from '../network/track';
+import type { PackState } from '../survey/volts';
+
+/** What a servo does while an operating point is taken. */
+type ServoStill = 'resting' | 'moving' | 'stalled';
+
+/** How a build is looked at: the state of its packs, and what each part is told. */
+export interface Conditions {
+  /** Charge of every pack, 0 to 1, or one of the states that limits are looked at. */
+  charge: number | PackState;
+  /** What cold and age multiply the packs' ohms by. */
+  coldFactor: number;
+  /** Operating points: whether regulators give what is asked, however much. */
+  isUnlimited?: boolean;
+  /** Operating points: what each servo does, by fitting. */
+  servo?: (fittingId: string) => ServoStill;
+  /** Load on the drives against their usual one; 1 where not said. */
+  effort?: number;
+  /** Throttle of each controller, −1 to 1, as one value or over time. */
+  duty: (controllerId: string) => number | TrackPoints;
+  /** Angle asked of each servo over time, in radians; operating points have none. */
+  command?: (servoId: string) => TrackPoints;
+  /** Load on a servo's shaft at sixty degrees, as a share of its stall torque. */
+  servoLoad?: (servoId: string) => number;
+  /** How far on a lamp, a pump or a horn is, 0 to 1, as one value or over time. */
+  on: (fittingId: string) => number | TrackPoints;
+}

@@ -1,0 +1,67 @@
+import type { BuckValues } from '../../network/devices/buck';
+import type { Regulator } from '../../parts/regulator';
+import type { Fitted } from '../../survey/build-index';
+import { regulatorChoices } from '../../survey/regulator-choices';
+import type { Conditions } from '../conditions';
+import { defaults } from '../defaults';
+import { lastingAmps } from '../regulator-amps';
+import type { Estimates } from '../estimates';
+
+/** What a regulator does, without the nodes it stands between. */
+export type RegulatorFigures = Omit<BuckValues, 'id' | 'from' | 'to' | 'ground'>;
+
+/** Amps that stand for no limit: what is asked of a regulator, whatever it can give. */
+const withoutLimit = 1e4;
+
+/** Volts that a regulator's input must stand above its output. */
+export const dropoutVolts = ({ fitting }: Fitted, regulator: Regulator, estimates: Estimates): number =>
+  estimates.take(
+    `${fitting.id}.dropoutVolts`,
+    `dropout volts of the BEC of the ${fitting.name}`,
+    regulator.dropoutVolts,
+    regulator.type === 'linear' ? defaults.linearDropout : defaults.switchingDropout,
+  );
+
+/**
+ * A regulator's figures. Where nobody has set its volts, the highest choice stands for what is asked of it and the
+ * lowest for what parts are left with at cut-off.
+ */
+export function regulatorFigures(
+  fitted: Fitted,
+  regulator: Regulator,
+  { charge, isUnlimited, command }: Pick<Conditions, 'charge' | 'isUnlimited' | 'command'>,
+  inputVolts: number | undefined,
+  estimates: Estimates,
+): RegulatorFigures {
+  const { fitting } = fitted;
+  const of = `of the BEC of the ${fitting.name}`;
+  const isLinear = regulator.type === 'linear';
+  const choices = regulatorChoices(fitting, regulator);
+  const maxAmps = estimates.take(`${fitting.id}.becAmps`, `most amps ${of}`, regulator.maxAmps, {
+    value: regulator.maxAmps.value,
+    least: 0.8,
+    most: 1.2,
+    note: 'its sheet calls it an estimate',
+  });
+  const setVolts = (isUnlimited && charge !== 'cutoff' ? choices.at(-1) : choices[0]) ?? 5;
+  // On an outing a linear one is held to what its heat allows for minutes: it has no memory of how warm it is.
+  const given =
+    command && inputVolts !== undefined
+      ? Math.min(maxAmps, lastingAmps(regulator, inputVolts, setVolts).value)
+      : maxAmps;
+  return {
+    setVolts,
+    maxAmps: isUnlimited ? withoutLimit : given,
+    dropoutVolts: dropoutVolts(fitted, regulator, estimates),
+    efficiency: isLinear
+      ? 1
+      : estimates.take(
+          `${fitting.id}.efficiency`,
+          `efficiency ${of}`,
+          regulator.efficiency,
+          defaults.switchingEfficiency,
+        ),
+    quiescentAmps: isLinear ? 0.006 : 0.012,
+    outOhms: estimates.take(`${fitting.id}.outOhms`, `ohms ${of}`, undefined, defaults.regulatorOhms),
+  };
+}

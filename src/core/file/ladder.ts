@@ -1,0 +1,25 @@
+/** One step of the form of a file, from the version before to its own. It leaves what it is given as it was. */
+interface Step {
+  to: number;
+  /** What the version brought. */
+  name: string;
+  climb: (content: unknown) => unknown;
+}
+
+/** Every version after the first, one after another; files and stored records climb the same ladder. */
+const steps: readonly Step[] = [
+  // Fields were added that may be left out: how a controller is set to run and to brake, cells on its sheet, what a
+  // tick rested on.
+  { to: 2, name: 'controllerSettings', climb: (content) => content },
+];
+
+/** The version that is written. */
+export const fileVersion = steps.at(-1)?.to ?? 1;
+
+/** Whether a version can be read: its own, or one that steps lead up from. */
+export const isKnownVersion = (version: unknown): version is number =>
+  Number.isInteger(version) && (version as number) >= 1 && (version as number) <= fileVersion;
+
+/** What a file of some version held, in the form of today. */
+export const climbed = (content: unknown, version: number): unknown =>
+  steps.filter((one) => one.to > version).reduce((held, step) => step.climb(held), content);

@@ -1,0 +1,73 @@
+import { weakestProvenance } from '../quantity/figure';
+import { formatQuantity } from '../quantity/format';
+import type { Message, Rule } from '../rules/rule';
+import type { Report } from './report';
+import { capital } from '../words/sentences';
+import type { Acceptance } from '../plan/records';
+import type { Patch } from '../plan/patch';
+import type { Finding } from './finding';
+import { isMeasured } from './finding-words';
+
+/** Turns a rule's report into a finding with its sentence, margin and acceptance. */
+export function renderReport(
+  rule: Pick<Rule, 'meta'>,
+  report: Report<string>,
+  acceptances: ReadonlyMap<string, Acceptance>,
+): Finding {
+  const message = rule.meta.messages[report.messageId];
+  if (!message) throw new Error(`rule ${rule.meta.id} has no message ${report.messageId}`);
+  const margin = marginOf(message, report);
+  const subjectIds = report.subjects.map((one) => one.id).join('+');
+  const id = `${rule.meta.id}/${report.messageId}/${subjectIds}`;
+  const acceptance = acceptances.get(id);
+  // An acceptance holds only while things are no worse than what was accepted.
+  const accepted = acceptance !== undefined && margin >= acceptance.margin - 1e-6;
+  let proposed: Patch[] | undefined;
+  return {
+    id,
+    rule: rule.meta.id,
+    messageId: report.messageId,
+    severity: message.severity,
+    well: rule.meta.well,
+    subjects: report.subjects,
+    actual: Math.round(report.actual * 1e6) / 1e6,
+    limit: Math.round(report.limit * 1e6) / 1e6,
+    bound: message.bound,
+    unit: report.unit,
+    margin,
+    text: capital(fill(message.text, report.data, rule.meta.id)),
+    why: capital(fill(message.why, report.data, rule.meta.id)),
+    formula: report.formula,
+    terms: report.terms,
+    provenance: weakestProvenance(report.terms.map((one) => one.provenance)),
+    get patches() {
+      return (proposed ??= report.offers?.() ?? []);
+    },
+    accepted,
+    ...(accepted && acceptance.reason && { reason: acceptance.reason }),
+    headline: headlineOf(message, report),
+  };
+}
+
+function marginOf({ bound }: Message, { actual, limit }: Report<string>): number {
+  const raw = { most: limit - actual, least: actual - limit, exactly: -Math.abs(limit - actual) }[bound];
+  return Math.round(raw * 1e6) / 1e6;
+}
+
+function headlineOf({ bound }: Message, { actual, limit, unit }: Report<string>): string {
+  if (bound === 'exactly') return `${formatQuantity(actual, unit)}, not ${limit}`;
+  if (!isMeasured(unit))
+    return `${formatQuantity(actual, unit)}, ${bound === 'most' ? 'may be' : 'needs'} ${limit}`;
+  const gap = formatQuantity(Math.abs(actual - limit), unit);
+  const within = bound === 'most' ? actual <= limit : actual >= limit;
+  if (within) return `${gap} spare`;
+  return bound === 'most' ? `${gap} over` : `${gap} short`;
+}
+
+function fill(template: string, data: Record<string, string>, ruleId: string): string {
+  return template.replace(/\{\{(\w+)\}\}/g, (_, name: string) => {
+    const value = data[name];
+    if (value === undefined) throw new Error(`rule ${ruleId} leaves {{${name}}} unfilled`);
+    return value;
+  });
+}

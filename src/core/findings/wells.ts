@@ -1,0 +1,80 @@
+import type { Severity } from './severity';
+
+/** The five wells, in the order they stand in the hull. */
+export const wells = ['voltage', 'current', 'connection', 'control', 'space'] as const;
+export type Well = (typeof wells)[number];
+
+export const wellNames: Record<Well, string> = {
+  voltage: 'Voltage',
+  current: 'Current',
+  connection: 'Connection',
+  control: 'Control',
+  space: 'Space',
+};
+
+/** `dry`: nothing wrong. `damp`: works, mind it. `flooded`: would damage, fail or hurt. `hatched`: facts missing. */
+type WellState = 'dry' | 'damp' | 'flooded' | 'hatched';
+
+export interface WellReport {
+  state: WellState;
+  /** Open findings by severity. */
+  stop: number;
+  mind: number;
+  note: number;
+  /** Findings the person lives with. */
+  accepted: number;
+  /** Facts that some rule needed and nobody stated. */
+  unknown: number;
+  /** The figure that matters most, in a few words: `0.8 V over`. */
+  headline: string | undefined;
+}
+
+interface Judged {
+  well: Well;
+  severity: Severity;
+  accepted: boolean;
+  headline: string;
+  margin: number;
+  limit: number;
+}
+
+/** What stands in each well. Accepted findings leave it damp: known, not gone. */
+export function wellReports(
+  findings: readonly Judged[],
+  unknowns: readonly { well: Well }[],
+  surveyed: ReadonlySet<Well>,
+): Record<Well, WellReport> {
+  const report = (well: Well): WellReport => {
+    const here = findings.filter((one) => one.well === well);
+    const open = here.filter((one) => !one.accepted);
+    const count = (severity: Severity) => open.filter((one) => one.severity === severity).length;
+    const counts = { stop: count('stop'), mind: count('mind'), note: count('note') };
+    const accepted = here.length - open.length;
+    const unknown = unknowns.filter((one) => one.well === well).length;
+    return {
+      state: stateOf({ ...counts, accepted, unknown }, surveyed.has(well)),
+      ...counts,
+      accepted,
+      unknown,
+      headline: [...open].sort(worstFirst)[0]?.headline,
+    };
+  };
+  return Object.fromEntries(wells.map((well) => [well, report(well)])) as Record<Well, WellReport>;
+}
+
+function stateOf(
+  counts: { stop: number; mind: number; accepted: number; unknown: number },
+  surveyed: boolean,
+): WellState {
+  if (counts.stop > 0) return 'flooded';
+  if (counts.mind > 0 || counts.accepted > 0) return 'damp';
+  return counts.unknown > 0 || !surveyed ? 'hatched' : 'dry';
+}
+
+const severityRank: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
+
+/** Stops before minds, then the margin that is worst in proportion to its limit. */
+export function worstFirst(a: Judged, b: Judged): number {
+  const share = (one: Judged) => one.margin / Math.max(Math.abs(one.limit), 1e-9);
+  return severityRank[a.severity] - severityRank[b.severity] || share(a) - share(b);
+}

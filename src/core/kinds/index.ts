@@ -1,0 +1,44 @@
+import type { PartKind, PartSpec } from '../parts/part-spec';
+import type { SheetField } from '../parts/sheet-field';
+import type { Terminals } from '../parts/terminals';
+import { becKind } from './bec';
+import { cableKind } from './cable';
+import { controllerKind } from './controller';
+import { electronicSwitchKind } from './electronic-switch';
+import type { Kind } from './kind';
+import { loadKind } from './load';
+import { motorKind } from './motor';
+import { packKind } from './pack';
+import { receiverKind } from './receiver';
+import { servoKind } from './servo';
+import { transmitterKind } from './transmitter';
+
+/** Every kind of part, in the order of the locker. */
+export const kinds: { readonly [K in PartKind]: Kind<K> } = {
+  pack: packKind,
+  controller: controllerKind,
+  bec: becKind,
+  motor: motorKind,
+  servo: servoKind,
+  receiver: receiverKind,
+  transmitter: transmitterKind,
+  load: loadKind,
+  electronicSwitch: electronicSwitchKind,
+  cable: cableKind,
+};
+
+/** A kind's description, for a part of which no more is known than that it is of that kind. */
+export const kindOfAny = (part: PartSpec): Kind<PartKind> => kinds[part.kind] as unknown as Kind<PartKind>;
+
+/** The electrical ends of a part. */
+export const terminalsOf = (part: PartSpec): Terminals => kindOfAny(part).terminals(part);
+
+/** The net on which a part listens to a receiver channel, if it does. */
+export const signalNetOf = (part: PartSpec): string | undefined => kindOfAny(part).signal(part);
+
+/** The net that a part's signal is measured against. */
+export const signalGroundOf = (part: PartSpec): string | undefined =>
+  kindOfAny(part).signalGround?.(part) ?? terminalsOf(part).consumes[0]?.minus;
+
+/** The figures that a sheet of this part has room for, in reading order. */
+export const sheetFields = (part: PartSpec): SheetField[] => kindOfAny(part).fields(part);

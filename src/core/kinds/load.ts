@@ -1,0 +1,59 @@
+import { plainLoad } from '../circuit/plain-load';
+import { ownAmps } from '../circuit/values/own-amps';
+import type { LoadForm } from '../parts/load';
+import { ampsField, voltsField } from '../parts/sheet-field';
+import { limits } from '../parts/terminals';
+import { formatQuantity } from '../quantity/format';
+import { describeKind } from './kind';
+
+/** What a person calls each form. */
+const loadWords: Record<LoadForm, string> = {
+  pump: 'pump',
+  lamps: 'lamps',
+  horn: 'horn',
+  videoSender: 'video sender',
+};
+
+const listens = (part: { ports: { pins: { net: string }[] }[] }): boolean =>
+  part.ports.some((port) => port.pins.some((pin) => pin.net === 'signal'));
+
+export const loadKind = describeKind<'load'>({
+  kind: 'load',
+  words: { one: 'load', many: 'Pumps, lamps, horns' },
+  terminals: (part) => ({
+    consumes: [
+      {
+        id: 'supply',
+        plus: 'plus',
+        minus: 'minus',
+        ...(listens(part) && { signal: 'signal' }),
+        ...limits(part.minVolts, part.maxVolts),
+      },
+    ],
+  }),
+  signal: (part) => (listens(part) ? 'signal' : undefined),
+  fields: () => [
+    voltsField('minVolts', 'Least volts'),
+    voltsField('maxVolts', 'Most volts'),
+    ampsField('amps', 'Draws'),
+  ],
+  choices: () => [],
+  draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),
+  elements: ({ fitted, node, conditions, estimates }, part) => {
+    const { id } = fitted.fitting;
+    const amps = ownAmps(fitted, part.amps, 'load', estimates);
+    const knee = part.minVolts?.value ?? 3;
+    return [
+      { ...plainLoad(id, node('plus'), node('minus'), amps, Math.max(knee, 0.5)), on: conditions.on(id) },
+    ];
+  },
+  column: 'served',
+  lines: (part, { fedVolts }) => [
+    `${fedVolts === undefined ? 'not fed' : `on ${formatQuantity(fedVolts, 'V')}`}${part.amps ? `, ${formatQuantity(part.amps.value, 'A')}` : ''}`,
+    ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
+  ],
+  isDelicate: false,
+  // A pump is not put right by a lamp.
+  replaces: (candidate, part) => candidate.form === part.form,
+  roleWord: (part) => loadWords[part.form],
+});

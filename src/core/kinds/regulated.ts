@@ -1,0 +1,82 @@
+import { regulatorFigures } from '../circuit/values/regulator-values';
+import type { Site } from '../circuit/site';
+import type { Element } from '../network/devices';
+import type { BecSpec } from '../parts/bec';
+import type { ControllerSpec } from '../parts/controller';
+import type { Regulator } from '../parts/regulator';
+import { plainOptions, sheetChoice, type SheetChoice } from '../parts/sheet-choice';
+import { ampsField, type SheetField } from '../parts/sheet-field';
+import { limits, type Terminals } from '../parts/terminals';
+import { changed } from './kind';
+
+type Regulated = ControllerSpec | BecSpec;
+
+/** Usual sets of output volts of a regulator. */
+const voltsSets = ['5', '6', '5, 6', '5, 6, 7.4', '5, 6, 7.4, 8.4', '7.4', '12'];
+
+/** Capacitor at a regulator's output: usual. */
+const outputFarads = 1e-4;
+
+/** What the divider inside a regulator drains from its output: keeps one that feeds nothing at its volts. */
+const bleedOhms = 10_000;
+
+/** Power in, and a regulated plus out where there is a regulator. */
+export const regulatedTerminals = (part: Regulated): Terminals => ({
+  consumes: [
+    { id: 'supply', plus: 'power+', minus: 'ground', ...limits(part.minInputVolts, part.maxInputVolts) },
+  ],
+  ...(part.regulator && { gives: { plus: 'bec+', minus: 'ground', regulator: part.regulator } }),
+});
+
+export const regulatorFields = (
+  regulator: Regulator | undefined,
+  gives: string,
+  sheds: string,
+): SheetField[] => [
+  ...(regulator ? [ampsField('regulator.maxAmps', gives)] : []),
+  ...(regulator?.type === 'linear'
+    ? [{ path: 'regulator.maxWatts', label: sheds, unit: 'W', scale: 1 }]
+    : []),
+];
+
+/** The volts that a regulator can be set to. */
+export function regulatorChoice(part: Regulated): SheetChoice[] {
+  const { regulator } = part;
+  if (!regulator) return [];
+  return [
+    sheetChoice('volts', 'BEC volts', regulator.voltsChoices.join(', '), plainOptions(voltsSets), (value) =>
+      changed<Regulated>(part, { regulator: { ...regulator, voltsChoices: value.split(', ').map(Number) } }),
+    ),
+  ];
+}
+
+/** A regulator in the network, with what hangs on its output inside the part. */
+export function regulatorElements(
+  {
+    fitted,
+    node,
+    conditions,
+    estimates,
+    supplyVolts,
+  }: Pick<Site<'controller' | 'bec'>, 'fitted' | 'node' | 'conditions' | 'estimates' | 'supplyVolts'>,
+  regulator: Regulator,
+): Element[] {
+  const { id } = fitted.fitting;
+  const ends = { from: node('bec+'), to: node('ground') };
+  return [
+    {
+      kind: regulator.type === 'linear' ? 'linear' : 'buck',
+      id: `${id}.bec`,
+      from: node('power+'),
+      to: node('bec+'),
+      ground: node('ground'),
+      ...regulatorFigures(fitted, regulator, conditions, supplyVolts, estimates),
+    },
+    { kind: 'capacitor', id: `${id}.output`, ...ends, farads: outputFarads },
+    { kind: 'resistor', id: `${id}.bleed`, ...ends, ohms: bleedOhms },
+  ];
+}
+
+/** `BEC 5.0 V 2 A`, as the wiring picture writes it. */
+export const regulatorLine = (regulator: Regulator, volts: string): string =>
+  `${regulator.type === 'linear' ? 'linear BEC' : 'BEC'} ${volts} ${regulator.maxAmps.value} A`;

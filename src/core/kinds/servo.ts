@@ -1,0 +1,85 @@
+import { heldTorque, servoFigures, servoRunning, servoStalled } from '../circuit/values/servo-values';
+import { plainOptions, sheetChoice } from '../parts/sheet-choice';
+import { ampsField, kilogramCentimetre, voltsField, type SheetField } from '../parts/sheet-field';
+import { limits } from '../parts/terminals';
+import { formatQuantity } from '../quantity/format';
+import { changed, describeKind } from './kind';
+
+/** Sixty degrees, to which the load on a servo is referred. */
+const sixtyDegrees = Math.PI / 3;
+
+export const servoKind = describeKind<'servo'>({
+  kind: 'servo',
+  words: { one: 'servo', many: 'Servos' },
+  terminals: (part) => ({
+    consumes: [
+      {
+        id: 'supply',
+        plus: 'plus',
+        minus: 'minus',
+        signal: 'signal',
+        ...limits(part.minVolts, part.maxVolts),
+      },
+    ],
+  }),
+  signal: () => 'signal',
+  fields: (part) => [
+    voltsField('minVolts', 'Least volts'),
+    voltsField('maxVolts', 'Most volts'),
+    ...part.sheet.flatMap((point, n) => pointFields(n, point.volts.value)),
+  ],
+  choices: (part) => [
+    sheetChoice('wires', 'Wires', String(part.wires ?? 3), plainOptions(['3', '5']), (value) =>
+      changed(part, { wires: value === '5' ? 5 : 3 }),
+    ),
+  ],
+  blank: (usual) => ({ ...usual, sheet: [] }),
+  draws: (part, volts) => {
+    const stalled = servoStalled(part, volts);
+    return stalled ? { running: servoRunning(part, volts, stalled), stalled } : { missing: 'stall amps' };
+  },
+  elements: ({ fitted, node, conditions, estimates, supplyVolts }, part) => {
+    const volts =
+      supplyVolts !== undefined && supplyVolts > 0 ? supplyVolts : (part.sheet.at(-1)?.volts.value ?? 6);
+    const figures = servoFigures(fitted, volts, estimates);
+    const { id, name } = fitted.fitting;
+    if (!figures) return { missing: `stall amps of the ${name}` };
+    const own = { kind: 'servo' as const, id, from: node('plus'), to: node('minus'), ...figures };
+    if (conditions.command) {
+      const share = conditions.servoLoad?.(id) ?? 0;
+      return [
+        {
+          ...own,
+          command: conditions.command(id),
+          loadSpring: (share * figures.stallTorque) / sixtyDegrees,
+          loadConst: 0,
+        },
+      ];
+    }
+    const still = conditions.servo?.(id) ?? 'resting';
+    if (still === 'stalled') return [{ ...own, stalled: true }];
+    return [{ ...own, holdTorque: still === 'moving' ? heldTorque(part, figures) : 0 }];
+  },
+  column: 'served',
+  lines: (part, { fedVolts }) => [
+    fedVolts === undefined ? 'not fed' : `on ${formatQuantity(fedVolts, 'V')}`,
+    ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
+  ],
+  isDelicate: true,
+  // A servo is not put right by one that a receiver cannot work.
+  replaces: (candidate) => candidate.wires !== 5,
+});
+
+function pointFields(n: number, at: number): SheetField[] {
+  return [
+    {
+      path: `sheet.${n}.stallNewtonMetres`,
+      label: `Torque at ${at} V`,
+      unit: 'kg·cm',
+      scale: kilogramCentimetre,
+    },
+    ampsField(`sheet.${n}.stallAmps`, `Stalled at ${at} V`),
+    { path: `sheet.${n}.sixtyDegreeSeconds`, label: `Sixty degrees at ${at} V`, unit: 's', scale: 1 },
+    ampsField(`sheet.${n}.runningAmps`, `Moving at ${at} V`),
+  ];
+}

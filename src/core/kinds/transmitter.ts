@@ -1,0 +1,27 @@
+import { numberOptions, sheetChoice } from '../parts/sheet-choice';
+import { changed, describeKind } from './kind';
+
+export const transmitterKind = describeKind<'transmitter'>({
+  kind: 'transmitter',
+  words: { one: 'transmitter', many: 'Transmitters' },
+  terminals: () => ({ consumes: [] }),
+  signal: () => undefined,
+  fields: () => [],
+  choices: (part) => [
+    sheetChoice('channels', 'Channels', String(part.channels), numberOptions(1, 18), (value) =>
+      changed(part, { channels: Number(value) }),
+    ),
+    sheetChoice(
+      'endPoints',
+      'End points on the first',
+      part.endPointChannels === undefined ? 'unknown' : String(part.endPointChannels),
+      numberOptions(0, Math.max(part.channels, part.endPointChannels ?? 0)),
+      (value) => (value === 'unknown' ? part : changed(part, { endPointChannels: Number(value) })),
+    ),
+  ],
+  blank: ({ endPointChannels, ...usual }) => usual,
+  elements: () => [],
+  column: 'outside',
+  lines: () => [],
+  isDelicate: false,
+});

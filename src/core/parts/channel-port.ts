@@ -1,0 +1,23 @@
+import type { PinSpec, PortSpec } from './port';
+
+/** One row of pins on a receiver. */
+export function channelPort(channel: number): PortSpec {
+  return {
+    id: String(channel),
+    name: `port ${channel}`,
+    use: 'servo',
+    flow: 'either',
+    connector: { family: 'servo-3-flat', gender: 'plug' },
+    pins: threePins(`ch${channel}`, 'rail', 'ground'),
+    channel,
+  };
+}
+
+/** Three contacts of a servo plug, by the nets that they belong to. */
+export function threePins(signal: string, plus: string, minus: string): PinSpec[] {
+  return [
+    { name: 'signal', net: signal },
+    { name: 'plus', net: plus },
+    { name: 'minus', net: minus },
+  ];
+}

@@ -1,0 +1,78 @@
+import 'reflect-metadata';
+import { IsIn } from 'class-validator';
+import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
+import { PartBase } from '../parts/part-base';
+import { Brief } from './brief';
+import { Fitting } from './fitting';
+import { Lead } from './lead';
+import { ModelFunction } from './model-function';
+import { Outing } from './outing';
+import { Policies } from './policies';
+import { Acceptance, Tick } from './records';
+import { TextField } from '../validation/text-field';
+import { NestedField, NestedList } from '../validation/nested-field';
+
+export const modelKinds = ['boat', 'car', 'crawler', 'truck', 'tracked machine', 'yacht'] as const;
+export type ModelKind = (typeof modelKinds)[number];
+
+/** Most items that each list of a build may hold. */
+export const mostItems = {
+  parts: 2000,
+  fittings: 2000,
+  leads: 2000,
+  functions: 200,
+  acceptances: 2000,
+  ticks: 2000,
+  outings: 100,
+} as const;
+
+/** One plan for one model: an immutable value. Every change is an edit that yields a new one. */
+export class Build {
+  @TextField({ most: 60 })
+  id!: string;
+
+  @TextField({ most: 80 })
+  name!: string;
+
+  @IsIn(modelKinds)
+  model!: ModelKind;
+
+  @NestedField(() => Brief)
+  brief!: Brief;
+
+  @NestedField(() => Policies)
+  policies!: Policies;
+
+  /** The sheets of the parts that the fittings use. */
+  @NestedList(
+    () => PartBase,
+    { most: mostItems.parts },
+    {
+      discriminator: {
+        property: 'kind',
+        subTypes: partKinds.map((kind) => ({ name: kind, value: partClasses[kind] })),
+      },
+      keepDiscriminatorProperty: true,
+    },
+  )
+  parts!: PartSpec[];
+
+  @NestedList(() => Fitting, { most: mostItems.fittings })
+  fittings!: Fitting[];
+
+  @NestedList(() => Lead, { most: mostItems.leads })
+  leads!: Lead[];
+
+  @NestedList(() => ModelFunction, { most: mostItems.functions })
+  functions!: ModelFunction[];
+
+  @NestedList(() => Acceptance, { most: mostItems.acceptances })
+  acceptances!: Acceptance[];
+
+  @NestedList(() => Tick, { most: mostItems.ticks })
+  ticks!: Tick[];
+
+  /** Outings that the person made or changed; the usual ones of the kind of model are always there. */
+  @NestedList(() => Outing, { most: mostItems.outings, optional: true })
+  outings?: Outing[];
+}

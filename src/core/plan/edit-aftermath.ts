@@ -1,0 +1,50 @@
+import type { Draft } from 'immer';
+import type { PartSpec } from '../parts/part-spec';
+import type { Build } from './build';
+
+/** Takes out of a list what a test holds for; a list without such is left the very value that it was. */
+export function dropWhere<T>(list: T[], isGone: (one: T) => boolean): void {
+  for (let at = list.length - 1; at >= 0; at -= 1) if (isGone(list[at]!)) list.splice(at, 1);
+}
+
+/** Ids that a finding's id names: `rule/message/subject+subject`. */
+const subjectsOf = (findingId: string): string[] => findingId.split('/').slice(2).join('/').split('+');
+
+/** Drops what was noted about parts, leads or functions that are gone: acceptances, ticks, courses of outings. */
+export function forget(build: Draft<Build>, gone: readonly string[]): void {
+  const isGone = (id: string) => gone.includes(id);
+  dropWhere(build.acceptances, (one) => subjectsOf(one.finding).some(isGone));
+  dropWhere(build.ticks, (one) => one.step.split(':').some(isGone));
+  for (const [n, outing] of (build.outings ?? []).entries()) {
+    const tracks = outing.tracks.filter((one) => !isGone(one.function));
+    if (tracks.length < outing.tracks.length) build.outings![n] = { ...outing, tracks };
+  }
+}
+
+/**
+ * Keeps only what is still valid of a fitting after another part stands in its place: settings that the new sheet
+ * has a choice for, and no acceptance of the old part's dangers. Ticks stay: each step tells by itself whether
+ * the part it was about is still the same.
+ */
+export function settleAfterSwap(build: Draft<Build>, fittingId: string, part: PartSpec): void {
+  dropWhere(build.acceptances, (one) => subjectsOf(one.finding).includes(fittingId));
+  const at = build.fittings.findIndex((one) => one.id === fittingId);
+  const fitting = build.fittings[at];
+  if (!fitting) return;
+  const { regulatorVolts, cutoff, protocol, running, brake, isReversed, ...kept } = fitting;
+  const volts = 'regulator' in part ? (part.regulator?.voltsChoices ?? []) : [];
+  const cutoffs = part.kind === 'controller' ? [...(part.cutoffModes ?? []), 'off'] : [];
+  const modes: readonly string[] = part.kind === 'controller' ? (part.modes ?? []) : [];
+  const protocols = 'protocols' in part ? part.protocols : [];
+  const settings = {
+    ...(regulatorVolts !== undefined && volts.includes(regulatorVolts) && { regulatorVolts }),
+    ...(cutoff !== undefined && cutoffs.includes(cutoff) && { cutoff }),
+    ...(running !== undefined && modes.includes(running) && { running }),
+    ...(brake !== undefined &&
+      (brake === 'off' ? part.kind === 'controller' : modes.includes(brake)) && { brake }),
+    ...(isReversed !== undefined && part.kind === 'controller' && { isReversed }),
+    ...(protocol !== undefined && protocols.includes(protocol) && { protocol }),
+  };
+  if (Object.keys(settings).length === Object.keys(fitting).length - Object.keys(kept).length) return;
+  build.fittings[at] = { ...kept, ...settings };
+}

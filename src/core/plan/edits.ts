@@ -1,0 +1,183 @@
+import { current, isDraft, produce, type Draft } from 'immer';
+import { canonicalText } from '../canonical';
+import type { PartSpec } from '../parts/part-spec';
+import type { Brief } from './brief';
+import type { Build } from './build';
+import { dropWhere, forget, settleAfterSwap } from './edit-aftermath';
+import type { Fitting } from './fitting';
+import { mostIdLength } from './fresh-id';
+import type { Conductor, Lead, PortRef } from './lead';
+import type { ModelFunction } from './model-function';
+import type { Outing } from './outing';
+import type { Policies } from './policies';
+import type { Acceptance, Tick } from './records';
+
+/** One pure change to a build, as data: it can be previewed, listed, applied and undone. */
+export type Edit =
+  | { type: 'setRegulatorVolts'; fitting: string; volts: number }
+  | {
+      type: 'setFitting';
+      fitting: string;
+      change: Partial<Pick<Fitting, 'name' | 'cutoff' | 'running' | 'brake' | 'isReversed'>>;
+    }
+  | { type: 'setProtocol'; fitting: string; protocol: string }
+  | { type: 'swapPart'; fitting: string; part: PartSpec }
+  | { type: 'changeSheet'; sheet: PartSpec }
+  | { type: 'addFitting'; fitting: Fitting; part: PartSpec }
+  | { type: 'removeFitting'; fitting: string }
+  | { type: 'addLead'; lead: Lead }
+  | { type: 'removeLead'; lead: string }
+  | { type: 'moveLeadEnd'; lead: string; end: 'from' | 'to'; port: PortRef }
+  | { type: 'setGauge'; lead: string; awg: number }
+  | { type: 'setConductors'; lead: string; conductors: Conductor[] }
+  | { type: 'setFunction'; function: string; change: Partial<Omit<ModelFunction, 'id'>> }
+  | { type: 'setBrief'; change: Partial<Brief> }
+  | { type: 'rename'; name: string }
+  | { type: 'addFunction'; function: ModelFunction }
+  | { type: 'removeFunction'; function: string }
+  | { type: 'setPolicies'; change: Partial<Policies> }
+  | { type: 'accept'; acceptance: Acceptance }
+  | { type: 'withdrawAcceptance'; finding: string }
+  | { type: 'keepOuting'; outing: Outing }
+  | { type: 'dropOuting'; outing: string }
+  | { type: 'tick'; tick: Tick }
+  | { type: 'untick'; step: string };
+
+/**
+ * The build after some edits; the one passed in is left as it was.
+ * @throws if an edit names a fitting, lead or function that the build lacks: a bug in whoever made it
+ */
+export function applyEdits(build: Build, edits: readonly Edit[]): Build {
+  return produce(build, (draft) => {
+    for (const edit of edits) applyEdit(draft, edit);
+    dropUnusedParts(draft);
+  });
+}
+
+function applyEdit(build: Draft<Build>, edit: Edit): void {
+  switch (edit.type) {
+    case 'setRegulatorVolts':
+      change(build.fittings, edit.fitting, { regulatorVolts: edit.volts });
+      return;
+    case 'setProtocol':
+      change(build.fittings, edit.fitting, { protocol: edit.protocol });
+      return;
+    case 'setFitting':
+      change(build.fittings, edit.fitting, edit.change);
+      return;
+    case 'swapPart':
+      change(build.fittings, edit.fitting, { part: putPart(build, edit.part) });
+      settleAfterSwap(build, edit.fitting, edit.part);
+      return;
+    case 'changeSheet':
+      change(build.parts, edit.sheet.id, edit.sheet);
+      return;
+    case 'addFitting':
+      build.fittings.push({ ...edit.fitting, part: putPart(build, edit.part) });
+      return;
+    case 'removeFitting': {
+      remove(build.fittings, edit.fitting);
+      const touches = (lead: Lead) => lead.from.fitting === edit.fitting || lead.to.fitting === edit.fitting;
+      const gone = build.leads.filter(touches).map((lead) => lead.id);
+      dropWhere(build.leads, touches);
+      for (const { id, devices } of [...build.functions])
+        change(build.functions, id, { devices: devices.filter((device) => device !== edit.fitting) });
+      forget(build, [edit.fitting, ...gone]);
+      return;
+    }
+    case 'addLead':
+      build.leads.push(edit.lead);
+      return;
+    case 'removeLead':
+      remove(build.leads, edit.lead);
+      forget(build, [edit.lead]);
+      return;
+    case 'moveLeadEnd':
+      change(build.leads, edit.lead, { [edit.end]: edit.port });
+      return;
+    case 'setGauge':
+      change(build.leads, edit.lead, { awg: edit.awg });
+      return;
+    case 'setConductors':
+      change(build.leads, edit.lead, { conductors: edit.conductors });
+      return;
+    case 'setFunction':
+      change(build.functions, edit.function, edit.change);
+      return;
+    case 'setBrief':
+      Object.assign(build.brief, edit.change);
+      return;
+    case 'rename':
+      build.name = edit.name;
+      return;
+    case 'addFunction':
+      build.functions.push(edit.function);
+      return;
+    case 'removeFunction':
+      remove(build.functions, edit.function);
+      forget(build, [edit.function]);
+      return;
+    case 'setPolicies':
+      Object.assign(build.policies, edit.change);
+      return;
+    case 'accept':
+      dropWhere(build.acceptances, (one) => one.finding === edit.acceptance.finding);
+      build.acceptances.push(edit.acceptance);
+      return;
+    case 'withdrawAcceptance':
+      dropWhere(build.acceptances, (one) => one.finding === edit.finding);
+      return;
+    case 'keepOuting':
+      build.outings = [...(build.outings ?? []).filter((one) => one.id !== edit.outing.id), edit.outing];
+      return;
+    case 'dropOuting':
+      dropWhere(build.outings ?? [], (one) => one.id === edit.outing);
+      return;
+    case 'tick':
+      dropWhere(build.ticks, (one) => one.step === edit.tick.step);
+      build.ticks.push(edit.tick);
+      return;
+    case 'untick':
+      dropWhere(build.ticks, (one) => one.step === edit.step);
+      return;
+  }
+}
+
+/**
+ * Brings a sheet into the build. Another sheet under a known id would change other fittings, so a sheet that
+ * was edited in the locker since comes in under an id of its own. @returns the id it has in the build
+ */
+function putPart(build: Draft<Build>, part: PartSpec): string {
+  for (let version = 1; ; version += 1) {
+    const id = version === 1 ? part.id : `${part.id.slice(0, mostIdLength - 6)}-v${version}`;
+    const candidate = { ...part, id };
+    const known = build.parts.find((one) => one.id === id);
+    if (!known) build.parts.push(candidate);
+    if (!known || canonicalText(known) === canonicalText(candidate)) return id;
+  }
+}
+
+function dropUnusedParts(build: Draft<Build>): void {
+  const used = new Set(build.fittings.map((one) => one.part));
+  dropWhere(build.parts, (part) => !used.has(part.id));
+}
+
+/**
+ * Puts a changed copy in the place of what has the id: what an edit brought along may be frozen. What changes
+ * nothing leaves the build the very value that it was.
+ */
+function change<T extends { id: string }>(list: T[], id: string, to: object): void {
+  const at = list.findIndex((one) => one.id === id);
+  const found = list[at];
+  if (!found) throw new Error(`edit names ${id}, which the build lacks`);
+  const isSame = ([key, value]: [string, unknown]) =>
+    canonicalText(found[key as keyof T]) === canonicalText(value);
+  if (!Object.entries(to).every(isSame)) list[at] = { ...plain(found), ...to };
+}
+
+const plain = <T extends object>(value: T): T => (isDraft(value) ? current(value as never) : value);
+
+function remove<T extends { id: string }>(list: T[], id: string): void {
+  if (!list.some((one) => one.id === id)) throw new Error(`edit removes ${id}, which the build lacks`);
+  dropWhere(list, (one) => one.id === id);
+}

@@ -1,0 +1,49 @@
+import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../parts/controller';
+import { chemistries, type Chemistry } from '../packs/chemistry';
+import { TextField } from '../validation/text-field';
+
+/** A part in this build, in a role. */
+export class Fitting {
+  @TextField({ most: 60 })
+  id!: string;
+
+  @TextField({ most: 60 })
+  name!: string;
+
+  /** Id of its `PartSpec` in the build. */
+  @TextField({ most: 60 })
+  part!: string;
+
+  /** Output volts its regulator is set to; any of its choices where nobody has set it. */
+  @IsOptional()
+  @IsNumber()
+  @Min(1)
+  @Max(30)
+  regulatorVolts?: number;
+
+  /** Controllers: the chemistry that its cut-off is set for, or `off`. */
+  @IsOptional()
+  @IsIn([...chemistries, 'off'])
+  cutoff?: Chemistry | 'off';
+
+  /** Controllers: how it is set to run. */
+  @IsOptional()
+  @IsIn(runningModes)
+  running?: RunningMode;
+
+  /** Controllers: how it is set to brake. */
+  @IsOptional()
+  @IsIn([...brakeModes, 'off'])
+  brake?: BrakeMode;
+
+  /** Controllers: whether it is set to turn its motor the other way. */
+  @IsOptional()
+  @IsBoolean()
+  isReversed?: boolean;
+
+  /** Transmitters: the link protocol it is set to. */
+  @IsOptional()
+  @TextField({ most: 30 })
+  protocol?: string;
+}

@@ -1,0 +1,52 @@
+import { ArrayMaxSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
+import { controlKinds, type ControlKind } from '../parts/transmitter';
+import { TextField } from '../validation/text-field';
+
+const functionRoles = ['steer', 'drive', 'mechanism', 'pump', 'lights', 'sound'] as const;
+export type FunctionRole = (typeof functionRoles)[number];
+
+/** Something the model must do: the control it wants, the one it has, its channel and the parts it works. */
+export class ModelFunction {
+  @TextField({ most: 60 })
+  id!: string;
+
+  @TextField({ most: 60 })
+  name!: string;
+
+  @IsIn(functionRoles)
+  role!: FunctionRole;
+
+  @IsIn(controlKinds)
+  wants!: ControlKind;
+
+  /** The transmitter control given to it. */
+  @IsOptional()
+  @TextField({ most: 40 })
+  control?: string;
+
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(32)
+  channel?: number;
+
+  /** Its servos stand mirrored: one must turn the other way. */
+  @IsOptional()
+  @IsBoolean()
+  mirrored?: boolean;
+
+  /** When it is to be fitted: 1 now, 2 and 3 later; 1 where not said. */
+  @IsOptional()
+  @IsIn([1, 2, 3])
+  stage?: 1 | 2 | 3;
+
+  /** Shares its channel on purpose: a mix. */
+  @IsOptional()
+  @IsBoolean()
+  mixed?: boolean;
+
+  /** Fittings that this function works. */
+  @TextField({ most: 60, each: true })
+  @ArrayMaxSize(20)
+  devices!: string[];
+}

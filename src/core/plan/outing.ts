@@ -1,0 +1,62 @@
+import 'reflect-metadata';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, Max, Min, ValidateBy } from 'class-validator';
+import { TextField } from '../validation/text-field';
+import { NestedList } from '../validation/nested-field';
+
+/** Most points that a track may have. */
+const mostPoints = 2000;
+
+const arePoints = (value: unknown): boolean =>
+  Array.isArray(value) &&
+  value.every(
+    (point, n) =>
+      Array.isArray(point) &&
+      point.length === 2 &&
+      point.every((one) => typeof one === 'number' && Number.isFinite(one)) &&
+      point[0] >= 0 &&
+      Math.abs(point[1] as number) <= 1 &&
+      (n === 0 || (value[n - 1] as number[])[0]! <= point[0]),
+  );
+
+/** What one control does during an outing. */
+export class OutingTrack {
+  /** Id of the function. */
+  @TextField({ most: 60 })
+  function!: string;
+
+  /** Seconds, which never fall, and position from −1 to 1; straight lines between, the last held. */
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(mostPoints)
+  @ValidateBy({
+    name: 'trackPoints',
+    validator: {
+      validate: arePoints,
+      defaultMessage: () => '$property must be pairs of rising seconds and a position from -1 to 1',
+    },
+  })
+  points!: [number, number][];
+}
+
+/** A stretch of use, rehearsed before it is dared: what each control does, second by second. */
+export class Outing {
+  @TextField({ most: 60 })
+  id!: string;
+
+  @TextField({ most: 80 })
+  name!: string;
+
+  @IsNumber()
+  @Min(0.5)
+  @Max(7200)
+  seconds!: number;
+
+  /** Load on the drives against their usual one: 1 running free, more for a tow or a hill. */
+  @IsNumber()
+  @Min(0)
+  @Max(10)
+  effort!: number;
+
+  @NestedList(() => OutingTrack, { most: 200 })
+  tracks!: OutingTrack[];
+}

@@ -1,0 +1,70 @@
+import { BuildIndex, type FreePort } from '../survey/build-index';
+import type { Build } from '../plan/build';
+import { applyEdits, type Edit } from '../plan/edits';
+import { freshId } from '../plan/fresh-id';
+import type { PortRef } from '../plan/lead';
+import { usualLead } from '../plan/usual-run';
+import { mating } from '../connectors/mating';
+import type { CableSpec } from '../parts/cable';
+import type { PartSpec } from '../parts/part-spec';
+
+/**
+ * The edits that join two ports, with an adapter from the locker between them where their plugs do not go
+ * together; `undefined` where the locker has none that fits.
+ */
+export function connect(
+  build: Build,
+  from: PortRef,
+  to: PortRef,
+  locker: readonly PartSpec[],
+): Edit[] | undefined {
+  const index = new BuildIndex(build);
+  const [a, b] = [index.port(from), index.port(to)];
+  const direct = mating(a.connector, b.connector).result;
+  if (direct === 'mates' || direct === 'solder')
+    return [addLead(build, { ref: from, port: a }, { ref: to, port: b })];
+  const adapter = locker.find(
+    (part): part is CableSpec => part.kind === 'cable' && part.form === 'adapter' && !!wayThrough(part),
+  );
+  if (!adapter) return undefined;
+  const [near, far] = wayThrough(adapter)!;
+  const id = freshId(build, `${to.fitting}-adapter`);
+  const placed: Edit = {
+    type: 'addFitting',
+    fitting: { id, name: 'adapter', part: adapter.id },
+    part: adapter,
+  };
+  const withAdapter = applyEdits(build, [placed]);
+  const first = addLead(
+    withAdapter,
+    { ref: from, port: a },
+    { ref: { fitting: id, port: near.id }, port: near },
+  );
+  const between = applyEdits(withAdapter, [first]);
+  return [
+    placed,
+    first,
+    addLead(between, { ref: { fitting: id, port: far.id }, port: far }, { ref: to, port: b }),
+  ];
+
+  function wayThrough(part: CableSpec) {
+    const [one, other] = part.ports;
+    if (!one || !other) return undefined;
+    const goes = (first: typeof one, second: typeof one) =>
+      mating(a.connector, first.connector).result === 'mates' &&
+      mating(second.connector, b.connector).result === 'mates';
+    return goes(one, other)
+      ? ([one, other] as const)
+      : goes(other, one)
+        ? ([other, one] as const)
+        : undefined;
+  }
+}
+
+function addLead(build: Build, from: FreePort, to: FreePort): Edit {
+  const id = freshId(
+    build,
+    `${from.ref.fitting}-${from.ref.port}--${to.ref.fitting}-${to.ref.port}`.replace(/[. ]/g, '-'),
+  );
+  return { type: 'addLead', lead: usualLead(id, from, to) };
+}

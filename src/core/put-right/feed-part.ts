@@ -1,0 +1,82 @@
+import type { CheckContext } from '../findings/context';
+import { applyEdits } from '../plan/edits';
+import type { Patch } from '../plan/patch';
+import type { Supply } from '../survey/power';
+import { portKey } from '../survey/build-index';
+import { connect } from './connect';
+import { packOutlet } from './outlet';
+
+/** Most ways that are looked at. */
+const mostWays = 4;
+
+/** Brings power to a part that has none: its free power plug into a free outlet of a pack, or a lifted plus put back in. */
+export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
+  const { build, index, survey, locker } = context;
+  const { id, name } = fitted.fitting;
+  const restored = index.leadsOf(id).flatMap((lead): Patch[] => {
+    if (!lead.conductors.some((one) => one.state === 'lifted' && one.from === 'plus')) return [];
+    return [
+      {
+        id: `restore-plus:${lead.id}`,
+        label: `Put the plus wire back in at the ${name}`,
+        edits: [
+          {
+            type: 'setConductors',
+            lead: lead.id,
+            conductors: lead.conductors.map((one) =>
+              one.from === 'plus' ? { ...one, state: 'whole' as const } : one,
+            ),
+          },
+        ],
+      },
+    ];
+  });
+  const inlets = fitted.part.ports
+    .map((port) => ({ ref: { fitting: id, port: port.id }, port }))
+    .filter(({ ref, port }) => port.use === 'power' && port.flow === 'in' && !index.leadAt(ref));
+  const outlets = index
+    .freePorts()
+    .filter(
+      ({ ref, port }) => port.use === 'power' && port.flow === 'out' && isLive(context, ref.fitting, port),
+    );
+  const plugged = inlets.flatMap((inlet) => {
+    const direct = outlets.slice(0, mostWays).flatMap((outlet): Patch[] => {
+      const edits = connect(build, outlet.ref, inlet.ref, locker);
+      return edits
+        ? [
+            {
+              id: `feed:${portKey(inlet.ref)}:${portKey(outlet.ref)}`,
+              label: `Plug the ${name} into the ${index.portName(outlet.ref)}`,
+              edits,
+            },
+          ]
+        : [];
+    });
+    if (direct.length > 0) return direct;
+    return survey.packGroups().flatMap((packs): Patch[] => {
+      const place = packOutlet(context, packs, inlet.port);
+      const joined = place && connect(applyEdits(build, place.edits), place.outlet.ref, inlet.ref, locker);
+      return place && joined
+        ? [
+            {
+              id: `feed:${portKey(inlet.ref)}:harness`,
+              label: `Plug the ${name} into a harness on ${packs.name}`,
+              edits: [...place.edits, ...joined],
+            },
+          ]
+        : [];
+    });
+  });
+  return [...restored, ...plugged].slice(0, mostWays);
+}
+
+/** Whether a port's plus leads to a source. */
+function isLive(
+  { survey }: CheckContext,
+  fitting: string,
+  port: { pins: { name: string; net: string }[] },
+): boolean {
+  const plus = port.pins.find((pin) => pin.name === 'plus');
+  const node = plus && survey.nets.node(fitting, plus.net);
+  return survey.sources.some((one) => one.plus === node);
+}

@@ -1,0 +1,49 @@
+import type { Edit } from '../plan/edits';
+import type { Conductor, Lead } from '../plan/lead';
+import type { Patch } from '../plan/patch';
+import type { Source } from '../survey/power';
+import type { CheckContext } from '../findings/context';
+import { nameList } from '../words/sentences';
+
+/** Keeps one source of a rail and lifts the red wires of the others. */
+export function offerKeepOne(context: CheckContext, keep: Source, others: readonly Source[]): Patch[] {
+  const edits = others.map((one) => liftRed(context, one));
+  if (edits.some((one) => one === undefined)) return [];
+  const ids = others.map((one) => one.fitted.fitting.id);
+  const names = others.map((one) => `the ${one.fitted.fitting.name}`);
+  return [
+    {
+      id: `lift-red:${ids.join('+')}`,
+      label: `Lift the red wire at ${nameList(names)}, keep the ${keep.fitted.fitting.name}`,
+      edits: edits.filter((one) => one !== undefined),
+    },
+  ];
+}
+
+/** The edit that lifts a regulator's plus out of its lead; `undefined` where no single lead carries it. */
+export function liftRed(context: CheckContext, source: Source): Edit | undefined {
+  const red = redWireOf(context, source);
+  if (!red) return undefined;
+  const conductors = red.lead.conductors.map((one) =>
+    one === red.conductor ? { ...one, state: 'lifted' as const } : one,
+  );
+  return { type: 'setConductors', lead: red.lead.id, conductors };
+}
+
+/** The lead, and its wire, that takes a regulator's plus out of its part. */
+export function redWireOf(
+  { index }: CheckContext,
+  source: Source,
+): { lead: Lead; conductor: Conductor } | undefined {
+  const { fitting, part } = source.fitted;
+  for (const port of part.ports) {
+    const pin = port.pins.find((one) => one.net === source.terminal.plus);
+    const here = { fitting: fitting.id, port: port.id };
+    const lead = pin && index.leadAt(here);
+    if (!pin || !lead) continue;
+    const end = lead.from.fitting === here.fitting && lead.from.port === here.port ? 'from' : 'to';
+    const conductor = lead.conductors.find((one) => one[end] === pin.name);
+    if (conductor) return { lead, conductor };
+  }
+  return undefined;
+}

@@ -1,0 +1,45 @@
+import { mating } from '../connectors/mating';
+import type { CheckContext } from '../findings/context';
+import type { PortSpec } from '../parts/port';
+import type { Edit } from '../plan/edits';
+import { portKey, type FreePort } from '../survey/build-index';
+import type { NodeId } from '../survey/nets';
+import type { PackGroup } from '../survey/pack-group';
+import { branchOff } from './branch-off';
+
+/** A place where a plug can take its power, and the edits that make it. */
+export interface Outlet {
+  edits: Edit[];
+  outlet: FreePort;
+}
+
+/** A port with nothing plugged in, whose plus is on the node and which takes the plug; power inlets first. */
+export function freePortOn(
+  { index, survey }: CheckContext,
+  plug: PortSpec,
+  node: NodeId,
+  allowed: (port: PortSpec) => boolean,
+): FreePort | undefined {
+  const places = index.freePorts().filter(({ ref, port }) => {
+    if (!allowed(port) || mating(port.connector, plug.connector).result !== 'mates') return false;
+    const plus = port.pins.find((pin) => pin.name === 'plus');
+    return plus !== undefined && survey.nets.node(ref.fitting, plus.net) === node;
+  });
+  return places.sort(
+    (a, b) => inletRank(a) - inletRank(b) || portKey(a.ref).localeCompare(portKey(b.ref)),
+  )[0];
+}
+
+/** A free power outlet of the packs for a plug, or one that a harness of the locker makes. */
+export function packOutlet(context: CheckContext, packs: PackGroup, plug: PortSpec): Outlet | undefined {
+  const { nets } = context.survey;
+  const nodes = new Set(packs.packs.map((one) => nets.node(one.fitting.id, 'plus')));
+  for (const node of nodes) {
+    const free = freePortOn(context, plug, node, (port) => port.use === 'power' && port.flow === 'out');
+    const found = free ? { edits: [], outlet: free } : branchOff(context, node, plug);
+    if (found) return found;
+  }
+  return undefined;
+}
+
+const inletRank = ({ port }: FreePort): number => (port.flow === 'in' ? 0 : 1);

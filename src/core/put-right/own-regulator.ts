@@ -1,0 +1,162 @@
+import { drawsOf } from '../circuit/draws';
+import { mating } from '../connectors/mating';
+import type { CheckContext } from '../findings/context';
+import type { BecSpec } from '../parts/bec';
+import type { CableSpec } from '../parts/cable';
+import type { PortSpec } from '../parts/port';
+import type { Edit } from '../plan/edits';
+import { freshId } from '../plan/fresh-id';
+import type { Lead } from '../plan/lead';
+import type { Patch } from '../plan/patch';
+import { usualLead } from '../plan/usual-run';
+import { formatQuantity } from '../quantity/format';
+import { farEnd, type FreePort } from '../survey/build-index';
+import type { Supply } from '../survey/power';
+import { packOutlet } from './outlet';
+import { suits } from './stand-alone-bec';
+
+/**
+ * Gives one part a regulator of its own: between its power plug and the pack, or, for one on a receiver lead, by a
+ * second-rail lead that takes its signal and ground from the port and its plus from the regulator.
+ */
+export function offerOwnRegulator(context: CheckContext, supply: Supply): Patch[] {
+  const { survey, locker, index } = context;
+  const { fitting, part } = supply.fitted;
+  const [source] = supply.sources;
+  const packs = source && survey.packsBehind(source);
+  const lead = part.ports.map((port) => index.leadAt({ fitting: fitting.id, port: port.id })).find(Boolean);
+  if (!packs || !lead || supply.fitted.kind === 'receiver') return [];
+  const draws = drawsOf(supply);
+  const asked = draws && !('missing' in draws) ? draws.stalled.value : 0;
+  const most = supply.terminal.maxVolts?.value ?? Infinity;
+  const least = supply.terminal.minVolts?.value ?? 0;
+  const becs = locker
+    .filter((one): one is BecSpec => one.kind === 'bec')
+    .map((bec) => ({
+      bec,
+      volts: Math.max(...bec.regulator.voltsChoices.filter((v) => v <= most && v >= least)),
+    }))
+    .filter(({ bec, volts }) => Number.isFinite(volts) && suits(bec, volts, packs, asked))
+    .sort((a, b) => a.bec.regulator.maxAmps.value - b.bec.regulator.maxAmps.value);
+  for (const { bec, volts } of becs) {
+    const edits = wire(context, supply, lead, bec, volts);
+    if (edits)
+      return [
+        {
+          id: `own-regulator:${fitting.id}:${bec.id}`,
+          label: `Give the ${fitting.name} its own BEC, ${formatQuantity(volts, 'V')} ${formatQuantity(bec.regulator.maxAmps.value, 'A')}`,
+          edits,
+        },
+      ];
+  }
+  return [];
+}
+
+/** The part that takes most on a rail which one plug must carry, on a regulator of its own. */
+export function offerRelief(context: CheckContext, lead: Lead): Patch[] {
+  const { survey, index, circuit } = context;
+  const receiver = [lead.from, lead.to]
+    .map((end) => index.get(end.fitting))
+    .find((one) => one.kind === 'receiver');
+  const rail = receiver && survey.rails.find((one) => one.supplies.some((two) => two.fitted === receiver));
+  const load = circuit.railLoads().find((one) => one.rail === rail);
+  // The heaviest first that a lead of the locker fits.
+  for (const share of load?.shares ?? []) {
+    const supply = share.fitted.kind === 'servo' && survey.supplyOf(share.fitted.fitting.id);
+    const offers = supply ? offerOwnRegulator(context, supply) : [];
+    if (offers.length > 0) return offers;
+  }
+  return [];
+}
+
+function wire(
+  context: CheckContext,
+  supply: Supply,
+  lead: Lead,
+  bec: BecSpec,
+  volts: number,
+): Edit[] | undefined {
+  const { build, index, survey } = context;
+  const { fitting } = supply.fitted;
+  const here = lead.from.fitting === fitting.id ? lead.from : lead.to;
+  const own: FreePort = { ref: here, port: index.port(here) };
+  const there = farEnd(lead, here);
+  const far: FreePort = { ref: there, port: index.port(there) };
+  const input = bec.ports.find((port) => port.flow === 'in');
+  const output = bec.ports.find((port) => port.flow === 'out');
+  const packs = survey.packsBehind(supply.sources[0]!);
+  // The outlet that the part's own plug leaves is as good as any.
+  const isOutlet = input && far.port.use === 'power' && far.port.flow === 'out' && goes(far.port, input);
+  const place = isOutlet ? { edits: [], outlet: far } : input && packs && packOutlet(context, packs, input);
+  if (!input || !output || !place) return undefined;
+  const id = freshId(build, `${fitting.id}-bec`);
+  const at = (port: PortSpec, of: string): FreePort => ({ ref: { fitting: of, port: port.id }, port });
+  const taken: string[] = [];
+  const join = (from: FreePort, to: FreePort): Edit => {
+    const leadId = freshId(
+      build,
+      `${from.ref.fitting}-${from.ref.port}--${to.ref.fitting}`.replace(/[. ]/g, '-'),
+    );
+    const free = taken.includes(leadId) ? `${leadId}-${taken.length}` : leadId;
+    taken.push(free);
+    return { type: 'addLead', lead: usualLead(free, from, to) };
+  };
+  const head: Edit[] = [
+    ...place.edits,
+    // A harness may have been put into this very lead; then it is there under its own id still.
+    { type: 'removeLead', lead: lead.id },
+    {
+      type: 'addFitting',
+      fitting: { id, name: `BEC for the ${fitting.name}`.slice(0, 60), part: bec.id, regulatorVolts: volts },
+      part: bec,
+    },
+    join(place.outlet, at(input, id)),
+  ];
+  if (goes(output, own.port)) return [...head, join(at(output, id), own)];
+  return secondRail(context, own, far, at(output, id), head, join, fitting.name);
+}
+
+/** A lead that joins power from one side and a signal from another. */
+function secondRail(
+  { build, locker }: CheckContext,
+  own: FreePort,
+  far: FreePort,
+  regulator: FreePort,
+  head: Edit[],
+  join: (from: FreePort, to: FreePort) => Edit,
+  name: string,
+): Edit[] | undefined {
+  for (const part of locker) {
+    if (part.kind !== 'cable' || part.form !== 'harness') continue;
+    const ends = secondRailEnds(part, own.port, far.port, regulator.port);
+    if (!ends) continue;
+    const id = freshId(build, `${own.ref.fitting}-second-rail`);
+    const at = (port: PortSpec): FreePort => ({ ref: { fitting: id, port: port.id }, port });
+    return [
+      ...head,
+      {
+        type: 'addFitting',
+        fitting: { id, name: `second rail of the ${name}`.slice(0, 60), part: part.id },
+        part,
+      },
+      join(own, at(ends.socket)),
+      join(at(ends.signal), far),
+      join(regulator, at(ends.power)),
+    ];
+  }
+  return undefined;
+}
+
+function secondRailEnds(part: CableSpec, own: PortSpec, far: PortSpec, regulator: PortSpec) {
+  const socket = part.ports.find((port) => port.use === 'servo' && goes(port, own) && hasPin(port, 'plus'));
+  const signal = part.ports.find(
+    (port) => goes(port, far) && hasPin(port, 'signal') && !hasPin(port, 'plus'),
+  );
+  const power = part.ports.find((port) => port !== socket && goes(port, regulator) && hasPin(port, 'plus'));
+  return socket && signal && power ? { socket, signal, power } : undefined;
+}
+
+const hasPin = (port: PortSpec, name: string): boolean => port.pins.some((pin) => pin.name === name);
+
+const goes = (one: PortSpec, other: PortSpec): boolean =>
+  mating(one.connector, other.connector).result === 'mates';

@@ -1,0 +1,51 @@
+import { connectorFamily } from '../connectors/families';
+import { mating } from '../connectors/mating';
+import type { CheckContext } from '../findings/context';
+import type { PartSpec } from '../parts/part-spec';
+import type { PortSpec } from '../parts/port';
+import { mostIdLength } from '../plan/fresh-id';
+import type { Lead, PortRef } from '../plan/lead';
+import type { Patch } from '../plan/patch';
+
+/** Kinds whose plugs hang on leads of their own, and can be cut off; a receiver's pins are on its board. */
+const hasOwnLead = (part: PartSpec): boolean => part.kind !== 'receiver' && part.kind !== 'motor';
+
+/** Fits the other side's kind of plug to one end of a lead whose connectors do not go together. */
+export function offerOtherPlug(context: CheckContext, lead: Lead): Patch[] {
+  return [
+    [lead.from, lead.to],
+    [lead.to, lead.from],
+  ].flatMap(([here, there]) => replug(context, lead, here!, there!));
+}
+
+function replug({ index }: CheckContext, lead: Lead, here: PortRef, there: PortRef): Patch[] {
+  const { fitting, part } = index.get(here.fitting);
+  const [own, other] = [index.port(here), index.port(there)];
+  if (!hasOwnLead(part) || own.pins.length > connectorFamily(other.connector.family).poles) return [];
+  // A pack keeps its plug: another would no longer fit its charger and its fellows.
+  if (part.kind === 'pack') return [];
+  const connector = {
+    family: other.connector.family,
+    gender: other.connector.gender === 'plug' ? ('socket' as const) : ('plug' as const),
+  };
+  if (mating(connector, other.connector).result !== 'mates') return [];
+  const changed = withPort(part, own, { ...own, connector });
+  return [
+    {
+      id: `re-terminate:${lead.id}:${here.fitting}`,
+      label: `Fit a ${connectorFamily(connector.family).name} to the ${fitting.name}`,
+      edits: [{ type: 'swapPart', fitting: fitting.id, part: changed }],
+    },
+  ];
+}
+
+/** A part of its own with another port: the sheet that others use stays as it is. */
+function withPort(part: PartSpec, old: PortSpec, port: PortSpec): PartSpec {
+  const ports = part.ports.map((one) => (one === old ? port : one));
+  return {
+    ...part,
+    id: `${part.id.slice(0, mostIdLength - 12)}-replugged`,
+    name: `${part.name.slice(0, 66)}, other plug`,
+    ports,
+  };
+}

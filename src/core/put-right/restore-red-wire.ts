@@ -1,0 +1,50 @@
+import type { Fitted } from '../survey/build-index';
+import type { NodeId } from '../survey/nets';
+import type { Conductor, Lead } from '../plan/lead';
+import type { Patch } from '../plan/patch';
+import { terminalsOf } from '../kinds';
+import type { CheckContext } from '../findings/context';
+
+/** A regulator whose plus is lifted out of the lead that would bring it to a node. */
+export interface LiftedRed {
+  source: Fitted;
+  lead: Lead;
+  conductor: Conductor;
+}
+
+/** Lifted wires that would bring a regulator's plus to the node; the strongest regulator first. */
+export function liftedReds({ index, survey }: CheckContext, node: NodeId): LiftedRed[] {
+  const found = index.all().flatMap((source): LiftedRed[] => {
+    const gives = terminalsOf(source.part).gives;
+    if (!gives?.regulator) return [];
+    return index.leadsOf(source.fitting.id).flatMap((lead) => {
+      const [near, far] =
+        lead.from.fitting === source.fitting.id ? (['from', 'to'] as const) : (['to', 'from'] as const);
+      return lead.conductors.flatMap((conductor) => {
+        const nearNet = index.port(lead[near]).pins.find((pin) => pin.name === conductor[near])?.net;
+        const farNet = index.port(lead[far]).pins.find((pin) => pin.name === conductor[far])?.net;
+        const brings =
+          nearNet === gives.plus && farNet && survey.nets.node(lead[far].fitting, farNet) === node;
+        return brings && conductor.state === 'lifted' ? [{ source, lead, conductor }] : [];
+      });
+    });
+  });
+  const amps = (one: LiftedRed) => terminalsOf(one.source.part).gives?.regulator?.maxAmps.value ?? 0;
+  return found.sort((a, b) => amps(b) - amps(a));
+}
+
+export function offerRestoredRed({ source, lead, conductor }: LiftedRed): Patch[] {
+  return [
+    {
+      id: `restore-red:${source.fitting.id}`,
+      label: `Put the red wire back in at the ${source.fitting.name}`,
+      edits: [
+        {
+          type: 'setConductors',
+          lead: lead.id,
+          conductors: lead.conductors.map((one) => (one === conductor ? { ...one, state: 'whole' } : one)),
+        },
+      ],
+    },
+  ];
+}

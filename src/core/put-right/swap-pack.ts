@@ -1,0 +1,16 @@
+import type { CheckContext } from '../findings/context';
+import { cellVolts } from '../packs/chemistry';
+import type { PackSpec } from '../parts/pack';
+import type { Patch } from '../plan/patch';
+import type { Source } from '../survey/power';
+import { offerSwaps } from './swap-part';
+
+/** Volts of a pack at full charge, rested. */
+export const fullVolts = (pack: PackSpec): number => cellVolts(pack.chemistry).full * pack.cells;
+
+/** Packs from the locker to put in a source's place. */
+export const offerPackSwaps = (
+  context: CheckContext,
+  { fitted }: Source,
+  suits: (pack: PackSpec) => boolean,
+): Patch[] => (fitted.kind === 'pack' ? offerSwaps(context, fitted, suits, 6) : []);

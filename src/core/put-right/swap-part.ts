@@ -1,0 +1,62 @@
+import type { Fitting } from '../plan/fitting';
+import { portKey, type BuildIndex } from '../survey/build-index';
+import type { Patch } from '../plan/patch';
+import { mating } from '../connectors/mating';
+import { kindOfAny } from '../kinds';
+import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
+import type { CheckContext } from '../findings/context';
+
+/**
+ * Parts from the locker of the same kind that suit, and that take the same leads on the same ports.
+ * At most `most`, in the locker's order.
+ */
+export function offerSwaps<K extends PartKind>(
+  context: CheckContext,
+  { fitting, part }: { kind: K; fitting: Fitting; part: PartSpec },
+  suits: (candidate: PartOfKind<K>) => boolean,
+  most = 6,
+): Patch[] {
+  return context.locker
+    .filter((one): one is PartOfKind<K> => one.kind === part.kind && one.id !== part.id)
+    .filter((one) => isOfSameForm(one, part) && suits(one) && takesSameLeads(context, fitting.id, one))
+    .slice(0, most)
+    .map((candidate) => ({
+      id: `swap:${fitting.id}:${candidate.id}`,
+      label: `Swap the ${fitting.name} for: ${candidate.name}`,
+      edits: [{ type: 'swapPart', fitting: fitting.id, part: candidate }],
+    }));
+}
+
+/** Whether a part of the same kind can do another's work at all: a pump is not put right by a lamp. */
+export const isOfSameForm = (one: PartSpec, other: PartSpec): boolean =>
+  one.kind === other.kind && (kindOfAny(other).replaces?.(one, other) ?? true);
+
+/** Whether a part has the ports and contacts that the leads of a fitting end on: they are kept by name. */
+export function hasContacts(index: BuildIndex, fittingId: string, candidate: PartSpec): boolean {
+  return index.leadsOf(fittingId).every((lead) =>
+    (['from', 'to'] as const).every((end) => {
+      if (lead[end].fitting !== fittingId) return true;
+      const port = candidate.ports.find((one) => one.id === lead[end].port);
+      return lead.conductors.every((one) => port?.pins.some((pin) => pin.name === one[end]));
+    }),
+  );
+}
+
+function takesSameLeads({ build, index }: CheckContext, fittingId: string, candidate: PartSpec): boolean {
+  if (!hasContacts(index, fittingId, candidate)) return false;
+  return build.leads.every((lead) => {
+    for (const [here, there] of [
+      [lead.from, lead.to],
+      [lead.to, lead.from],
+    ] as const) {
+      if (here.fitting !== fittingId) continue;
+      const port = candidate.ports.find((one) => one.id === here.port);
+      if (!port) return false;
+      const now = mating(index.port(here).connector, index.port(there).connector).result;
+      const then = mating(port.connector, index.port(there).connector).result;
+      if (portKey(here) !== portKey(there) && then !== now && then !== 'mates' && then !== 'solder')
+        return false;
+    }
+    return true;
+  });
+}

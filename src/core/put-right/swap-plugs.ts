@@ -1,0 +1,32 @@
+import { farEnd } from '../survey/build-index';
+import type { Edit } from '../plan/edits';
+import type { Lead, PortRef } from '../plan/lead';
+import type { Patch } from '../plan/patch';
+import type { PortSpec } from '../parts/port';
+import type { CheckContext } from '../findings/context';
+
+/** Moves the plug in one receiver port to another, and what is in that one back. */
+export function offerMovedPlug({ index }: CheckContext, here: PortRef, to: PortSpec): Patch[] {
+  const there = { fitting: here.fitting, port: to.id };
+  const lead = index.leadAt(here);
+  if (!lead) return [];
+  const other = index.leadAt(there);
+  const device = index.get(farEnd(lead, here).fitting).fitting.name;
+  const edits: Edit[] = [move(lead, here, there)];
+  if (other) edits.push(move(other, there, here));
+  const back = other && index.get(farEnd(other, there).fitting).fitting.name;
+  return [
+    {
+      id: `move-plug:${here.fitting}:${here.port}:${to.id}`,
+      label: back
+        ? `Swap the plugs of the ${device} (to port ${to.id}) and the ${back} (to port ${here.port})`
+        : `Move the plug of the ${device} to port ${to.id}`,
+      edits,
+    },
+  ];
+}
+
+function move(lead: Lead, from: PortRef, to: PortRef): Edit {
+  const end = lead.from.fitting === from.fitting && lead.from.port === from.port ? 'from' : 'to';
+  return { type: 'moveLeadEnd', lead: lead.id, end, port: to };
+}

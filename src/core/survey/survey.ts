@@ -1,0 +1,114 @@
+import type { Build } from '../plan/build';
+import { motorNets } from '../parts/terminals';
+import { BuildIndex, type Fitted } from './build-index';
+import { mainFuses, type MainFuse } from './fuses';
+import { Nets, type NodeId } from './nets';
+import { PackGroups, type PackGroup } from './pack-group';
+import { tracePower, type Source, type Supply } from './power';
+import { railsOf, type Rail } from './rails';
+import { signalPaths, type SignalPath } from './signals';
+import type { VoltsByState } from './volts';
+
+/** What a build is, read once: nets, packs, rails, signals, and who hangs on whom. */
+export class Survey {
+  readonly index: BuildIndex;
+  readonly nets: Nets;
+  readonly sources: readonly Source[];
+  readonly supplies: readonly Supply[];
+  readonly rails: readonly Rail[];
+  readonly signals: readonly SignalPath[];
+  readonly voltsBetween: (plus: NodeId, minus: NodeId) => VoltsByState | undefined;
+  private readonly groups: PackGroups;
+  private readonly supplyByFitting: ReadonlyMap<string, Supply>;
+  private readonly signalByFitting: ReadonlyMap<string, SignalPath>;
+  private readonly controllerByMotor = new Map<string, Fitted<'controller'>>();
+  private fuses: ReadonlyMap<string, readonly MainFuse[]> | undefined;
+
+  constructor(readonly build: Build) {
+    this.index = new BuildIndex(build);
+    this.nets = new Nets(this.index);
+    const power = tracePower(this.index, this.nets);
+    this.sources = power.sources;
+    this.supplies = power.supplies;
+    this.voltsBetween = power.voltsBetween;
+    this.rails = railsOf(power);
+    this.signals = signalPaths(this.index, this.nets);
+    this.groups = new PackGroups(this.index.ofKind('pack'), this.nets);
+    this.supplyByFitting = new Map(
+      power.supplies.filter((one) => one.terminal.id === 'supply').map((one) => [one.fitted.fitting.id, one]),
+    );
+    this.signalByFitting = new Map(this.signals.map((one) => [one.device.fitting.id, one]));
+    this.findMotors();
+  }
+
+  /** What reaches a part where it takes its power; `undefined` for parts that take none. */
+  supplyOf(fittingId: string): Supply | undefined {
+    return this.supplyByFitting.get(fittingId);
+  }
+
+  /** The packs that feed a part with no regulator between. */
+  packOf(fittingId: string): PackGroup | undefined {
+    const supply = this.supplyOf(fittingId);
+    return supply && this.packsAcross(supply);
+  }
+
+  /** The packs across a supply's contacts. */
+  packsAcross({ plus, minus }: Pick<Supply, 'plus' | 'minus'>): PackGroup | undefined {
+    return this.groups.between(plus, minus);
+  }
+
+  /** The packs that a source's watts come from in the end. */
+  packsBehind(source: Source): PackGroup | undefined {
+    if (source.fitted.kind === 'pack') return this.groups.between(source.plus, source.minus);
+    const input = this.supplyOf(source.fitted.fitting.id);
+    const next = input?.sources.find((one) => one.fitted !== source.fitted);
+    return (input && this.packsAcross(input)) ?? (next && this.packsBehind(next));
+  }
+
+  /** Groups of packs that parts drink from, each once. */
+  packGroups(): PackGroup[] {
+    const found = this.supplies.flatMap((one) => this.packsAcross(one) ?? []);
+    return [...new Set(found)];
+  }
+
+  /** The controller whose motor contacts a motor is wired to. */
+  controllerOf(motorId: string): Fitted<'controller'> | undefined {
+    return this.controllerByMotor.get(motorId);
+  }
+
+  /** The motors wired to a controller. */
+  motorsOf(controllerId: string): Fitted<'motor'>[] {
+    return this.index
+      .ofKind('motor')
+      .filter(({ fitting }) => this.controllerByMotor.get(fitting.id)?.fitting.id === controllerId);
+  }
+
+  /** The controllers that drink from a pack. */
+  controllersOf(packId: string): Fitted<'controller'>[] {
+    return this.index
+      .ofKind('controller')
+      .filter(({ fitting }) => this.packOf(fitting.id)?.packs.some((one) => one.fitting.id === packId));
+  }
+
+  /** The receiver port that a part listens to. */
+  signalOf(fittingId: string): SignalPath | undefined {
+    return this.signalByFitting.get(fittingId);
+  }
+
+  /** Fuses that all which a pack gives goes through. */
+  fusesOf(packId: string): readonly MainFuse[] {
+    this.fuses ??= mainFuses(this.index);
+    return this.fuses.get(packId) ?? [];
+  }
+
+  private findMotors(): void {
+    const byNode = new Map<NodeId, Fitted<'controller'>>();
+    for (const controller of this.index.ofKind('controller'))
+      for (const net of motorNets) byNode.set(this.nets.node(controller.fitting.id, net), controller);
+    for (const { fitting } of this.index.ofKind('motor'))
+      for (const net of motorNets) {
+        const controller = byNode.get(this.nets.node(fitting.id, net));
+        if (controller) this.controllerByMotor.set(fitting.id, controller);
+      }
+  }
+}

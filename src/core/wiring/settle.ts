@@ -1,0 +1,127 @@
+import { checkContext } from '../check/check-context';
+import { checkBuild } from '../check/check-build';
+import type { Finding } from '../findings/finding';
+import { terminalsOf } from '../kinds';
+import type { PartSpec } from '../parts/part-spec';
+import type { Build } from '../plan/build';
+import { connect } from '../put-right/connect';
+import { liftRed } from '../put-right/lift-red-wire';
+import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import { strengthOf } from '../rules/support/source-strength';
+import { regulatorName } from '../survey/regulator-choices';
+import type { Rail } from '../survey/rails';
+import { capital, nameList } from '../words/sentences';
+import { formatQuantity } from '../quantity/format';
+import type { WiringDraft } from './draft';
+
+/** Most put-rights that a proposal ends with. */
+const mostCures = 12;
+
+/** One source on the radio rail, by the chosen school; an own BEC where nothing else feeds it. */
+export function settleRedWires(draft: WiringDraft): void {
+  for (const { fitting } of draft.index.ofKind('bec')) plugIn(draft, fitting.id);
+  const context = checkContext(draft.build, draft.locker);
+  const rail = context.survey.rails.find((one) => one.isRadio);
+  const school = draft.build.policies.redWires;
+  if (!rail) return;
+  const isOwn = rail.sources.some((one) => one.fitted.kind === 'bec' || one.fitted.kind === 'pack');
+  if ((school === 'standAlone' && !isOwn) || rail.sources.length === 0) {
+    const [bec] = offerStandAloneBec(context, rail);
+    if (bec) draft.offer('own-bec', bec.label, bec.edits);
+    else if (context.survey.packGroups().length > 0)
+      draft.unsolved.push(`${capital(rail.name)}: no BEC in the locker suits it, or no port is left for one`);
+    return;
+  }
+  if (school === 'parallel') return;
+  const strength = (one: Rail['sources'][number]) =>
+    (one.fitted.kind === 'controller' ? 0 : 1000) + strengthOf(context, one);
+  const [keep, ...others] = [...rail.sources].sort((a, b) => strength(b) - strength(a));
+  if (!keep || others.length === 0) return;
+  const lifts = others.map((one) => liftRed(context, one));
+  const names = nameList(others.map((one) => `the ${one.fitted.fitting.name}`));
+  const known = lifts.filter((one) => one !== undefined);
+  if (known.length < others.length)
+    draft.unsolved.push(`The red wire of ${names}: no single wire carries it`);
+  if (known.length > 0)
+    draft.offer(
+      'lift-red',
+      `Lift the red wire of ${names}; the ${keep.fitted.fitting.name} feeds the rail`,
+      known,
+    );
+}
+
+/** A stand-alone BEC's output into the receiver: its power port, or any port left. */
+function plugIn(draft: WiringDraft, becId: string): void {
+  const { part, fitting } = draft.index.get(becId);
+  const out = part.ports.find((port) => port.flow === 'out');
+  if (!out || !terminalsOf(part).gives || !draft.isFree({ fitting: becId, port: out.id })) return;
+  const free = draft.receiverInlet();
+  const edits = free && connect(draft.build, { fitting: becId, port: out.id }, free, draft.locker);
+  if (edits) draft.offer(`rail:${becId}`, `${capital(fitting.name)} into receiver port ${free.port}`, edits);
+  else draft.unsolved.push(`${capital(fitting.name)}: no receiver port is left for it`);
+}
+
+/** Volts of regulators that nobody has set: the highest choice that every part on the rail stands. */
+export function settleVolts(draft: WiringDraft): void {
+  const { survey } = checkContext(draft.build, draft.locker);
+  for (const rail of survey.rails) {
+    const ceiling = Math.min(...rail.supplies.map((one) => one.terminal.maxVolts?.value ?? Infinity));
+    const floor = Math.max(...rail.supplies.map((one) => one.terminal.minVolts?.value ?? 0));
+    for (const { fitted, terminal, isUnset } of rail.sources) {
+      const fits = terminal.regulator?.voltsChoices.filter((one) => one <= ceiling && one >= floor) ?? [];
+      if (!isUnset || fits.length === 0 || !Number.isFinite(ceiling)) continue;
+      const volts = Math.max(...fits);
+      draft.offer(
+        `volts:${fitted.fitting.id}`,
+        `Set the ${regulatorName(fitted)} to ${formatQuantity(volts, 'V')}`,
+        [{ type: 'setRegulatorVolts', fitting: fitted.fitting.id, volts }],
+      );
+    }
+  }
+}
+
+/** Cut-offs that nobody has set, for the cells of the pack that feeds the controller, where its sheet has them. */
+export function settleCutoffs(draft: WiringDraft): void {
+  const { survey } = checkContext(draft.build, draft.locker);
+  for (const { fitting, part } of survey.index.ofKind('controller')) {
+    const cutoff = survey.packOf(fitting.id)?.chemistry;
+    if (fitting.cutoff !== undefined || !cutoff || !part.cutoffModes?.includes(cutoff)) continue;
+    draft.offer(`cutoff:${fitting.id}`, `Set the cut-off of the ${fitting.name} for ${cutoff}`, [
+      { type: 'setFitting', fitting: fitting.id, change: { cutoff } },
+    ]);
+  }
+}
+
+/** The link of a transmitter that has several and is set to none: one that the receiver speaks. */
+export function settleLink(draft: WiringDraft): void {
+  const [receiver] = draft.index.ofKind('receiver');
+  const [transmitter] = draft.index.ofKind('transmitter');
+  const shared = transmitter?.part.protocols.find((one) => receiver?.part.protocols.includes(one));
+  if (!transmitter || !shared || transmitter.fitting.protocol !== undefined) return;
+  if (transmitter.part.protocols.length < 2) return;
+  const { id, name } = transmitter.fitting;
+  draft.offer('link', `Set the ${name} to ${shared}`, [
+    { type: 'setProtocol', fitting: id, protocol: shared },
+  ]);
+}
+
+/** What the check says of the wiring, put right by its own offers where no part has to be changed; the rest is told. */
+export function settleStops(draft: WiringDraft, before: Build): void {
+  const old = new Set(stopsOf(before, draft.locker).map((one) => one.id));
+  const tried = new Set<string>();
+  const fresh = () => stopsOf(draft.build, draft.locker).filter((one) => !old.has(one.id));
+  for (let n = 0; n < mostCures; n += 1) {
+    const [open] = fresh().flatMap((one) => {
+      const cure = one.patches.find(({ edits }) => edits.every((edit) => edit.type !== 'swapPart'));
+      return cure && !tried.has(one.id) ? [{ id: one.id, cure }] : [];
+    });
+    if (!open) break;
+    // Whoever refuses a cure is not pressed with the next one.
+    tried.add(open.id);
+    draft.offer(`cure:${open.cure.id}`, open.cure.label, open.cure.edits);
+  }
+  for (const one of fresh()) draft.unsolved.push(`Still a stop: ${one.text}`);
+}
+
+const stopsOf = (build: Build, locker: readonly PartSpec[]): Finding[] =>
+  checkBuild(build, locker).findings.filter((one) => one.severity === 'stop' && !one.accepted);

@@ -1,0 +1,120 @@
+import { signalNetOf } from '../kinds';
+import type { ModelFunction } from '../plan/model-function';
+import { freshId } from '../plan/fresh-id';
+import type { PortRef } from '../plan/lead';
+import type { Fitted } from '../survey/build-index';
+import { capital, nameList } from '../words/sentences';
+import type { WiringDraft } from './draft';
+import { feedRaw, rawFeedLead, standsRaw } from './raw-feed';
+import { freeOutlet } from './wire-power';
+
+/** Each function's parts into the receiver port of its channel; several through Y-leads. */
+export function wireChannels(draft: WiringDraft): void {
+  const [receiver] = draft.index.ofKind('receiver');
+  if (!receiver) return;
+  for (const one of draft.build.functions) {
+    const waiting = one.devices
+      .filter((id) => draft.index.has(id))
+      .map((id) => draft.index.get(id))
+      .filter((fitted) => isWaiting(draft, fitted));
+    if (waiting.length === 0) continue;
+    if (one.channel === undefined) {
+      if (!draft.proposals.some((step) => step.id === `plan:${one.id}`))
+        draft.unsolved.push(`${one.name}: no channel is left for it`);
+      continue;
+    }
+    const port = receiver.part.ports.find((candidate) => candidate.channel === one.channel);
+    const here = { fitting: receiver.fitting.id, port: port?.id ?? '' };
+    if (port && draft.isFree(here)) wireFunction(draft, one, waiting, here);
+    else
+      draft.unsolved.push(
+        `${one.name}: ${port ? `port ${port.id} is taken` : `the receiver has no channel ${one.channel}`}`,
+      );
+  }
+  tellUnserved(draft);
+}
+
+const isWaiting = (draft: WiringDraft, { fitting, part }: Fitted): boolean =>
+  signalNetOf(part) !== undefined && draft.isFree({ fitting: fitting.id, port: 'lead' });
+
+function wireFunction(
+  draft: WiringDraft,
+  one: ModelFunction,
+  waiting: readonly Fitted[],
+  here: PortRef,
+): void {
+  const [alone, ...more] = waiting;
+  if (alone && more.length === 0 && isFedRaw(draft, alone, here)) return;
+  let place: PortRef = here;
+  for (const [n, { fitting }] of waiting.entries()) {
+    // Every part but the last takes a branch of its own.
+    const y = n < waiting.length - 1 ? yLead(draft, one, n, place) : undefined;
+    if (n < waiting.length - 1 && !y) {
+      const left = waiting.slice(n).map((late) => `the ${late.fitting.name}`);
+      draft.unsolved.push(`${capital(nameList(left))}: a Y-lead is wanted`);
+      return;
+    }
+    const there = y ? { fitting: y, port: 'out 1' } : place;
+    const words =
+      there.fitting === here.fitting
+        ? `receiver port ${here.port}`
+        : `the ${draft.index.get(there.fitting).fitting.name}`;
+    draft.join(
+      `signal:${fitting.id}`,
+      `${capital(fitting.name)} into ${words}`,
+      { fitting: fitting.id, port: 'lead' },
+      there,
+    );
+    if (y) place = { fitting: y, port: 'out 2' };
+  }
+}
+
+/** Feeds a servo straight from the pack where that is the school, it stands it, and there is an outlet. */
+function isFedRaw(draft: WiringDraft, servo: Fitted, here: PortRef): boolean {
+  if (draft.build.policies.servoFeed !== 'raw' || !standsRaw(draft.index, servo)) return false;
+  const { id, name } = servo.fitting;
+  const plug = rawFeedLead(draft.locker)?.ports.find((port) => port.id === 'power');
+  const outlet = plug && freeOutlet(draft, plug);
+  const edits = outlet && feedRaw(draft.build, id, here, outlet, draft.locker);
+  if (!edits) return false;
+  draft.offer(`raw:${id}`, `${capital(name)} straight from the pack, signal from port ${here.port}`, edits);
+  return true;
+}
+
+/** Adds a Y-lead into a port. @returns its fitting id, or nothing where the locker has none or it was refused */
+function yLead(draft: WiringDraft, one: ModelFunction, n: number, into: PortRef): string | undefined {
+  const part = draft.locker.find(
+    (candidate) =>
+      candidate.kind === 'cable' &&
+      candidate.form === 'yLead' &&
+      candidate.ports.some((port) => port.use === 'servo'),
+  );
+  if (!part) return undefined;
+  const id = freshId(draft.build, `${one.id}-y-lead`);
+  const suffix = n === 0 ? '' : `:${n + 1}`;
+  const name = `${one.name.toLowerCase().slice(0, 40)} Y-lead${n === 0 ? '' : ` ${n + 1}`}`;
+  const isThere =
+    draft.offer(`y-lead:${one.id}${suffix}`, `Add a ${part.name} for ${one.name.toLowerCase()}`, [
+      { type: 'addFitting', fitting: { id, name, part: part.id }, part },
+    ]) &&
+    draft.join(
+      `y-lead-in:${one.id}${suffix}`,
+      `The ${name} into ${n === 0 ? `receiver port ${into.port}` : 'the Y-lead before it'}`,
+      { fitting: id, port: 'in' },
+      into,
+    );
+  return isThere ? id : undefined;
+}
+
+/** Parts that listen to a channel and that no function names. */
+function tellUnserved(draft: WiringDraft): void {
+  const served = new Set(draft.build.functions.flatMap((one) => one.devices));
+  const left = draft.index
+    .all()
+    .filter((fitted) => !served.has(fitted.fitting.id) && isWaiting(draft, fitted))
+    .map(({ fitting }) => `the ${fitting.name}`);
+  if (left.length > 0)
+    draft.unsolved.push(
+      `${capital(nameList(left))}: no function in the Brief says what works ${left.length === 1 ? 'it' : 'them'}`,
+    );
+}

@@ -1,0 +1,100 @@
+import { expect, test, type Page } from '@playwright/test';
+import { choose, newBuild, openTug, well } from './tug';
+
+interface Model {
+  name: string;
+  kind: string;
+  functions: string[];
+  parts: [label: string, option: RegExp][];
+}
+
+const buggy: Model = {
+  name: 'Dune buggy',
+  kind: 'car',
+  functions: ['Steering', 'Drive'],
+  parts: [
+    ['Steering: part', /^standard servo$/],
+    ['Drive: part', /^brushless controller, 40 A/],
+    ['Add: Transmitter', /^transmitter, 6/],
+    ['Add: Receiver', /^receiver, 6 channels, skerry/],
+    ['Add: Pack', /^LiPo, 2 cells, 5000/],
+    ['Add: Motor', /^brushless motor, 900/],
+  ],
+};
+
+const digger: Model = {
+  name: 'Quarry excavator',
+  kind: 'tracked machine',
+  functions: ['Drive', 'Second drive', 'Winch', 'Lift'],
+  parts: [
+    ...['Drive', 'Second drive', 'Winch', 'Lift'].map((one): [string, RegExp] => [
+      `${one}: part`,
+      /^brushed controller, 30 A, switching/,
+    ]),
+    ['Add: Transmitter', /^transmitter, 10/],
+    ['Add: Receiver', /^receiver, 8 channels, skerry/],
+    ['Add: Pack', /^LiPo, 2 cells, 5000/],
+    ...Array.from({ length: 4 }, (): [string, RegExp] => ['Add: Motor', /brushed motor, 620/]),
+  ],
+};
+
+/** Answers every gauge that is asked for under Not known. */
+async function answerGauges(page: Page): Promise<void> {
+  const open = page
+    .getByRole('region', { name: 'Not known' })
+    .getByRole('button', { name: /^Gauge of the lead/ });
+  for (let left = await open.count(); left > 0; left -= 1) {
+    await open.first().click();
+    const dialog = page.getByRole('dialog', { name: /^Gauge of the lead/ });
+    await dialog.getByRole('button', { name: 'Gauge…' }).click();
+    await page.getByRole('menuitem', { name: 'AWG 12' }).click();
+    await expect(dialog).toContainText('Answered.');
+    await dialog.getByRole('button', { name: 'Done' }).click();
+    await expect(open).toHaveCount(left - 1);
+  }
+}
+
+/** Does one step after another, and writes down a reading in the middle of its band where one is asked for. */
+async function fitOut(page: Page): Promise<void> {
+  const count = page.getByText(/^\d+ of \d+ done$/);
+  const [, total = '0'] = /of (\d+) done/.exec(await count.innerText()) ?? [];
+  const done = page.getByRole('button', { name: 'Done, next step' });
+  const reading = page.getByLabel(/^Reading, /);
+  for (let n = 1; n <= Number(total); n += 1) {
+    await expect(done.or(reading)).toBeVisible();
+    if (await done.isVisible()) await done.click();
+    else {
+      const band = /should be ([\d.]+)\D+?([\d.]+)/.exec(
+        await page.locator('article[aria-labelledby="step-title"]').innerText(),
+      );
+      await reading.fill(String((Number(band?.[1]) + Number(band?.[2])) / 2));
+      await page.getByRole('button', { name: 'Write it down' }).click();
+    }
+    await expect(count).toHaveText(`${n} of ${total} done`);
+  }
+  await expect(page.getByText(/Every step is done/)).toBeVisible();
+}
+
+for (const model of [buggy, digger])
+  test(`${model.name}: from nothing, wired, answered, to the last step of Fit-out`, async ({ page }) => {
+    test.setTimeout(150_000);
+    await openTug(page);
+    await newBuild(page, model.name, model.kind);
+    for (const one of model.functions)
+      await page.getByRole('button', { name: one, exact: true }).first().click();
+    for (const [label, option] of model.parts) await choose(page, label, option);
+    await page.getByRole('link', { name: 'Wire it for me' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Wire it for me' });
+    await expect(dialog.getByText('Left for you')).toHaveCount(0);
+    await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
+    for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
+      await expect(well(page, name)).not.toContainText('stop');
+    await answerGauges(page);
+    for (const name of ['Current', 'Connection', 'Control'])
+      await expect(well(page, name)).toContainText(/dry|damp/);
+    await page
+      .getByRole('link', { name: /Fit-out/ })
+      .first()
+      .click();
+    await fitOut(page);
+  });
