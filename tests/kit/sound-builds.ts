@@ -1,6 +1,9 @@
 import type { Build } from '../../src/core/plan/build';
 import { lifted, sketchBuild, type LeadSketch } from '../../src/core/plan/sketch-build';
 import { starterPart } from '../../src/core/starter/starter-locker';
+import { hulls } from './sound/hulls';
+import { tracks } from './sound/tracks';
+import { wheels } from './sound/wheels';
 import { tub } from './tub';
 
 const steer = (devices: string[], channel = 1) => ({
@@ -277,4 +280,5 @@ export const soundBuilds: Record<string, Build> = {
   [twinTracks.name]: twinTracks,
   [workboat.name]: workboat,
   [yacht.name]: yacht,
+  ...Object.fromEntries([...wheels, ...hulls, ...tracks].map((build) => [build.name, build])),
 };

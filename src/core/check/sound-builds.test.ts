@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { starterLocker } from '../starter/starter-locker';
+import { modelKinds } from '../plan/build';
 import { checkBuild } from './check-build';
 
 describe('sound builds', () => {
-  it('are of eight kinds at least', () => {
-    expect(Object.keys(soundBuilds).length).toBeGreaterThanOrEqual(8);
+  it('are two dozen at least, of every kind of model', () => {
+    expect(Object.keys(soundBuilds).length).toBeGreaterThanOrEqual(24);
+    expect(new Set(Object.values(soundBuilds).map((build) => build.model))).toEqual(new Set(modelKinds));
   });
 
   it.each(Object.entries(soundBuilds))('carry no stop and miss no fact: %s', (_, build) => {

@@ -1,14 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
+import type { CableSpec } from '../parts/cable';
 import type { Build } from '../plan/build';
 import { checkBuild } from '../check/check-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { proposeWiring } from './propose-wiring';
 
-/** A build with its parts but no lead, no cable, no channel and no control. */
+/** A build with its parts but no lead, no cable that the proposal brings itself, no channel and no control. */
 function unwired(build: Build): Build {
-  const cables = new Set(build.parts.filter((one) => one.kind === 'cable').map((one) => one.id));
+  const joinsPacks = (part: CableSpec) => part.ports.filter((port) => port.flow === 'in').length === 2;
+  const isChosen = (part: CableSpec) =>
+    ['fuse', 'switch'].includes(part.form) || (part.form === 'harness' && joinsPacks(part));
+  const cables = new Set(
+    build.parts.flatMap((part) => (part.kind === 'cable' && !isChosen(part) ? [part.id] : [])),
+  );
   return {
     ...build,
     leads: [],

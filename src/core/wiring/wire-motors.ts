@@ -1,5 +1,9 @@
+import type { CableSpec } from '../parts/cable';
+import type { PartSpec } from '../parts/part-spec';
+import { freshId } from '../plan/fresh-id';
+import type { PortRef } from '../plan/lead';
 import type { Fitted } from '../survey/build-index';
-import { capital } from '../words/sentences';
+import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
 
 type Motor = Fitted<'motor'>;
@@ -8,7 +12,7 @@ type Controller = Fitted<'controller'>;
 /** Words that every motor and controller may be called by, and that pair none. */
 const common = new Set(['motor', 'controller', 'esc', 'the', 'speed', 'drive', 'mine']);
 
-/** Each motor to a controller of its kind: first those that share a name, then those whose amps suit best. */
+/** Each motor to a controller of its kind: by name, then by amps; twins on one controller where there is no other. */
 export function wireMotors(draft: WiringDraft): void {
   const { index } = draft;
   const isFree = ({ fitting }: Fitted) => draft.isFree({ fitting: fitting.id, port: 'motor' });
@@ -21,24 +25,86 @@ export function wireMotors(draft: WiringDraft): void {
         .map((controller) => ({ motor, controller, suits: suits(motor, controller) })),
     )
     .sort((a, b) => b.suits - a.suits);
-  const taken = new Map<Motor, Controller>();
+  const served = new Map<Controller, Motor[]>();
+  const isServed = (motor: Motor) => [...served.values()].some((all) => all.includes(motor));
   for (const { motor, controller } of pairs)
-    if (!taken.has(motor) && ![...taken.values()].includes(controller)) taken.set(motor, controller);
-  for (const motor of motors) {
-    const controller = taken.get(motor);
-    if (controller)
-      draft.join(
-        `motor:${motor.fitting.id}`,
-        `${capital(controller.fitting.name)} to the ${motor.fitting.name}, soldered`,
-        { fitting: controller.fitting.id, port: 'motor' },
-        { fitting: motor.fitting.id, port: 'motor' },
-      );
+    if (!isServed(motor) && !served.has(controller)) served.set(controller, [motor]);
+  for (const motor of motors.filter((one) => !isServed(one))) {
+    const shared = [...served].find(([controller, [first, ...more]]) =>
+      first && more.length === 0 ? canShare(controller, first, motor) : false,
+    );
+    if (shared) shared[1].push(motor);
     else
       draft.unsolved.push(
         `${capital(motor.fitting.name)}: no free controller for a ${motor.part.motorKind} motor`,
       );
   }
+  for (const [controller, all] of served) joinMotors(draft, controller, all);
 }
+
+/** Two brushed motors of one sheet run side by side on a controller that stands both. */
+function canShare({ part }: Controller, first: Motor, second: Motor): boolean {
+  const asked = second.part.fullLoadAmps?.value;
+  return (
+    second.part.motorKind === 'brushed' &&
+    first.part.id === second.part.id &&
+    asked !== undefined &&
+    part.continuousAmps !== undefined &&
+    part.continuousAmps.value >= 2 * asked
+  );
+}
+
+/** A controller's motor wires to its motor, or to two through a Y-lead. */
+function joinMotors(draft: WiringDraft, controller: Controller, motors: readonly Motor[]): void {
+  const { id, name } = controller.fitting;
+  const from = { fitting: id, port: 'motor' };
+  const [only] = motors;
+  if (only && motors.length === 1) {
+    draft.join(`motor:${only.fitting.id}`, `${capital(name)} to the ${only.fitting.name}, soldered`, from, {
+      fitting: only.fitting.id,
+      port: 'motor',
+    });
+    return;
+  }
+  const y = motorYLead(draft, name);
+  if (!y) {
+    const names = motors.map((one) => `the ${one.fitting.name}`);
+    draft.unsolved.push(`${capital(nameList(names))}: a Y-lead for motors is wanted`);
+    return;
+  }
+  if (!draft.join(`motor-y:${id}`, `${capital(name)} to the ${y.name}, soldered`, from, y.inlet)) return;
+  for (const [n, { fitting }] of motors.entries())
+    draft.join(`motor:${fitting.id}`, `The ${y.name} to the ${fitting.name}, soldered`, y.outlets[n]!, {
+      fitting: fitting.id,
+      port: 'motor',
+    });
+}
+
+/** A Y-lead for motors: one that is fitted and free, or one of the locker's. */
+function motorYLead(
+  draft: WiringDraft,
+  controller: string,
+): { name: string; inlet: PortRef; outlets: PortRef[] } | undefined {
+  const fitted = draft.index
+    .ofKind('cable')
+    .find(({ fitting, part }) => isMotorY(part) && draft.index.leadsOf(fitting.id).length === 0);
+  const part = fitted?.part ?? draft.locker.find(isMotorY);
+  if (!part) return undefined;
+  const id = fitted?.fitting.id ?? freshId(draft.build, 'motor-y-lead');
+  const name = fitted?.fitting.name ?? 'motor Y-lead';
+  const isThere =
+    fitted !== undefined ||
+    draft.offer(`add:${id}`, `Add a ${part.name} behind the ${controller}`, [
+      { type: 'addFitting', fitting: { id, name, part: part.id }, part },
+    ]);
+  const at = (flow: 'in' | 'out') =>
+    part.ports.filter((port) => port.flow === flow).map((port) => ({ fitting: id, port: port.id }));
+  const [inlet] = at('in');
+  return isThere && inlet ? { name, inlet, outlets: at('out') } : undefined;
+}
+
+const isMotorY = (part: PartSpec): part is CableSpec =>
+  part.kind === 'cable' && part.form === 'yLead' && part.ports.every((port) => port.use === 'motor');
 
 /** How well a controller suits a motor: words of their names first, then whether its amps do, the closer the better. */
 function suits(motor: Motor, controller: Controller): number {
