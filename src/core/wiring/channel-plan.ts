@@ -23,7 +23,9 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const changes = new Map<ModelFunction, Partial<Pick<ModelFunction, 'channel' | 'control'>>>();
   const put = (one: ModelFunction, change: Partial<Pick<ModelFunction, 'channel' | 'control'>>) =>
     changes.set(one, { ...changes.get(one), ...change });
-  for (const one of first('drive')) {
+  const drives = build.functions.filter((one) => one.role === 'drive');
+  const rest = first('steer').filter((one) => one !== drives[0]);
+  for (const one of [...drives.slice(0, 1), ...rest]) {
     if (one.channel !== undefined) continue;
     const order = Array.from({ length: channels }, (_, n) => n + 1);
     const mayThrottle = one.role === 'drive' && keeps && !takenChannels.has(throttle);

@@ -3,6 +3,7 @@ import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import type { CableSpec } from '../parts/cable';
 import type { Build } from '../plan/build';
+import { stated } from '../quantity/figure';
 import { checkBuild } from '../check/check-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { proposeWiring } from './propose-wiring';
@@ -263,5 +264,58 @@ describe('proposeWiring', () => {
     expect(unsolved).toEqual(['Pack to the controller: no adapter in the locker fits both plugs']);
     const brushless = unwired(tub({ parts: { motor: 'motor-brushless-900' } }));
     expect(propose(brushless).unsolved).toEqual(['Motor: no free controller for a brushless motor']);
+  });
+
+  it('gives steering its place before a second drive, and mixes both on two ports', () => {
+    const { build } = propose(unwired(soundBuilds['tug with twin screws steered by a mix']!));
+    expect(build.functions.map((one) => [one.name, one.channel])).toEqual([
+      ['Steering', 1],
+      ['Drive', 3],
+      ['Second drive', 2],
+    ]);
+  });
+
+  it('brings a harness where a servo is to be fed raw beside a single controller', () => {
+    const { build } = propose(unwired(soundBuilds['car with a high-voltage servo fed raw']!));
+    const { survey } = checkBuild(build, starterLocker).context;
+    expect(survey.supplyOf('servo')?.volts?.full).toBeCloseTo(8.4, 6);
+    expect(survey.supplyOf('esc')?.status).toBe('fed');
+  });
+
+  it('gives two 5 V servos regulators of their own where the rail holds 7.4 V and nothing less', () => {
+    const truck = unwired(soundBuilds['truck with 5 V servos in an 8 V model']!);
+    const { build, unsolved } = propose({
+      ...truck,
+      parts: truck.parts.map((one) =>
+        one.kind === 'controller' ? { ...one, regulator: { ...one.regulator!, voltsChoices: [7.4] } } : one,
+      ),
+      fittings: truck.fittings
+        .filter((one) => one.id !== 'bec')
+        .map((one) => (one.id === 'esc' ? { ...one, regulatorVolts: 7.4 } : one)),
+    });
+    const { survey } = checkBuild(build, starterLocker).context;
+    expect(unsolved).toEqual([]);
+    for (const [id, volts] of [
+      ['servo', 7.4],
+      ['front', 5],
+      ['rear', 5],
+    ] as const)
+      expect(survey.supplyOf(id)?.volts?.full, id).toBeCloseTo(volts, 6);
+    for (const id of ['front', 'rear']) expect(survey.signalOf(id)).toBeDefined();
+  });
+
+  it('runs two brushed twins on one controller that stands both, and no others', () => {
+    const launch = unwired(soundBuilds['launch with two motors on one controller']!);
+    const motors = (build: Build) =>
+      checkBuild(build, starterLocker)
+        .context.survey.motorsOf('esc')
+        .map(({ fitting }) => fitting.id);
+    expect(motors(propose(launch).build)).toEqual(['left', 'right']);
+    const strong: Build = {
+      ...launch,
+      parts: launch.parts.map((one) => (one.kind === 'motor' ? { ...one, fullLoadAmps: stated(40) } : one)),
+    };
+    expect(motors(propose(strong).build)).toEqual(['left']);
+    expect(propose(strong).unsolved.join()).toContain('Starboard motor: no free controller');
   });
 });

@@ -5,6 +5,7 @@ import type { PortSpec } from '../parts/port';
 import type { BuildIndex, Fitted } from '../survey/build-index';
 import { capital } from '../words/sentences';
 import type { WiringDraft } from './draft';
+import { rawFeedLead, standsRaw } from './raw-feed';
 
 /** Most harnesses that one proposal adds; more parts than they serve are left to their owner. */
 const mostHarnesses = 6;
@@ -27,24 +28,28 @@ export function wirePower(draft: WiringDraft): void {
   const [taker] = takers;
   if (!taker) return;
   const isSmall = draft.index.port(taker).connector.family === 'box-25';
-  if (takers.length === 1 && !isSmall && draft.isFree(head)) {
+  const rawPlugs = plugsFedRaw(draft);
+  if (takers.length === 1 && rawPlugs.length === 0 && !isSmall && draft.isFree(head)) {
     draft.join('feed:pack', `${nameAt(draft, head)} to the ${lowName(draft, taker)}`, head, taker);
     return;
   }
-  if (
-    !spreadPower(
-      draft,
-      head,
-      takers.map((ref) => draft.index.port(ref)),
-    )
-  )
-    return;
+  if (!spreadPower(draft, head, [...takers.map((ref) => draft.index.port(ref)), ...rawPlugs])) return;
   for (const one of takers) {
     const name = lowName(draft, one);
     const outlet = freeOutlet(draft, draft.index.port(one));
     if (outlet) draft.join(`feed:${one.fitting}`, `Power to the ${name}`, outlet, one);
     else draft.unsolved.push(`Power to the ${name}: no outlet is left on the harness`);
   }
+}
+
+/** Power plugs of the raw-feed leads that the servos without a lead will want, where that is the school. */
+function plugsFedRaw(draft: WiringDraft): PortSpec[] {
+  const plug = rawFeedLead(draft.locker)?.ports.find((port) => port.id === 'power');
+  if (!plug || draft.build.policies.servoFeed !== 'raw') return [];
+  return draft.index
+    .ofKind('servo')
+    .filter((one) => standsRaw(draft.index, one) && draft.isFree({ fitting: one.fitting.id, port: 'lead' }))
+    .map(() => plug);
 }
 
 /** The pack that the model runs on: of those with nothing plugged in yet or feeding it already, the one that holds most. */
