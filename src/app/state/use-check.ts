@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { Build } from '../../core/plan/build';
 import type { Patch } from '../../core/plan/patch';
+import { costsIn } from '../../core/locker/to-buy';
 import { checkBuild, previewPatch, withFindings } from '../../core/check/check-build';
 import type { CheckResult } from '../../core/check/check-result';
 import type { Finding } from '../../core/findings/finding';
@@ -18,14 +19,14 @@ interface Known {
 const known = new WeakMap<object, WeakMap<Build, Known>>();
 
 function knownOf(build: Build): Known {
-  const { parts } = useLocker.getState();
+  const { parts, items } = useLocker.getState();
   let ofLocker = known.get(parts);
   if (!ofLocker) known.set(parts, (ofLocker = new WeakMap<Build, Known>()));
   let one = ofLocker.get(build);
   if (!one)
     ofLocker.set(
       build,
-      (one = { check: checkBuild(build, parts), previews: new Map<string, PatchPreview>() }),
+      (one = { check: checkBuild(build, parts, costsIn(items)), previews: new Map<string, PatchPreview>() }),
     );
   return one;
 }

@@ -7,6 +7,7 @@ import { LaterStages } from '../findings/later-stages';
 import { renderReport } from '../findings/render';
 import type { Missing, Report } from '../findings/report';
 import { wellReports, worstFirst, type Well } from '../findings/wells';
+import type { CostOf } from '../locker/to-buy';
 import type { PartSpec } from '../parts/part-spec';
 import type { Acceptance } from '../plan/records';
 import { rules } from '../rules';
@@ -28,8 +29,18 @@ export function withFindings(check: CheckResult, more: readonly Finding[]): Chec
   return { ...check, findings, wells: wellReports(findings, check.unknowns, surveyedWells(check.context)) };
 }
 
-/** Looks at a build with every rule. Never throws on an unfinished build. */
-export function checkBuild(build: Build, locker: readonly PartSpec[]): CheckResult {
+/** Of parts that nobody named a price for. */
+const noPrices: CostOf = () => undefined;
+
+/**
+ * Looks at a build with every rule. Never throws on an unfinished build.
+ * @param costOf what parts cost, for the order of the put-rights
+ */
+export function checkBuild(
+  build: Build,
+  locker: readonly PartSpec[],
+  costOf: CostOf = noPrices,
+): CheckResult {
   const context = checkContext(build, locker);
   const acceptances = new Map(build.acceptances.map((one) => [one.finding, one]));
   const findings: Finding[] = [];
@@ -52,7 +63,7 @@ export function checkBuild(build: Build, locker: readonly PartSpec[]): CheckResu
     context,
   };
   for (const [n, finding] of findings.entries())
-    findings[n] = withSoundOffers(finding, (patch) => previewPatch(build, result, patch, locker));
+    findings[n] = withSoundOffers(finding, (patch) => previewPatch(build, result, patch, locker), costOf);
   return result;
 }
 

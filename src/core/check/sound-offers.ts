@@ -1,4 +1,5 @@
 import { changedFinding, type Finding } from '../findings/finding';
+import { toBuy, type CostOf } from '../locker/to-buy';
 import type { Patch } from '../plan/patch';
 import type { PatchPreview } from './preview';
 
@@ -9,19 +10,19 @@ const mostShown = 4;
 
 /**
  * A finding whose put-rights are looked into when they are first asked for: of what a rule proposes, those remain
- * after which the finding is gone and no new `stop` has come; fewest stops left first, then what brings fewest parts
- * in, then what changes least.
+ * after which the finding is gone and no new `stop` has come; fewest stops left first, then least to buy, then what
+ * changes least.
  */
-export function withSoundOffers(finding: Finding, preview: Preview): Finding {
+export function withSoundOffers(finding: Finding, preview: Preview, costOf: CostOf): Finding {
   let sound: Patch[] | undefined;
   return changedFinding(finding, {
     get patches() {
-      return (sound ??= soundOffers(finding, preview));
+      return (sound ??= soundOffers(finding, preview, costOf));
     },
   });
 }
 
-function soundOffers(finding: Finding, previewOf: Preview): Patch[] {
+function soundOffers(finding: Finding, previewOf: Preview, costOf: CostOf): Patch[] {
   const known = new Set<string>();
   const cures = finding.patches.flatMap((patch): { patch: Patch; stops: number; preview: PatchPreview }[] => {
     if (known.has(patch.id)) return [];
@@ -32,11 +33,12 @@ function soundOffers(finding: Finding, previewOf: Preview): Patch[] {
     return [{ patch, stops, preview }];
   });
   return cures
-    .map((one, n) => ({ ...one, n }))
+    .map((one, n) => ({ ...one, ...toBuy(one.patch.edits, costOf), n }))
     .sort(
       (a, b) =>
         a.stops - b.stops ||
-        partsIn(a.patch) - partsIn(b.patch) ||
+        a.unpriced - b.unpriced ||
+        a.money - b.money ||
         a.patch.edits.length - b.patch.edits.length ||
         a.n - b.n,
     )
@@ -59,6 +61,3 @@ function isCure(finding: Finding, { gone, come, after }: PatchPreview): boolean 
     : gone.some((one) => one.id === finding.id);
   return isGone && !come.some((one) => one.severity === 'stop');
 }
-
-const partsIn = ({ edits }: Patch): number =>
-  edits.filter((one) => one.type === 'addFitting' || one.type === 'swapPart').length;

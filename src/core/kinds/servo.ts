@@ -1,9 +1,14 @@
 import { heldTorque, servoFigures, servoRunning, servoStalled } from '../circuit/values/servo-values';
 import { plainOptions, sheetChoice } from '../parts/sheet-choice';
 import { ampsField, kilogramCentimetre, voltsField, type SheetField } from '../parts/sheet-field';
+import { servoFigureAt } from '../parts/servo-sheet';
 import { limits } from '../parts/terminals';
 import { formatQuantity } from '../quantity/format';
 import { changed, describeKind } from './kind';
+
+/** Where servos are compared, and how much of another's torque a substitute must give: rule of thumb. */
+const usualVolts = 6;
+const leastShare = 0.75;
 
 /** Sixty degrees, to which the load on a servo is referred. */
 const sixtyDegrees = Math.PI / 3;
@@ -66,8 +71,13 @@ export const servoKind = describeKind<'servo'>({
     ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
   ],
   isDelicate: true,
-  // A servo is not put right by one that a receiver cannot work.
-  replaces: (candidate) => candidate.wires !== 5,
+  // A servo is not put right by one that a receiver cannot work, or that is much weaker.
+  replaces: (candidate, part) => {
+    const [given, wanted] = [candidate, part].map((one) =>
+      servoFigureAt(one, 'stallNewtonMetres', usualVolts),
+    );
+    return candidate.wires !== 5 && (!given || !wanted || given.value >= leastShare * wanted.value);
+  },
 });
 
 function pointFields(n: number, at: number): SheetField[] {

@@ -2,7 +2,7 @@ import type { CheckContext } from '../findings/context';
 import { applyEdits } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import type { Supply } from '../survey/power';
-import { portKey } from '../survey/build-index';
+import { farEnd, portKey, type BuildIndex, type FreePort } from '../survey/build-index';
 import { connect } from './connect';
 import { packOutlet } from './outlet';
 
@@ -13,6 +13,7 @@ const mostWays = 4;
 export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
   const { build, index, survey, locker } = context;
   const { id, name } = fitted.fitting;
+  const nameAt = (inlet: FreePort) => index.get(inlet.ref.fitting).fitting.name;
   const restored = index.leadsOf(id).flatMap((lead): Patch[] => {
     if (!lead.conductors.some((one) => one.state === 'lifted' && one.from === 'plus')) return [];
     return [
@@ -31,9 +32,7 @@ export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
       },
     ];
   });
-  const inlets = fitted.part.ports
-    .map((port) => ({ ref: { fitting: id, port: port.id }, port }))
-    .filter(({ ref, port }) => port.use === 'power' && port.flow === 'in' && !index.leadAt(ref));
+  const inlets = freeInlets(index, id);
   const outlets = index
     .freePorts()
     .filter(
@@ -46,7 +45,7 @@ export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
         ? [
             {
               id: `feed:${portKey(inlet.ref)}:${portKey(outlet.ref)}`,
-              label: `Plug the ${name} into the ${index.portName(outlet.ref)}`,
+              label: `Plug the ${nameAt(inlet)} into the ${index.portName(outlet.ref)}`,
               edits,
             },
           ]
@@ -60,7 +59,7 @@ export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
         ? [
             {
               id: `feed:${portKey(inlet.ref)}:harness`,
-              label: `Plug the ${name} into a harness on ${packs.name}`,
+              label: `Plug the ${nameAt(inlet)} into a harness on ${packs.name}`,
               edits: [...place.edits, ...joined],
             },
           ]
@@ -68,6 +67,18 @@ export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
     });
   });
   return [...restored, ...plugged].slice(0, mostWays);
+}
+
+/** Power plugs that hang free: of the part, or of what its own power lead comes from. */
+function freeInlets(index: BuildIndex, id: string, seen: readonly string[] = []): FreePort[] {
+  return index.get(id).part.ports.flatMap((port): FreePort[] => {
+    const ref = { fitting: id, port: port.id };
+    if (port.use !== 'power' || port.flow !== 'in') return [];
+    const lead = index.leadAt(ref);
+    if (!lead) return [{ ref, port }];
+    const before = farEnd(lead, ref).fitting;
+    return seen.includes(before) ? [] : freeInlets(index, before, [...seen, id]);
+  });
 }
 
 /** Whether a port's plus leads to a source. */

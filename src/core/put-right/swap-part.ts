@@ -1,5 +1,6 @@
 import type { Fitting } from '../plan/fitting';
 import { portKey, type BuildIndex } from '../survey/build-index';
+import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import { mating } from '../connectors/mating';
 import { kindOfAny } from '../kinds';
@@ -20,11 +21,37 @@ export function offerSwaps<K extends PartKind>(
     .filter((one): one is PartOfKind<K> => one.kind === part.kind && one.id !== part.id)
     .filter((one) => isOfSameForm(one, part) && suits(one) && takesSameLeads(context, fitting.id, one))
     .slice(0, most)
-    .map((candidate) => ({
-      id: `swap:${fitting.id}:${candidate.id}`,
-      label: `Swap the ${fitting.name} for: ${candidate.name}`,
-      edits: [{ type: 'swapPart', fitting: fitting.id, part: candidate }],
-    }));
+    .map((candidate) => {
+      const lift = liftOfSecondRed(context, fitting, part, candidate);
+      return {
+        id: `swap:${fitting.id}:${candidate.id}`,
+        label: `Swap the ${fitting.name} for: ${candidate.name}${lift.length > 0 ? ', its red wire lifted' : ''}`,
+        edits: [{ type: 'swapPart', fitting: fitting.id, part: candidate }, ...lift],
+      };
+    });
+}
+
+/** The edit that keeps a controller with a BEC from feeding a rail that is fed, where the one before had none. */
+function liftOfSecondRed(
+  { survey, index }: CheckContext,
+  { id }: Fitting,
+  part: PartSpec,
+  candidate: PartSpec,
+): Edit[] {
+  if (part.kind !== 'controller' || candidate.kind !== 'controller') return [];
+  const isFed = survey.rails.some((one) => one.isRadio && one.sources.length > 0);
+  const lead = index.leadAt({ fitting: id, port: 'lead' });
+  if (part.regulator || !candidate.regulator || !isFed || !lead) return [];
+  const end = lead.from.fitting === id ? 'from' : 'to';
+  return [
+    {
+      type: 'setConductors',
+      lead: lead.id,
+      conductors: lead.conductors.map((one) =>
+        one[end] === 'plus' ? { ...one, state: 'lifted' as const } : one,
+      ),
+    },
+  ];
 }
 
 /** Whether a part of the same kind can do another's work at all: a pump is not put right by a lamp. */
@@ -42,7 +69,12 @@ export function hasContacts(index: BuildIndex, fittingId: string, candidate: Par
   );
 }
 
-function takesSameLeads({ build, index }: CheckContext, fittingId: string, candidate: PartSpec): boolean {
+/** Whether a part takes the leads of a fitting on the same ports, with plugs that go as well as they go now. */
+export function takesSameLeads(
+  { build, index }: CheckContext,
+  fittingId: string,
+  candidate: PartSpec,
+): boolean {
   if (!hasContacts(index, fittingId, candidate)) return false;
   return build.leads.every((lead) => {
     for (const [here, there] of [

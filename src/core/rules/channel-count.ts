@@ -1,5 +1,6 @@
 import type { Fitted } from '../survey/build-index';
 import { offerSwaps } from '../put-right/swap-part';
+import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -46,7 +47,12 @@ export const channelCount = defineRule({
             plannedTerm('functions and their channels', asked, 'channels'),
             plannedTerm(`on the ${fitting.name}`, part.channels, 'channels'),
           ],
-          offers: () => offerSwaps(context, carrier, (one) => one.channels >= asked),
+          offers: () => [
+            ...(carrier.kind === 'transmitter'
+              ? offerTransmitters(context, carrier, (one) => one.channels >= asked)
+              : offerSwaps(context, carrier, (one) => one.channels >= asked)),
+            ...offerRadios(context, (one, other) => one.channels >= asked && other.channels >= asked),
+          ],
         };
       });
   },

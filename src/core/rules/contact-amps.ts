@@ -3,6 +3,7 @@ import type { CheckContext } from '../findings/context';
 import { isOver } from '../findings/compare';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import type { Lead } from '../plan/lead';
+import { offerOtherOutlet } from '../put-right/other-outlet';
 import { offerRelief } from '../put-right/own-regulator';
 import { defineRule } from './rule';
 import { plannedTerm, solvedTerm } from './support/terms';
@@ -76,7 +77,7 @@ function checkLead(context: CheckContext, lead: Lead): Report<Message>[] {
           note: 'usual for its form and size',
         },
       ],
-      offers: () => offerRelief(context, lead),
+      offers: () => [...offerOtherOutlet(context, lead), ...offerRelief(context, lead)],
     },
   ];
 }

@@ -1,7 +1,8 @@
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
-import { offerSwaps } from '../put-right/swap-part';
+import type { TransmitterSpec } from '../parts/transmitter';
+import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
 
 /** Channels that drive a mechanism against those on which the transmitter can set end points. */
 export const endPoints = defineRule({
@@ -48,10 +49,15 @@ export const endPoints = defineRule({
               'channel',
             ),
           ],
-          offers: () =>
-            offerSwaps(context, transmitter, (candidate) => (candidate.endPointChannels ?? 0) >= channel),
+          offers: () => [
+            ...offerTransmitters(context, transmitter, (candidate) => reaches(candidate, channel)),
+            ...offerRadios(context, (candidate) => reaches(candidate, channel)),
+          ],
         },
       ];
     });
   },
 });
+
+const reaches = ({ endPointChannels = 0 }: TransmitterSpec, channel: number): boolean =>
+  endPointChannels >= channel;

@@ -3,7 +3,8 @@ import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
 import { offerFuse, offerOtherFuse } from '../put-right/fuse';
-import type { Fitted } from '../survey/build-index';
+import type { Lead } from '../plan/lead';
+import type { BuildIndex, Fitted } from '../survey/build-index';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 
@@ -65,6 +66,18 @@ const noFuse = (context: CheckContext, { fitting }: Fitted<'pack'>, steady: numb
   offers: () => offerFuse(context, fitting.id, steady * fuseHeadroom),
 });
 
+/** The leads that carry all of what goes through a fuse: at its ends, and on through switches and adapters. */
+function inlineLeads(index: BuildIndex, fuse: string): Lead[] {
+  const leads = new Set(index.leadsOf(fuse));
+  for (const lead of leads)
+    for (const { fitting } of [lead.from, lead.to]) {
+      const { part } = index.get(fitting);
+      if (part.kind === 'cable' && part.ports.length === 2)
+        for (const next of index.leadsOf(fitting)) leads.add(next);
+    }
+  return [...leads];
+}
+
 function checkFuse(context: CheckContext, fuse: Fitted<'cable'>): (Report<Message> | Missing)[] {
   const { circuit, index } = context;
   const { fitting, part } = fuse;
@@ -77,7 +90,7 @@ function checkFuse(context: CheckContext, fuse: Fitted<'cable'>): (Report<Messag
     0,
     ...leads.map((lead) => circuit.at('steady', 'nominal')?.wireAmps(lead.id, 'plus') ?? 0),
   );
-  const gauges = leads.flatMap((lead) => lead.awg ?? []);
+  const gauges = inlineLeads(index, fitting.id).flatMap((lead) => lead.awg ?? []);
   const thinnest = gauges.length > 0 ? Math.max(...gauges) : undefined;
   const stands = thinnest === undefined ? Infinity : gaugeAmps(thinnest, siliconeCelsius);
   const common = { data: { fuse: fitting.name }, subjects, unit: 'A' as const };
@@ -91,7 +104,7 @@ function checkFuse(context: CheckContext, fuse: Fitted<'cable'>): (Report<Messag
         messageId: 'protectsNothing',
         actual: maxAmps.value,
         limit: stands,
-        formula: `amps of the fuse, against those that heat the thinnest wire at its ends to ${siliconeCelsius} °C, where silicone fails`,
+        formula: `amps of the fuse, against those that heat the thinnest wire in line with it to ${siliconeCelsius} °C, where silicone fails`,
         terms: [
           own,
           { ...solvedTerm(`AWG ${thinnest} stands`, stands, 'A'), note: 'heat balance in still air' },

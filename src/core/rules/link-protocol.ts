@@ -1,4 +1,5 @@
 import { offerSwaps } from '../put-right/swap-part';
+import { offerTransmitters } from '../put-right/swap-radio';
 import { defineRule } from './rule';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -64,10 +65,12 @@ export const linkProtocol = defineRule({
               transmitterLinks: transmitter.part.protocols.join(', '),
               receiverLinks: receiver.part.protocols.join(', '),
             },
-            offers: () =>
-              offerSwaps(context, receiver, (one) =>
+            offers: () => [
+              ...offerSwaps(context, receiver, (one) =>
                 one.protocols.some((link) => transmitter.part.protocols.includes(link)),
               ),
+              ...offerTransmitters(context, transmitter, () => true),
+            ],
           },
         ];
       return [

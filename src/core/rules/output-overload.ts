@@ -1,7 +1,11 @@
 import type { CheckContext } from '../findings/context';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { offerOwnRegulator } from '../put-right/own-regulator';
+import { offerSwaps } from '../put-right/swap-part';
+import type { PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
+import type { Patch } from '../plan/patch';
 import { portKey, type BuildIndex, type Fitted } from '../survey/build-index';
 import { nameList } from '../words/sentences';
 import { defineRule } from './rule';
@@ -31,11 +35,9 @@ export const outputOverload = defineRule<Message>({
   },
 });
 
-function checkPort(
-  { index, circuit }: CheckContext,
-  { fitting }: Fitted,
-  port: PortSpec,
-): (Report<Message> | Missing)[] {
+function checkPort(context: CheckContext, fitted: Fitted, port: PortSpec): (Report<Message> | Missing)[] {
+  const { index, circuit } = context;
+  const { fitting } = fitted;
   const { maxAmps } = port;
   const here = { fitting: fitting.id, port: port.id };
   const lead = index.leadAt(here);
@@ -73,10 +75,24 @@ function checkPort(
         ),
         figureTerm(`most from the ${port.name}`, maxAmps, 'A'),
       ],
+      offers: () => [
+        ...loads.flatMap((one) => offerOwn(context, one)),
+        ...offerSwaps(context, fitted, (one) => gives(one, port.id) > asked),
+      ],
     },
     ...missing,
   ];
 }
+
+/** A regulator of its own for a load, so that the pin gives nothing but its signal. */
+function offerOwn(context: CheckContext, { fitting }: Fitted): Patch[] {
+  const supply = context.survey.supplyOf(fitting.id);
+  return supply ? offerOwnRegulator(context, supply) : [];
+}
+
+/** Amps that a port of a part may give; no end of them where its sheet states none. */
+const gives = (part: PartSpec, port: string): number =>
+  part.ports.find((one) => one.id === port)?.maxAmps?.value ?? Infinity;
 
 /** Loads reached from a port through cables, away from its part. */
 function loadsBeyond(index: BuildIndex, from: { fitting: string; port: string }): Fitted<'load'>[] {

@@ -30,7 +30,9 @@ export const partUnfed = defineRule<Message>({
   },
   check(context) {
     const { survey, index } = context;
-    const isBegun = survey.supplies.some((one) => one.status === 'fed');
+    const isBegun =
+      survey.supplies.some((one) => one.status === 'fed') ||
+      index.ofKind('pack').some(({ fitting }) => index.leadsOf(fitting.id).length > 0);
     const motors = index.ofKind('motor').flatMap((motor): Missing[] => {
       const { id, name } = motor.fitting;
       if (survey.controllerOf(id)) return [];

@@ -1,10 +1,12 @@
 import { isUnder } from '../findings/compare';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
+import type { PartSpec } from '../parts/part-spec';
 import type { ServoSpec } from '../parts/servo';
 import { servoFigureAt } from '../parts/servo-sheet';
 import { offerHigherVolts } from '../put-right/set-regulator-volts';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import { offerSwaps } from '../put-right/swap-part';
 import type { Supply } from '../survey/power';
 import type { Rail } from '../survey/rails';
 import { nameList } from '../words/sentences';
@@ -71,12 +73,22 @@ function starvedParts(context: CheckContext, rail: Rail): Report<Message>[] {
     .filter((one) => one.status === 'fed' && one.fitted.kind !== 'receiver')
     .flatMap((supply) =>
       voltsAgainstSheet(context, supply, source, {
-        higher: (least) => offerHigherVolts(rail, least),
+        higher: (least) => [
+          ...offerHigherVolts(rail, least),
+          ...offerSwaps(context, supply.fitted, (one) => wakesOn(one, source.volts.cutoff)),
+        ],
       }).flatMap((one): Report<Message>[] =>
         'missing' in one || one.messageId !== 'tooFewVolts' ? [] : [{ ...one, messageId: 'tooFewVolts' }],
       ),
     );
 }
+
+/** Whether a part works on such volts by its sheet, both ways. */
+const wakesOn = (part: PartSpec, volts: number): boolean =>
+  'minVolts' in part &&
+  (part.minVolts?.value ?? Infinity) <= volts &&
+  'maxVolts' in part &&
+  (part.maxVolts?.value ?? 0) >= volts;
 
 /** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
 function starvedReceiver(context: CheckContext, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {

@@ -2,6 +2,10 @@ import type { Exposure } from '../plan/brief';
 import type { Protection } from '../parts/part-base';
 import { defineRule } from './rule';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
+import type { CheckContext } from '../findings/context';
+import type { Patch } from '../plan/patch';
+import { offerSwaps } from '../put-right/swap-part';
+import type { Fitted } from '../survey/build-index';
 import { plannedTerm } from './support/terms';
 import { nameList } from '../words/sentences';
 
@@ -27,7 +31,8 @@ export const waterExposure = defineRule({
       },
     },
   },
-  check({ build, index }) {
+  check(context) {
+    const { build, index } = context;
     const { exposure } = build.brief;
     const needs = wanted[exposure];
     if (needs === 0) return [];
@@ -59,7 +64,26 @@ export const waterExposure = defineRule({
         plannedTerm('least protected part', least, 'grades'),
         plannedTerm(`asked for ${exposure}`, needs, 'grades'),
       ],
+      offers: () => offerProtected(context, open, needs),
     });
     return said;
   },
 });
+
+/** Parts in place of those that stand open; where there are several, all in one step. */
+function offerProtected(context: CheckContext, open: readonly Fitted[], needs: number): Patch[] {
+  const swaps = open.map((one) =>
+    offerSwaps(context, one, ({ protection }) => protection !== undefined && given[protection] >= needs),
+  );
+  if (swaps.length === 1) return swaps.flat();
+  const firsts = swaps.flatMap((all) => all.slice(0, 1));
+  return firsts.length < swaps.length
+    ? []
+    : [
+        {
+          id: `protect:${firsts.map((one) => one.id).join('+')}`,
+          label: `Swap ${nameList(open.map(({ fitting }) => `the ${fitting.name}`))} for parts that stand it`,
+          edits: firsts.flatMap((one) => one.edits),
+        },
+      ];
+}

@@ -50,8 +50,7 @@ export const steering = (...devices: string[]): Works => [
 export const driving = (...devices: string[]): Works => ['Drive', 'drive', 'centring', 'left-y', 3, devices];
 
 /** A part of the starter locker with some of its sheet otherwise. */
-export const sheet = (id: string, change: object): PartSpec =>
-  ({ ...starterPart(id), ...change }) as PartSpec;
+export const sheet = (id: string, change: object): PartSpec => ({ ...starterPart(id), ...change });
 
 /** A model of a hobbyist, in a few rows. */
 export function modelOf(name: string, model: ModelKind, sketch: ModelSketch): Build {

@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest';
+import { faultyBuilds } from '../../../tests/kit/faulty-builds';
+import type { Build } from '../plan/build';
+import { applyEdits } from '../plan/edits';
+import { starterLocker } from '../starter/starter-locker';
+import { checkBuild } from './check-build';
+
+const findingsOf = (build: Build) => checkBuild(build, starterLocker).findings;
+const stopsIn = (build: Build) =>
+  findingsOf(build).flatMap((one) => (one.severity === 'stop' ? [one.id] : []));
+
+describe('faulty builds', () => {
+  it('are two score at least, each of a fault of its own', () => {
+    expect(faultyBuilds.length).toBeGreaterThanOrEqual(40);
+    expect(new Set(faultyBuilds.map((one) => one.fault)).size).toBe(faultyBuilds.length);
+  });
+
+  it.each(faultyBuilds)('are told, with cures that cure: $fault', ({ build, finding: wanted }) => {
+    const findings = findingsOf(build);
+    const found = findings.find((one) => `${one.rule}/${one.messageId}` === wanted);
+    expect(found, findings.map((one) => `${one.rule}/${one.messageId}`).join(', ')).toBeDefined();
+    const before = stopsIn(build);
+    expect(found!.patches.length, 'offers').toBeGreaterThan(0);
+    for (const { id, edits } of found!.patches) {
+      const after = applyEdits(build, edits);
+      expect(
+        findingsOf(after).map((one) => one.id),
+        id,
+      ).not.toContain(found!.id);
+      expect(
+        stopsIn(after).filter((one) => !before.includes(one)),
+        id,
+      ).toEqual([]);
+    }
+  });
+
+  it('offer what costs least first, and what lies on the shelf before all', () => {
+    const { build } = faultyBuilds.find((one) => one.fault === 'a servo for 5.2 V on a rail of 6 V')!;
+    const swapsUnder = (costOf: (id: string) => number | undefined) =>
+      checkBuild(build, starterLocker, costOf)
+        .findings.find((one) => one.rule === 'rail-volts-high')!
+        .patches.flatMap((one) => (one.id.startsWith('swap:') ? [one.id.split(':')[2]!] : []));
+    const [first, second] = swapsUnder(() => undefined);
+    expect(second).toBeDefined();
+    expect(swapsUnder((id) => (id === second ? 9.5 : 20))[0]).toBe(second);
+    expect(swapsUnder((id) => (id === first ? 9.5 : 20))[0]).toBe(first);
+    expect(swapsUnder((id) => (id === second ? 0 : undefined))[0]).toBe(second);
+  });
+});

@@ -1,0 +1,92 @@
+import type { CheckContext } from '../findings/context';
+import type { ReceiverSpec } from '../parts/receiver';
+import type { TransmitterSpec } from '../parts/transmitter';
+import type { Edit } from '../plan/edits';
+import type { Patch } from '../plan/patch';
+import type { Fitted } from '../survey/build-index';
+import { takesSameLeads } from './swap-part';
+
+/** Most pairs of a transmitter and a receiver that are looked at. */
+const mostPairs = 6;
+
+/** Other transmitters that suit and speak to the receiver, set to its link, with a control for each function. */
+export function offerTransmitters(
+  context: CheckContext,
+  transmitter: Fitted<'transmitter'>,
+  suits: (candidate: TransmitterSpec) => boolean,
+): Patch[] {
+  const [receiver] = context.index.ofKind('receiver');
+  return transmitters(context, transmitter.part).flatMap((candidate): Patch[] => {
+    const link = candidate.protocols.find((one) => receiver?.part.protocols.includes(one) ?? true);
+    const edits = link !== undefined && suits(candidate) && takeUp(context, transmitter, candidate, link);
+    const { id, name } = transmitter.fitting;
+    return edits
+      ? [{ id: `swap:${id}:${candidate.id}`, label: `Swap the ${name} for: ${candidate.name}`, edits }]
+      : [];
+  });
+}
+
+/** Another transmitter together with another receiver that it speaks to, where neither alone would do. */
+export function offerRadios(
+  context: CheckContext,
+  suits: (transmitter: TransmitterSpec, receiver: ReceiverSpec) => boolean,
+): Patch[] {
+  const { index, locker } = context;
+  const [receiver] = index.ofKind('receiver');
+  const [transmitter] = index.ofKind('transmitter');
+  if (!receiver || !transmitter) return [];
+  const receivers = locker.filter(
+    (part): part is ReceiverSpec =>
+      part.kind === 'receiver' &&
+      part.id !== receiver.part.id &&
+      takesSameLeads(context, receiver.fitting.id, part),
+  );
+  return transmitters(context, transmitter.part)
+    .flatMap((sender) =>
+      receivers.flatMap((part): Patch[] => {
+        const link = sender.protocols.find((one) => part.protocols.includes(one));
+        const edits = link !== undefined && suits(sender, part) && takeUp(context, transmitter, sender, link);
+        return edits
+          ? [
+              {
+                id: `radio:${sender.id}:${part.id}`,
+                label: `Swap the radio for: ${sender.name}, with ${part.name}`,
+                edits: [...edits, { type: 'swapPart', fitting: receiver.fitting.id, part }],
+              },
+            ]
+          : [];
+      }),
+    )
+    .slice(0, mostPairs);
+}
+
+const transmitters = ({ locker }: CheckContext, now: TransmitterSpec): TransmitterSpec[] =>
+  locker.filter((part): part is TransmitterSpec => part.kind === 'transmitter' && part.id !== now.id);
+
+/** The edits that take up another transmitter; `undefined` where a function would be left without its kind of control. */
+function takeUp(
+  { build }: CheckContext,
+  { fitting, part }: Fitted<'transmitter'>,
+  candidate: TransmitterSpec,
+  link: string,
+): Edit[] | undefined {
+  const edits: Edit[] = [
+    { type: 'swapPart', fitting: fitting.id, part: candidate },
+    { type: 'setProtocol', fitting: fitting.id, protocol: link },
+  ];
+  const kindOf = (id: string) =>
+    part.controls.find((one) => one.id === id)?.kind ?? candidate.controls.find((one) => one.id === id)?.kind;
+  const planned = build.functions.filter((one) => one.control !== undefined);
+  const stays = planned.filter(({ control }) =>
+    candidate.controls.some((one) => one.id === control && one.kind === kindOf(one.id)),
+  );
+  const taken = new Set(stays.map((one) => one.control));
+  for (const one of planned.filter((each) => !stays.includes(each))) {
+    const wanted = kindOf(one.control!) ?? one.wants;
+    const free = candidate.controls.find(({ id, kind }) => kind === wanted && !taken.has(id));
+    if (!free) return undefined;
+    taken.add(free.id);
+    edits.push({ type: 'setFunction', function: one.id, change: { control: free.id } });
+  }
+  return edits;
+}
