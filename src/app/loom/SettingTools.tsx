@@ -69,6 +69,12 @@ export function SettingTools({ fitted }: { fitted: Fitted }) {
             words={(one) => modeWords[one]}
             onChoose={(brake) => set('brake', { brake })}
           />
+          <Settings
+            label="Direction"
+            values={['as wired', 'turned round'] as const}
+            words={(one) => one}
+            onChoose={(direction) => set('direction', { isReversed: direction === 'turned round' })}
+          />
         </>
       )}
     </>

@@ -1,3 +1,4 @@
+import { regulatorName } from '../survey/regulator-choices';
 import { lastingAmps } from '../circuit/regulator-amps';
 import { defaults } from '../circuit/defaults';
 import { isOver } from '../findings/compare';
@@ -19,7 +20,7 @@ export const linearRegulatorHeat = defineRule({
       tooHot: {
         severity: 'stop',
         bound: 'most',
-        text: '{{rail}} asks more than the linear BEC of the {{source}} can give for long on {{input}}',
+        text: '{{rail}} asks more than the linear {{source}} can give for long on {{input}}',
         why: 'A linear regulator burns the volts it takes off. It overheats, shuts down, and the receiver goes dark until it cools.',
       },
     },
@@ -42,7 +43,7 @@ export const linearRegulatorHeat = defineRule({
       return [
         {
           messageId: 'tooHot',
-          data: { rail: rail.name, source: fitting.name, input: formatQuantity(input, 'V') },
+          data: { rail: rail.name, source: regulatorName(carrier.fitted), input: formatQuantity(input, 'V') },
           subjects: [fittingSubject(fitting.id)],
           actual: asked,
           limit: limit.value,

@@ -1,3 +1,4 @@
+import { regulatorName } from '../survey/regulator-choices';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
@@ -21,13 +22,13 @@ export const railAmps = defineRule<Message>({
       askedTooMuch: {
         severity: 'stop',
         bound: 'most',
-        text: '{{rail}} asks more than the BEC of the {{source}} can give, with {{school}}',
+        text: '{{rail}} asks more than the {{source}} can give, with {{school}}',
         why: 'The regulator limits, the rail sinks under the receiver’s floor: jitter on full lock, then the radio drops out.',
       },
       tight: {
         severity: 'mind',
         bound: 'most',
-        text: '{{rail}} leaves the BEC of the {{source}} almost nothing to spare, with {{school}}',
+        text: '{{rail}} leaves the {{source}} almost nothing to spare, with {{school}}',
         why: 'It works today; a stiff linkage or a warm day uses up what is left.',
       },
     },
@@ -46,7 +47,7 @@ export const railAmps = defineRule<Message>({
             messageId: isOver(amps, limit.value, 'A') ? 'askedTooMuch' : 'tight',
             data: {
               rail: rail.name,
-              source: carrier.fitted.fitting.name,
+              source: regulatorName(carrier.fitted),
               school: schoolWords[context.build.policies.regulatorSizing],
             },
             subjects: [fittingSubject(carrier.fitted.fitting.id), ...worst.map(fittingSubject)],
@@ -57,7 +58,7 @@ export const railAmps = defineRule<Message>({
               'amps that the parts on the rail take at the worst second, in the solved network, against the amps of the one regulator that carries it',
             terms: [
               ...shareTerms(shares),
-              figureTerm(`most from the ${carrier.fitted.fitting.name}`, limit, 'A'),
+              figureTerm(`most from the ${regulatorName(carrier.fitted)}`, limit, 'A'),
             ],
             offers: () => offerStandAloneBec(context, rail),
           },

@@ -16,7 +16,7 @@ export const railVoltsHigh = defineRule({
       tooManyVolts: {
         severity: 'stop',
         bound: 'most',
-        text: 'the {{part}} gets too many volts from the BEC of the {{source}}{{unset}}',
+        text: 'the {{part}} gets too many volts from the {{source}}{{unset}}',
         why: 'It would buzz, run hot and fail within minutes.',
       },
     },

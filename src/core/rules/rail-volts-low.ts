@@ -1,3 +1,4 @@
+import { sourceName } from '../survey/regulator-choices';
 import { isUnder } from '../findings/compare';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
@@ -108,7 +109,7 @@ function starvedReceiver(context: CheckContext, rail: Rail, supply: Supply): (Re
   return [
     {
       messageId: isStarved ? 'receiverStarved' : 'receiverSags',
-      data: { part: fitting.name, source: source.fitted.fitting.name },
+      data: { part: fitting.name, source: sourceName(source.fitted) },
       subjects: [...subjects, fittingSubject(source.fitted.fitting.id)],
       actual: Math.max(volts, 0),
       limit: floor.value,

@@ -6,6 +6,10 @@ import type { Fitted } from './build-index';
 export const regulatorName = ({ fitting, part }: Pick<Fitted, 'fitting' | 'part'>): string =>
   part.kind === 'bec' ? fitting.name : `BEC of the ${fitting.name}`;
 
+/** What feeds a rail, as a person calls it: a pack, or a regulator. */
+export const sourceName = (fitted: Pick<Fitted, 'fitting' | 'part'>): string =>
+  fitted.part.kind === 'pack' ? fitted.fitting.name : regulatorName(fitted);
+
 /** Volts a fitting's regulator is set to; where nobody has set one that has choices, any of them. Lowest first. */
 export function regulatorChoices(
   { regulatorVolts }: Pick<Fitting, 'regulatorVolts'>,

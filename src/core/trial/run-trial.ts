@@ -1,3 +1,4 @@
+import { regulatorName } from '../survey/regulator-choices';
 import type { Fitted } from '../survey/build-index';
 import { packValues } from '../circuit/values/pack-values';
 import { Controller } from '../network/devices/controller';
@@ -122,7 +123,7 @@ export function runTrial(
     }),
     ...regulators.map(
       ({ fitted, device: one }) =>
-        new Limit(one, { id: fitted.fitting.id, name: fitted.fitting.name, maxAmps: one.values.maxAmps }),
+        new Limit(one, { id: fitted.fitting.id, name: regulatorName(fitted), maxAmps: one.values.maxAmps }),
     ),
     ...servos.map(({ fitted, device: one }) => new Stall(one, fitted.fitting)),
   ];

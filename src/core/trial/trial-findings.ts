@@ -2,6 +2,7 @@ import type { CheckContext } from '../findings/context';
 import type { Finding } from '../findings/finding';
 import { renderReport } from '../findings/render';
 import { fittingSubject, type Report } from '../findings/report';
+import { regulatorName } from '../survey/regulator-choices';
 import { solvedTerm, plannedTerm } from '../rules/support/terms';
 import { trialRules, type TrialView } from './trial-rules';
 import type { TrialEvent, TrialResult } from './trial-result';
@@ -21,12 +22,13 @@ export function trialFindings(context: CheckContext, result: TrialResult, outing
     const view: TrialView = { context, result, events, fittingId };
     const numbers = rule.numbers(view);
     if (!numbers) return [];
-    const { name } = context.index.get(fittingId).fitting;
+    const fitted = context.index.get(fittingId);
+    const isRegulator = first.kind === 'limit' || first.subject !== fittingId;
     const span = events.reduce((sum, one) => sum + one.until - one.at, 0);
     const report: Report<string> = {
       messageId: rule.messageId,
       data: {
-        part: first.subject === fittingId ? name : `BEC of the ${name}`,
+        part: isRegulator ? regulatorName(fitted) : fitted.fitting.name,
         times: events.length === 1 ? 'once' : `${events.length} times`,
         at: first.at.toFixed(1),
         span: span.toFixed(1),

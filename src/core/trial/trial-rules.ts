@@ -94,7 +94,7 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
     {
       severity: 'mind',
       bound: 'most',
-      text: `the BEC of the {{part}} gives all it can {{times}}, first ${when}`,
+      text: `the {{part}} gives all it can {{times}}, first ${when}`,
       why: 'From there on the rail sinks as far as the servos pull it: they are weak just when they should not be.',
     },
     {

@@ -1,7 +1,7 @@
 import type { BuckValues } from '../../network/devices/buck';
 import type { Regulator } from '../../parts/regulator';
 import type { Fitted } from '../../survey/build-index';
-import { regulatorChoices } from '../../survey/regulator-choices';
+import { regulatorChoices, regulatorName } from '../../survey/regulator-choices';
 import type { Conditions } from '../conditions';
 import { defaults } from '../defaults';
 import { lastingAmps } from '../regulator-amps';
@@ -14,10 +14,10 @@ export type RegulatorFigures = Omit<BuckValues, 'id' | 'from' | 'to' | 'ground'>
 const withoutLimit = 1e4;
 
 /** Volts that a regulator's input must stand above its output. */
-export const dropoutVolts = ({ fitting }: Fitted, regulator: Regulator, estimates: Estimates): number =>
+export const dropoutVolts = (fitted: Fitted, regulator: Regulator, estimates: Estimates): number =>
   estimates.take(
-    `${fitting.id}.dropoutVolts`,
-    `dropout volts of the BEC of the ${fitting.name}`,
+    `${fitted.fitting.id}.dropoutVolts`,
+    `dropout volts of the ${regulatorName(fitted)}`,
     regulator.dropoutVolts,
     regulator.type === 'linear' ? defaults.linearDropout : defaults.switchingDropout,
   );
@@ -34,7 +34,7 @@ export function regulatorFigures(
   estimates: Estimates,
 ): RegulatorFigures {
   const { fitting } = fitted;
-  const of = `of the BEC of the ${fitting.name}`;
+  const of = `of the ${regulatorName(fitted)}`;
   const isLinear = regulator.type === 'linear';
   const choices = regulatorChoices(fitting, regulator);
   const maxAmps = estimates.take(`${fitting.id}.becAmps`, `most amps ${of}`, regulator.maxAmps, {

@@ -1,3 +1,4 @@
+import { sourceName } from '../../survey/regulator-choices';
 import { isOver, isUnder } from '../../findings/compare';
 import type { CheckContext } from '../../findings/context';
 import { fittingSubject, type Missing, type Report } from '../../findings/report';
@@ -30,7 +31,8 @@ export function voltsAgainstSheet(
 ): (Report<VoltsMessage> | Missing)[] {
   const { fitting } = supply.fitted;
   const { minVolts, maxVolts, plus, minus } = supply.terminal;
-  const { name: sourceName, id: sourceId } = source.fitted.fitting;
+  const { id: sourceId } = source.fitted.fitting;
+  const from = sourceName(source.fitted);
   const subjects = [fittingSubject(fitting.id), fittingSubject(sourceId)];
   if (!supply.volts) return [];
   const said: (Report<VoltsMessage> | Missing)[] = [];
@@ -39,7 +41,7 @@ export function voltsAgainstSheet(
   if (maxVolts && isOver(full, maxVolts.value, 'V')) {
     said.push({
       messageId: isOnlyFresh(context, supply, maxVolts.value) ? 'slightlyOver' : 'tooManyVolts',
-      data: { part: fitting.name, source: sourceName, unset: unsetWords(source, full) },
+      data: { part: fitting.name, source: from, unset: unsetWords(source, full) },
       subjects,
       actual: full,
       limit: maxVolts.value,
@@ -54,7 +56,7 @@ export function voltsAgainstSheet(
   if (minVolts && left !== undefined && isUnder(left, minVolts.value, 'V')) {
     said.push({
       messageId: 'tooFewVolts',
-      data: { part: fitting.name, source: sourceName, unset: unsetWords(source, source.volts.cutoff) },
+      data: { part: fitting.name, source: from, unset: unsetWords(source, source.volts.cutoff) },
       subjects,
       actual: Math.max(left, 0),
       limit: minVolts.value,
@@ -63,7 +65,7 @@ export function voltsAgainstSheet(
         'volts at the part in the network solved with everything at work and packs at cut-off, against the least of its sheet',
       terms: [
         solvedTerm(`at the ${fitting.name}, solved`, left, 'V'),
-        plannedTerm(`${sourceName} gives, with nothing drawn`, source.volts.cutoff, 'V'),
+        plannedTerm(`${from} gives, with nothing drawn`, source.volts.cutoff, 'V'),
         figureTerm(`least for the ${fitting.name}`, minVolts, 'V'),
       ],
       offers: () => offers.higher?.(minVolts.value) ?? [],

@@ -23,8 +23,8 @@ export class Limit implements Watcher {
       subject: id,
       at,
       until,
-      short: `BEC of the ${name}, ${maxAmps.toFixed(1)} A`,
-      words: `The BEC of the ${name} gives all it can, ${maxAmps.toFixed(1)} A: the rail sinks as far as the servos pull it.`,
+      short: `${name}, ${maxAmps.toFixed(1)} A`,
+      words: `The ${name} gives all it can, ${maxAmps.toFixed(1)} A: the rail sinks as far as the servos pull it.`,
     }));
   }
 }

@@ -242,7 +242,7 @@ describe('a part that warms', () => {
 describe('limits and stalls', () => {
   it('tell a regulator that gives all it can, with gaps too short to tell closed', () => {
     const made = bench();
-    const watcher = new Limit(made.regulator, { id: 'esc', name: 'controller', maxAmps: 2 });
+    const watcher = new Limit(made.regulator, { id: 'esc', name: 'BEC of the controller', maxAmps: 2 });
     made.hold(watcher, 0.5, { p: 8, rail: 4.99 });
     expect(watcher.events()).toEqual([]);
     made.hold(watcher, 0.3, { rail: 4 });
