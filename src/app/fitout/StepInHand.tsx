@@ -1,10 +1,11 @@
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import { cautions } from '../../core/procedure/cautions';
-import { phaseNames, stepText } from '../../core/procedure/step';
+import { phaseNames } from '../../core/procedure/step';
+import { changedWords, tickOf } from '../../core/procedure/tick';
 import type { StepState } from '../../core/procedure/step-states';
 import { Explained } from '../help/Explained';
-import { useBuildStore } from '../state/build-store';
+import { useBuild, useBuildStore } from '../state/build-store';
 import { LeadStrip } from './LeadStrip';
 import { HoldNotice } from './HoldNotice';
 import { ReadingField } from './ReadingField';
@@ -28,11 +29,11 @@ export function StepInHand({
   isEnd,
   onNext,
 }: StepInHandProps) {
+  const build = useBuild();
   const apply = useBuildStore((store) => store.apply);
   const setTick = (reading?: number) => {
-    const made = { step: step.id, said: stepText(step), on: new Date().toISOString() };
     apply(`tick: ${step.title}`, [
-      { type: 'tick', tick: reading === undefined ? made : { ...made, reading } },
+      { type: 'tick', tick: tickOf(build, step, new Date().toISOString(), reading) },
     ]);
   };
   return (
@@ -60,11 +61,7 @@ export function StepInHand({
       ))}
       {step.lead !== undefined && <LeadStrip leadId={step.lead} />}
       {heldBy && <HoldNotice heldBy={heldBy} />}
-      {state === 'changed' && tick && (
-        <p className={styles.changed}>
-          The build has changed since you ticked this. Then it said: “{tick.said}”
-        </p>
-      )}
+      {state === 'changed' && tick && <p className={styles.changed}>{changedWords(step, tick)}</p>}
       {step.measurement && !heldBy && (
         <ReadingField
           measurement={step.measurement}

@@ -1,4 +1,4 @@
-import { IsISO8601, IsNumber, IsOptional } from 'class-validator';
+import { ArrayMaxSize, IsISO8601, IsNumber, IsOptional } from 'class-validator';
 import { TextField } from '../validation/text-field';
 
 /** A finding that the person knows of and lives with. It lapses when the margin gets worse. */
@@ -28,10 +28,11 @@ export class Tick {
   @TextField({ least: 0, most: 1000 })
   said!: string;
 
-  /** What the step rested on when it was ticked: the very parts it touches. Another basis later means: do it again. */
+  /** What the step rested on when it was ticked: the very parts it touches, as `fitting=part`. Other parts later mean: do it again. */
   @IsOptional()
-  @TextField({ least: 0, most: 64 })
-  basis?: string;
+  @TextField({ least: 1, most: 130, each: true })
+  @ArrayMaxSize(200)
+  basis?: string[];
 
   /** What was measured, in the step's unit. */
   @IsOptional()

@@ -1,21 +1,17 @@
-import { cellVolts } from '../packs/chemistry';
 import { formatQuantity } from '../quantity/format';
 import type { CheckContext } from '../findings/context';
-import { capital } from '../words/sentences';
-
 import type { Rail } from '../survey/rails';
+import { railTolerance } from './rail-tolerance';
 import type { Step } from './step';
+import { touchedByRadio } from './touches';
 
-/** Share by which a healthy switching regulator's output may lie off its setting: rule of thumb. */
-const railTolerance = 0.05;
-
-/** Rail volts at rest and loaded, range, switching off by the chosen school, and the pack to storage. */
+/** Rail volts at rest and loaded, range, and switching off by the chosen school. */
 export function afterSteps(context: CheckContext): Step[] {
   const { index } = context;
   if (index.ofKind('pack').length === 0 || index.ofKind('receiver').length === 0) return [];
   return [
     ...context.survey.rails.flatMap((rail) => railSteps(context, rail)),
-    rangeStep,
+    { ...rangeStep, touches: touchedByRadio(context) },
     ...switchOffSteps(context),
   ];
 }
@@ -33,9 +29,11 @@ function railSteps(context: CheckContext, rail: Rail): Step[] {
   const floor = Math.max(band.least * 0.95, ...rail.supplies.map((one) => one.terminal.minVolts?.value ?? 0));
   const asked = context.circuit.railLoads().find((one) => one.rail === rail)?.amps ?? 0;
   const powered = { phase: 'measure', needsPower: true, isHold: false } as const;
+  const touches = rail.sources.map((one) => one.fitted.fitting.id);
   return [
     {
       ...powered,
+      touches,
       id: `measure-rest:${rail.id}`,
       title: `Measure ${rail.name} at rest`,
       lines: [
@@ -46,6 +44,7 @@ function railSteps(context: CheckContext, rail: Rail): Step[] {
     },
     {
       ...powered,
+      touches,
       id: `measure-loaded:${rail.id}`,
       title: `Measure ${rail.name} with the servos loaded`,
       lines: [
@@ -58,7 +57,7 @@ function railSteps(context: CheckContext, rail: Rail): Step[] {
   ];
 }
 
-const rangeStep: Step = {
+const rangeStep: Omit<Step, 'touches'> = {
   id: 'range',
   phase: 'measure',
   title: 'Range check',
@@ -70,7 +69,7 @@ const rangeStep: Step = {
   isHold: false,
 };
 
-function switchOffSteps({ build, index }: CheckContext): Step[] {
+function switchOffSteps({ build }: CheckContext): Step[] {
   const modelFirst = build.policies.switchOff === 'modelFirst';
   const model: Step = {
     id: 'off:model',
@@ -82,6 +81,7 @@ function switchOffSteps({ build, index }: CheckContext): Step[] {
     cautions: ['liveLeads'],
     needsPower: true,
     isHold: false,
+    touches: [],
   };
   const transmitter: Step = {
     id: 'off:transmitter',
@@ -93,37 +93,7 @@ function switchOffSteps({ build, index }: CheckContext): Step[] {
     cautions: modelFirst ? [] : ['stand'],
     needsPower: true,
     isHold: false,
+    touches: [],
   };
-  return [...(modelFirst ? [model, transmitter] : [transmitter, model]), ...storageSteps(index)];
-}
-
-function storageSteps(index: CheckContext['index']): Step[] {
-  return index.ofKind('pack').map(({ fitting, part }): Step => {
-    const { storage } = cellVolts(part.chemistry);
-    return {
-      id: `storage:${fitting.id}`,
-      phase: 'switchOff',
-      title:
-        storage === undefined
-          ? `${capital(fitting.name)} away`
-          : `${capital(fitting.name)} to storage charge`,
-      lines:
-        storage === undefined
-          ? ['Out of the model, dry and cool, as its maker says.']
-          : [
-              `${part.cells} cells at ${storage.toFixed(2)} V each: ${formatQuantity(storage * part.cells, 'V')} for the pack. Out of the model, cool, in a box that does not burn.`,
-            ],
-      cautions: storage === undefined ? [] : ['lithium'],
-      needsPower: false,
-      isHold: false,
-      ...(storage !== undefined && {
-        measurement: {
-          what: `${fitting.name}, stored`,
-          unit: 'V' as const,
-          least: (storage - 0.05) * part.cells,
-          most: (storage + 0.08) * part.cells,
-        },
-      }),
-    };
-  });
+  return modelFirst ? [model, transmitter] : [transmitter, model];
 }

@@ -1,11 +1,24 @@
 import type { CheckContext } from '../findings/context';
 import { afterSteps } from './after-steps';
+import { closingSteps } from './closing-steps';
 import { powerSteps } from './power-steps';
 import { prepareSteps } from './prepare-steps';
+import { regulatorSteps } from './regulator-steps';
+import { plugInSteps } from './plug-steps';
+import { settingSteps } from './setting-steps';
 import { setUpSteps } from './set-up-steps';
 import type { Step } from './step';
 
 /** The order of work for this build, from the first joint to the pack back at storage charge. */
 export function planProcedure(context: CheckContext): Step[] {
-  return [...prepareSteps(context), ...powerSteps(context), ...setUpSteps(context), ...afterSteps(context)];
+  return [
+    ...prepareSteps(context),
+    ...regulatorSteps(context),
+    ...plugInSteps(context),
+    ...powerSteps(context),
+    ...settingSteps(context),
+    ...setUpSteps(context),
+    ...afterSteps(context),
+    ...closingSteps(context),
+  ];
 }

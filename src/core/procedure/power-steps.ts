@@ -1,10 +1,15 @@
 import type { CheckContext } from '../findings/context';
-import type { CautionId } from './cautions';
 import { isLithium } from '../packs/chemistry';
+import { bindPlugSteps } from './bind-steps';
+import type { CautionId } from './cautions';
+import { hasBareRegulators } from './regulator-steps';
+import { standStep } from './stand-step';
 import type { Step } from './step';
+import { radioOf } from './touches';
 
-/** The fixed order of a first power-up: stand, transmitter, pack, bind, arm. */
-export function powerSteps({ index, build }: CheckContext): Step[] {
+/** The fixed order of a first power-up: stand, bind plug, transmitter, pack, bind, arm. */
+export function powerSteps(context: CheckContext): Step[] {
+  const { index, build } = context;
   const [transmitter] = index.ofKind('transmitter');
   const receivers = index.ofKind('receiver');
   const packs = index.ofKind('pack');
@@ -19,61 +24,67 @@ export function powerSteps({ index, build }: CheckContext): Step[] {
   const controlOf = (id: string | undefined) =>
     transmitter?.part.controls.find((one) => one.id === id)?.name ?? 'its control';
   const neutral = drives.map((one) => `${one.name.toLowerCase()} (${controlOf(one.control)})`).join(' and ');
+  const radio = radioOf(context);
+  const link = transmitter && (transmitter.fitting.protocol ?? transmitter.part.protocols[0]);
   return [
-    step(
-      'stand',
-      'Put the model on a stand',
-      [
-        controllers.length > 0
-          ? 'Screws or wheels free to turn, nothing within reach of them.'
-          : 'Nothing within reach of moving arms.',
-      ],
-      ['stand'],
-      true,
-    ),
-    step(
-      'transmitter-on',
-      'Transmitter on first',
-      [
-        `${transmitter ? `Link set to ${transmitter.fitting.protocol ?? transmitter.part.protocols[0]}, the right model memory.` : 'The right model memory.'}`,
-        ...(neutral ? [`At neutral: ${neutral}.`] : []),
-      ],
-      ['radio'],
-      true,
-    ),
-    step(
-      'pack-in',
-      `Then the ${packName}, last of all`,
-      [
+    ...(hasBareRegulators(context) ? [] : [standStep(context, 'power')]),
+    ...bindPlugSteps(context),
+    ...(transmitter && transmitter.part.protocols.length > 1
+      ? [
+          {
+            ...held,
+            id: `link:${transmitter.fitting.id}`,
+            needsPower: false,
+            title: `Set the ${transmitter.fitting.name} to ${link}`,
+            lines: [
+              `It speaks ${transmitter.part.protocols.join(' and ')}; the ${receiver} must speak the same.`,
+            ],
+            cautions: ['radio' as const],
+            touches: radio,
+          },
+        ]
+      : []),
+    {
+      ...held,
+      id: 'transmitter-on',
+      title: 'Transmitter on first',
+      lines: ['The right model memory.', ...(neutral ? [`At neutral: ${neutral}.`] : [])],
+      cautions: ['radio'],
+      touches: transmitter ? [transmitter.fitting.id] : [],
+    },
+    {
+      ...held,
+      id: 'pack-in',
+      title: `Then the ${packName}, last of all`,
+      lines: [
         'Plug in firmly, fingers clear of screws. Watch and sniff for ten seconds; pull it at the first doubt.',
       ],
-      packCautions,
-      true,
-    ),
-    step(
-      'bind',
-      `Bind the ${receiver}`,
-      [
-        'Bind plug in its power and bind port or its button held, as the maker says; wait for the steady light.',
-        'Bind plug out, pack out, pack in again: it must find the transmitter by itself.',
+      cautions: packCautions,
+      touches: packs.map((one) => one.fitting.id),
+    },
+    {
+      ...held,
+      id: 'bind',
+      title: `Bind the ${receiver}`,
+      lines: [
+        'The transmitter in its bind mode, as its maker says; wait for the steady light.',
+        'Pack out, bind plug out, any plug that made room for it back in its port, pack in again: it must find the transmitter by itself.',
       ],
-      ['radio'],
-      true,
-    ),
-    ...controllers.map(({ fitting }) =>
-      step(
-        `arm:${fitting.id}`,
-        `Wait for the ${fitting.name} to arm`,
-        [
-          'Tones for power, for the cell count, then armed. It stays silent or beeps on while its throttle is not at zero.',
-        ],
-        ['stand'],
-        false,
-      ),
-    ),
+      cautions: ['radio'],
+      touches: radio,
+    },
+    ...controllers.map(({ fitting }): Step => ({
+      ...held,
+      id: `arm:${fitting.id}`,
+      isHold: false,
+      title: `Wait for the ${fitting.name} to arm`,
+      lines: [
+        'Tones for power, for the cell count, then armed. It stays silent or beeps on while its throttle is not at zero.',
+      ],
+      cautions: ['stand'],
+      touches: [fitting.id, ...radio],
+    })),
   ];
 }
 
-function step(id: string, title: string, lines: string[], cautions: CautionId[], isHold: boolean): Step {
-  return { id, phase: 'power', title, lines, cautions, needsPower: id !== 'stand', isHold };
-}
+const held = { phase: 'power', needsPower: true, isHold: true } as const;

@@ -1,39 +1,52 @@
-import type { Lead } from '../plan/lead';
-import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
-import type { PinName } from '../parts/port';
 import type { CheckContext } from '../findings/context';
-import { capital } from '../words/sentences';
+import { capital, nameList } from '../words/sentences';
+import { powerPlugSteps, unpowered } from './plug-steps';
 import type { Step } from './step';
 
-const unpowered = { needsPower: false, isHold: false } as const;
+/** Volts a cell by which packs may differ when they are joined side by side: rule of thumb. */
+const packDifference = 0.02;
 
-/** Joints, lifted wires, adapters, polarity and shorts, and then every plug in its port, with the pack out. */
+/** Joints, lifted wires, power plugs and adapters, then polarity, shorts and equal packs, all with the pack out. */
 export function prepareSteps(context: CheckContext): Step[] {
-  const plugs = plugSteps(context);
   return [
     ...jointSteps(context),
     ...liftSteps(context),
-    ...plugs.filter((step) => step.phase === 'prepare'),
+    ...powerPlugSteps(context),
     ...inspectSteps(context),
-    ...plugs.filter((step) => step.phase === 'plugIn'),
-    ...boxSteps(context),
+    ...equalSteps(context),
   ];
 }
 
-/** The receiver's box is closed last, when nothing more goes into it. */
-function boxSteps({ build, index }: CheckContext): Step[] {
-  if (build.brief.exposure === 'dry' || build.policies.receiverCare === 'coated') return [];
-  return index.ofKind('receiver').map(({ fitting }) => ({
-    id: `box:${fitting.id}`,
-    phase: 'plugIn',
-    title: `Close the sealed box over the ${fitting.name}`,
+/** Packs side by side drive amps into each other until their volts are equal: they are brought to the same first. */
+function equalSteps({ survey }: CheckContext): Step[] {
+  const groups = new Map(
+    survey.packGroups().flatMap((group) =>
+      group.packs.flatMap((pack) => {
+        const together = group.besides(pack);
+        const ids = together.map((one) => one.fitting.id);
+        return together.length > 1 ? [[ids.join('+'), together] as const] : [];
+      }),
+    ),
+  );
+  return [...groups].map(([id, together]) => ({
+    id: `equal:${id}`,
+    phase: 'inspect',
+    title: `Bring ${nameList(together.map((one) => `the ${one.fitting.name}`))} to the same volts`,
     lines: [
-      'Lead each wire through a gland or a greased seal, with a drip loop below it; keep the antenna upright and clear of power leads.',
-      'The bind button or port must stay within reach until it is bound.',
+      'They will stand side by side. Charge each by itself to the same volts, then measure each at its plug.',
+      `The difference between the highest and the lowest, before they are joined: more than ${packDifference * 1000} mV a cell drives tens of amps from one into the other.`,
     ],
-    cautions: [],
-    ...unpowered,
+    cautions: ['lithium', 'liveLeads'],
+    needsPower: false,
+    isHold: true,
+    touches: together.map((one) => one.fitting.id),
+    measurement: {
+      what: 'difference between the packs',
+      unit: 'V',
+      least: 0,
+      most: packDifference * (together[0]?.part.cells ?? 1),
+    },
   }));
 }
 
@@ -53,6 +66,7 @@ function jointSteps({ build, index }: CheckContext): Step[] {
       ],
       cautions: ['solder'],
       ...unpowered,
+      touches: [lead.from.fitting, lead.to.fitting],
     }));
 }
 
@@ -72,6 +86,7 @@ function liftSteps({ build, index }: CheckContext): Step[] {
         ],
         cautions: ['liveLeads' as const],
         ...unpowered,
+        touches: [lead.from.fitting, lead.to.fitting],
       },
     ];
   });
@@ -81,9 +96,9 @@ function inspectSteps(context: CheckContext): Step[] {
   const { survey, index } = context;
   const packs = index.ofKind('pack').map((one) => one.fitting.name);
   if (packs.length === 0) return [];
-  const raw = survey.supplies
-    .filter((one) => one.sources[0]?.fitted.kind === 'pack')
-    .map((one) => capital(one.fitted.fitting.name));
+  const fed = survey.supplies.filter((one) => one.sources[0]?.fitted.kind === 'pack');
+  const raw = fed.map((one) => capital(one.fitted.fitting.name));
+  const touches = [...index.ofKind('pack'), ...fed.map((one) => one.fitted)].map((one) => one.fitting.id);
   return [
     {
       id: 'polarity',
@@ -96,6 +111,7 @@ function inspectSteps(context: CheckContext): Step[] {
       cautions: ['liveLeads'],
       needsPower: false,
       isHold: true,
+      touches,
     },
     {
       id: 'shorts',
@@ -108,55 +124,7 @@ function inspectSteps(context: CheckContext): Step[] {
       cautions: ['liveLeads'],
       needsPower: false,
       isHold: true,
+      touches,
     },
   ];
 }
-
-function plugSteps({ index, build }: CheckContext): Step[] {
-  const packIds = new Set(index.ofKind('pack').map((one) => one.fitting.id));
-  const plugged = build.leads.filter(
-    (lead) =>
-      mating(index.port(lead.from).connector, index.port(lead.to).connector).result !== 'solder' &&
-      !packIds.has(lead.from.fitting) &&
-      !packIds.has(lead.to.fitting),
-  );
-  return plugged.map((lead) => plugStep(index, build, lead));
-}
-
-function plugStep(index: CheckContext['index'], build: CheckContext['build'], lead: Lead): Step {
-  const receiverEnd = [lead.from, lead.to].find((end) => index.get(end.fitting).part.kind === 'receiver');
-  const deviceEnd = receiverEnd === lead.from ? lead.to : lead.from;
-  const device = index.get(deviceEnd.fitting).fitting;
-  const port = receiverEnd && index.port(receiverEnd);
-  const carried =
-    port?.channel === undefined ? undefined : build.functions.find((one) => one.channel === port.channel);
-  const words = lead.conductors
-    .filter((one) => one.state === 'whole')
-    .map((one) => `${one.colour} is ${pinWords[one.from]}`)
-    .join(', ');
-  const family = connectorFamily(index.port(lead.from).connector.family).name;
-  return {
-    id: `plug:${lead.id}`,
-    lead: lead.id,
-    // Power leads are joined first, so that polarity can be followed through them.
-    phase: index.port(lead.from).use === 'servo' ? 'plugIn' : 'prepare',
-    title: receiverEnd
-      ? `${capital(device.name)} into receiver ${port?.name ?? ''}`
-      : `${capital(index.get(lead.from.fitting).fitting.name)} to the ${index.get(lead.to.fitting).fitting.name}`,
-    lines: [
-      ...(carried ? [`Channel ${carried.channel}, ${carried.name.toLowerCase()}.`] : []),
-      `${capital(words)}; ${family}.${lead.metres ? ` The run is ${Math.round(lead.metres.value * 1000)} mm.` : ''}`,
-    ],
-    cautions: [],
-    ...unpowered,
-  };
-}
-
-const pinWords: Record<PinName, string> = {
-  signal: 'signal',
-  plus: 'plus',
-  minus: 'minus',
-  a: 'motor wire 1',
-  b: 'motor wire 2',
-  c: 'motor wire 3',
-};

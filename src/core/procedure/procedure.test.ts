@@ -1,20 +1,40 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { checkBuild } from '../check/check-build';
 import { readBuildFile } from '../file/read-file';
-import { starterLocker } from '../starter/starter-locker';
+import { starterLocker, starterPart } from '../starter/starter-locker';
 import { planProcedure } from './plan-procedure';
 import { phases, stepText } from './step';
 import { stepStates } from './step-states';
+import { tickOf } from './tick';
 
 const read = readBuildFile(
   readFileSync(new URL('../../../demo/harbour-tug.dryhull.json', import.meta.url), 'utf8'),
 );
 if (!read.ok) throw new Error(read.problem.why);
 const tug = read.value;
+
+/** A receiver whose three rows are all taken. */
+const fewRows = { ports: starterPart('receiver-8-skerry').ports.slice(0, 4) };
+const twoServos = tub({
+  extra: [{ id: 'pan', name: 'pan servo', part: 'servo-micro-60' }],
+  leads: [['pan.lead', 'rx.5']],
+  moreFunctions: [
+    {
+      id: 'pan',
+      name: 'Pan',
+      role: 'mechanism',
+      wants: 'staying',
+      control: 'dial-1',
+      channel: 5,
+      devices: ['pan'],
+    },
+  ],
+});
 
 function states(build: Build) {
   const { context, findings } = checkBuild(build, starterLocker);
@@ -28,7 +48,7 @@ function ticked(build: Build, ids: readonly string[]): Build {
   const steps = stepsOf(build).filter((one) => ids.includes(one.id));
   return applyEdits(
     build,
-    steps.map((step) => ({ type: 'tick', tick: { step: step.id, said: stepText(step), on } })),
+    steps.map((step) => ({ type: 'tick', tick: tickOf(build, step, on) })),
   );
 }
 
@@ -41,12 +61,16 @@ describe('planProcedure', () => {
       'plug:harness-large-1--port-controller-power',
       'polarity',
       'shorts',
-      'plug:port-controller-lead--receiver-2',
       'stand',
+      'bare-volts:radio-bec',
+      'plug:port-controller-lead--receiver-2',
+      'bind-plug:receiver',
+      'link:transmitter',
       'transmitter-on',
       'pack-in',
       'bind',
       'arm:port-controller',
+      'settings:port-controller',
       'centre:port-rudder',
       'function:steering',
       'end-points:steering',
@@ -57,6 +81,8 @@ describe('planProcedure', () => {
       'range',
       'off:model',
       'off:transmitter',
+      'tape',
+      'box:receiver',
       'storage:tow-pack',
     ];
     expect(order.map((id) => ids.indexOf(id))).not.toContain(-1);
@@ -99,6 +125,54 @@ describe('planProcedure', () => {
   });
 });
 
+describe('before power reaches the model', () => {
+  const stepOf = (build: Build, id: string) => stepsOf(build).find((one) => one.id === id);
+
+  it('each regulator on a rail is set and measured with nothing attached; a lifted one is left alone', () => {
+    const twin = soundBuilds['tug with twin screws steered by a mix']!;
+    const bare = stepsOf(twin).filter((one) => one.id.startsWith('bare-volts'));
+    expect(bare.map((one) => one.id)).toEqual(['bare-volts:left']);
+    expect(bare[0]).toMatchObject({
+      title: 'Set the BEC of the port controller to 6.0 V, and measure it with nothing attached',
+      isHold: true,
+    });
+    expect(bare[0]?.measurement?.least).toBeCloseTo(5.7, 9);
+    expect(bare[0]?.measurement?.most).toBeCloseTo(6.3, 9);
+    const ids = stepsOf(twin).map((one) => one.id);
+    const railPlug = ids.findIndex((id) => id.startsWith('plug:left-lead'));
+    expect(ids.indexOf('bare-volts:left')).toBeLessThan(railPlug);
+  });
+
+  it('says where the bind plug goes: beside what feeds the receiver, by a free or a borrowed row', () => {
+    expect(stepOf(tub(), 'bind-plug:rx')?.lines).toHaveLength(1);
+    const own = soundBuilds['crawler with its own BEC, red wire lifted']!;
+    expect(stepOf(own, 'bind-plug:rx')?.lines[0]).toContain('The BEC sits there');
+    expect(stepOf(own, 'bind-plug:rx')?.lines[0]).toContain('port 4, which is free');
+    const full = applyEdits(own, [
+      { type: 'swapPart', fitting: 'rx', part: { ...starterPart('receiver-8-skerry'), ...fewRows } as never },
+    ]);
+    expect(stepOf(full, 'bind-plug:rx')?.lines[0]).toContain('borrow port 3');
+  });
+
+  it('packs that will stand side by side are brought to the same volts, packs in series are not', () => {
+    const step = stepOf(soundBuilds['launch with two packs side by side']!, 'equal:pack+pack2');
+    expect(step?.title).toBe('Bring the port pack and the starboard pack to the same volts');
+    expect(step?.measurement?.most).toBeCloseTo(0.12, 9);
+    expect(stepsOf(soundBuilds['fast hull with two packs in series']!).map((one) => one.phase)).toContain(
+      'regulate',
+    );
+    expect(
+      stepsOf(soundBuilds['fast hull with two packs in series']!).some((one) => one.id.startsWith('equal:')),
+    ).toBe(false);
+  });
+
+  it('settings are steps, with the words of this controller', () => {
+    expect(stepOf(soundBuilds['brushless car']!, 'settings:esc')?.lines[0]).toBe(
+      'Cut-off for LiPo; drag brake.',
+    );
+  });
+});
+
 describe('stepStates', () => {
   it('holds every powered step while a stop is open, and no other', () => {
     const wrong = tub({ parts: { rudder: 'servo-micro-52' } });
@@ -124,10 +198,13 @@ describe('stepStates', () => {
       const held = states(build).find((one) => one.step.id === id)?.heldBy;
       return held?.by === 'step' ? held.step.id : held?.by;
     };
-    expect(heldBy(tub(), 'transmitter-on')).toBe('polarity');
+    expect(heldBy(tub(), 'bare-volts:esc')).toBe('polarity');
     const checked = ticked(tub(), ['polarity', 'shorts', 'stand']);
-    expect(heldBy(checked, 'transmitter-on')).toBeUndefined();
-    expect(heldBy(checked, 'pack-in')).toBe('transmitter-on');
+    expect(heldBy(checked, 'bare-volts:esc')).toBeUndefined();
+    expect(heldBy(checked, 'transmitter-on')).toBe('bare-volts:esc');
+    const measured = ticked(checked, ['bare-volts:esc', 'bind-plug:rx', 'link:tx']);
+    expect(heldBy(measured, 'transmitter-on')).toBeUndefined();
+    expect(heldBy(measured, 'pack-in')).toBe('transmitter-on');
   });
 
   it('asks to look again when the build changes under a tick', () => {
@@ -141,15 +218,40 @@ describe('stepStates', () => {
     expect(stateOf(moved)).toBe('changed');
   });
 
+  it('opens again what a swap touches, and nothing else', () => {
+    const all = stepsOf(twoServos).map((one) => one.id);
+    const reopened = (fitting: string, part: string) => {
+      const swap = applyEdits(ticked(twoServos, all), [
+        { type: 'swapPart', fitting, part: starterPart(part) },
+      ]);
+      return states(swap).flatMap((one) => (one.state === 'changed' ? [one.step.id] : []));
+    };
+    // Alike in all that the steps say, and still another servo.
+    const twin = { ...starterPart('servo-micro-60'), id: 'servo-micro-twin' };
+    const other = applyEdits(ticked(twoServos, all), [{ type: 'swapPart', fitting: 'rudder', part: twin }]);
+    expect(states(other).flatMap((one) => (one.state === 'changed' ? [one.step.id] : []))).toEqual([
+      'plug:rudder-lead--rx-1',
+      'centre:rudder',
+      'function:steer',
+      'end-points:steer',
+      'fail-safe',
+      'range',
+    ]);
+    expect(reopened('rx', 'receiver-10-both')).toEqual(
+      expect.arrayContaining(['bind-plug:rx', 'bind', 'plug:pan-lead--rx-5', 'fail-safe', 'range']),
+    );
+    expect(reopened('rx', 'receiver-10-both')).not.toContain('centre:rudder');
+    expect(reopened('motor', 'motor-brushed-80t')).toContain('joint:esc-motor--motor-motor');
+    expect(reopened('motor', 'motor-brushed-80t')).not.toContain('bind');
+  });
+
   it.each([
     [6.0, 'good'],
     [5.6, 'low'],
     [6.5, 'high'],
   ])('judges %s V on a 6 V rail as %s', (reading, verdict) => {
     const step = stepsOf(tub()).find((one) => one.id === 'measure-rest:rail:rx')!;
-    const build = applyEdits(tub(), [
-      { type: 'tick', tick: { step: step.id, said: stepText(step), reading, on } },
-    ]);
+    const build = applyEdits(tub(), [{ type: 'tick', tick: tickOf(tub(), step, on, reading) }]);
     const after = states(build);
     const at = after.findIndex((one) => one.step.id === step.id);
     expect(after[at]).toMatchObject({ verdict, state: verdict === 'good' ? 'done' : 'outOfBand' });
@@ -163,7 +265,7 @@ describe('stepStates', () => {
         tub(),
         all.map((each) => ({
           type: 'tick' as const,
-          tick: { step: each.id, said: stepText(each), on, ...(each === step && { reading: volts }) },
+          tick: tickOf(tub(), each, on, each === step ? volts : undefined),
         })),
       );
     const heldBy = (build: Build) =>

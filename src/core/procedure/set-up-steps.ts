@@ -3,6 +3,7 @@ import type { ModelFunction } from '../plan/model-function';
 import type { CheckContext } from '../findings/context';
 import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
+import { radioOf, touchedByRadio } from './touches';
 
 /** Centre before horn, one channel at a time, end points by the chosen school, then fail-safe. */
 export function setUpSteps(context: CheckContext): Step[] {
@@ -18,18 +19,23 @@ export function setUpSteps(context: CheckContext): Step[] {
       ...(servos.length > 0 ? [endPointStep(context, one, servos)] : []),
     ];
   });
-  return [...steps, failSafeStep(build.functions)];
+  return [...steps, failSafeStep(context)];
 }
+
+/** Trims and end points are kept by the transmitter. */
+const transmittersOf = ({ index }: CheckContext): string[] =>
+  index.ofKind('transmitter').map((one) => one.fitting.id);
 
 const powered = { phase: 'setUp', needsPower: true, isHold: false } as const;
 
-function centreStep({ build }: CheckContext, one: ModelFunction, servo: Fitted): Step {
+function centreStep(context: CheckContext, one: ModelFunction, servo: Fitted): Step {
   const how = { tester: 'a servo tester at 1500 µs', radio: 'the radio at neutral, trims at zero' }[
-    build.policies.centring
+    context.build.policies.centring
   ];
   return {
     ...powered,
     id: `centre:${servo.fitting.id}`,
+    touches: [servo.fitting.id, ...transmittersOf(context)],
     title: `Centre the ${servo.fitting.name}, then fit its horn`,
     lines: [
       `With ${how}, horn off. Then the horn on the nearest tooth, square to its rod.`,
@@ -39,7 +45,8 @@ function centreStep({ build }: CheckContext, one: ModelFunction, servo: Fitted):
   };
 }
 
-function functionStep({ index, survey }: CheckContext, one: ModelFunction, devices: readonly Fitted[]): Step {
+function functionStep(context: CheckContext, one: ModelFunction, devices: readonly Fitted[]): Step {
+  const { index, survey } = context;
   const [transmitter] = index.ofKind('transmitter');
   const control =
     transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name ?? 'its control';
@@ -49,6 +56,7 @@ function functionStep({ index, survey }: CheckContext, one: ModelFunction, devic
   return {
     ...powered,
     id: `function:${one.id}`,
+    touches: [...devices.map((fitted) => fitted.fitting.id), ...radioOf(context)],
     title: `${one.name}: try it by itself`,
     lines: [
       `${capital(control)}, channel ${one.channel ?? '?'}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
@@ -60,15 +68,16 @@ function functionStep({ index, survey }: CheckContext, one: ModelFunction, devic
   };
 }
 
-function endPointStep({ build }: CheckContext, one: ModelFunction, servos: readonly Fitted[]): Step {
+function endPointStep(context: CheckContext, one: ModelFunction, servos: readonly Fitted[]): Step {
   const names = nameList(servos.map((fitted) => fitted.fitting.name));
   const first = {
     smallFirst: 'Start at 30 % both ways and open up until it reaches fully without buzzing.',
     fullFirst: 'Start at full travel, ready to switch off, and pull in until the buzzing stops.',
-  }[build.policies.endPoints];
+  }[context.build.policies.endPoints];
   return {
     ...powered,
     id: `end-points:${one.id}`,
+    touches: [...servos.map((fitted) => fitted.fitting.id), ...transmittersOf(context)],
     title: `${one.name}: end points`,
     lines: [
       `Channel ${one.channel ?? '?'}, ${names}. ${first}`,
@@ -78,11 +87,14 @@ function endPointStep({ build }: CheckContext, one: ModelFunction, servos: reado
   };
 }
 
-function failSafeStep(functions: readonly ModelFunction[]): Step {
-  const drives = functions.filter((one) => one.role === 'drive').map((one) => one.name.toLowerCase());
+function failSafeStep(context: CheckContext): Step {
+  const drives = context.build.functions
+    .filter((one) => one.role === 'drive')
+    .map((one) => one.name.toLowerCase());
   return {
     ...powered,
     id: 'fail-safe',
+    touches: touchedByRadio(context),
     title: 'Set and try the fail-safe',
     lines: [
       drives.length > 0

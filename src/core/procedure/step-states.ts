@@ -1,7 +1,8 @@
 import type { Build } from '../plan/build';
 import type { Tick } from '../plan/records';
 import type { Finding } from '../findings/finding';
-import { stepText, type Measurement, type Step } from './step';
+import type { Measurement, Step } from './step';
+import { isStill } from './tick';
 
 export type HeldBy = { by: 'stops'; findings: Finding[] } | { by: 'step'; step: Step };
 
@@ -25,7 +26,7 @@ export function stepStates(build: Build, steps: readonly Step[], findings: reado
     const tick = ticks.get(step.id);
     const verdict =
       step.measurement && tick?.reading !== undefined ? judge(step.measurement, tick.reading) : undefined;
-    const state = stateOf(step, tick, verdict);
+    const state = stateOf(build, step, tick, verdict);
     const heldBy = holdOn(step, stops, pending);
     if (state === 'outOfBand' || (step.isHold && state !== 'done')) pending ??= step;
     return { step, state, tick, heldBy, verdict };
@@ -33,12 +34,13 @@ export function stepStates(build: Build, steps: readonly Step[], findings: reado
 }
 
 function stateOf(
+  build: Build,
   step: Step,
   tick: Tick | undefined,
   verdict: ReadingVerdict | undefined,
 ): StepState['state'] {
   if (!tick) return 'open';
-  if (tick.said !== stepText(step)) return 'changed';
+  if (!isStill(build, step, tick)) return 'changed';
   return verdict === undefined || verdict === 'good' ? 'done' : 'outOfBand';
 }
 

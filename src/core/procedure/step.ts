@@ -1,17 +1,29 @@
 import type { Unit } from '../quantity/format';
 import type { CautionId } from './cautions';
 
-export const phases = ['prepare', 'inspect', 'plugIn', 'power', 'setUp', 'measure', 'switchOff'] as const;
+export const phases = [
+  'prepare',
+  'inspect',
+  'regulate',
+  'plugIn',
+  'power',
+  'setUp',
+  'measure',
+  'switchOff',
+  'closeUp',
+] as const;
 export type Phase = (typeof phases)[number];
 
 export const phaseNames: Record<Phase, string> = {
   prepare: 'Prepare and join, pack out',
   inspect: 'Check before power',
+  regulate: 'Regulators, with nothing on the rail',
   plugIn: 'Plug in the channels, pack out',
   power: 'First power-up',
   setUp: 'Set up, one at a time',
   measure: 'Measure',
   switchOff: 'Switch off',
+  closeUp: 'Close up and put away',
 };
 
 /** What a step asks to be measured, and the band it should fall in. */
@@ -36,6 +48,8 @@ export interface Step {
   /** Later powered steps wait until this is done. */
   isHold: boolean;
   measurement?: Measurement;
+  /** Fittings that it is to be done again for when another part takes their place. */
+  touches: readonly string[];
   /** The lead it is about, to be drawn. */
   lead?: string;
 }

@@ -1,0 +1,76 @@
+import { connectorFamily } from '../connectors/families';
+import { mating } from '../connectors/mating';
+import type { CheckContext } from '../findings/context';
+import type { PinName } from '../parts/port';
+import type { Lead } from '../plan/lead';
+import { capital } from '../words/sentences';
+import type { Step } from './step';
+
+export const unpowered = { needsPower: false, isHold: false } as const;
+
+/** Power plugs between the packs and what stands before the regulators: joined first, so that polarity can be followed through them. */
+export const powerPlugSteps = (context: CheckContext): Step[] =>
+  plugSteps(context).filter((step) => step.phase === 'prepare');
+
+/** Every plug in its port, and whatever hangs on a regulator, once its volts are known. */
+export const plugInSteps = (context: CheckContext): Step[] =>
+  plugSteps(context).filter((step) => step.phase === 'plugIn');
+
+function plugSteps(context: CheckContext): Step[] {
+  const { index, build } = context;
+  const packIds = new Set(index.ofKind('pack').map((one) => one.fitting.id));
+  const plugged = build.leads.filter(
+    (lead) =>
+      mating(index.port(lead.from).connector, index.port(lead.to).connector).result !== 'solder' &&
+      !packIds.has(lead.from.fitting) &&
+      !packIds.has(lead.to.fitting),
+  );
+  return plugged.map((lead) => plugStep(context, lead));
+}
+
+/** Whether a lead takes a rail's plus, or a signal, to somebody. */
+function hangsOnRail({ survey, index }: CheckContext, { from }: Lead): boolean {
+  const port = index.port(from);
+  const plus = port.pins.find((pin) => pin.name === 'plus');
+  const node = plus && survey.nets.node(from.fitting, plus.net);
+  return port.use === 'servo' || survey.rails.some((rail) => rail.plus === node);
+}
+
+function plugStep(context: CheckContext, lead: Lead): Step {
+  const { index, build } = context;
+  const receiverEnd = [lead.from, lead.to].find((end) => index.get(end.fitting).part.kind === 'receiver');
+  const deviceEnd = receiverEnd === lead.from ? lead.to : lead.from;
+  const device = index.get(deviceEnd.fitting).fitting;
+  const port = receiverEnd && index.port(receiverEnd);
+  const carried =
+    port?.channel === undefined ? undefined : build.functions.find((one) => one.channel === port.channel);
+  const words = lead.conductors
+    .filter((one) => one.state === 'whole')
+    .map((one) => `${one.colour} is ${pinWords[one.from]}`)
+    .join(', ');
+  const family = connectorFamily(index.port(lead.from).connector.family).name;
+  return {
+    id: `plug:${lead.id}`,
+    lead: lead.id,
+    phase: hangsOnRail(context, lead) ? 'plugIn' : 'prepare',
+    title: receiverEnd
+      ? `${capital(device.name)} into receiver ${port?.name ?? ''}`
+      : `${capital(index.get(lead.from.fitting).fitting.name)} to the ${index.get(lead.to.fitting).fitting.name}`,
+    lines: [
+      ...(carried ? [`Channel ${carried.channel}, ${carried.name.toLowerCase()}.`] : []),
+      `${capital(words)}; ${family}.${lead.metres ? ` The run is ${Math.round(lead.metres.value * 1000)} mm.` : ''}`,
+    ],
+    cautions: [],
+    ...unpowered,
+    touches: [lead.from.fitting, lead.to.fitting],
+  };
+}
+
+const pinWords: Record<PinName, string> = {
+  signal: 'signal',
+  plus: 'plus',
+  minus: 'minus',
+  a: 'motor wire 1',
+  b: 'motor wire 2',
+  c: 'motor wire 3',
+};

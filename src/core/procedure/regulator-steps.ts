@@ -1,0 +1,57 @@
+import type { CheckContext } from '../findings/context';
+import { formatQuantity } from '../quantity/format';
+import type { Source } from '../survey/power';
+import { regulatorName } from '../survey/regulator-choices';
+import { capital } from '../words/sentences';
+import { railTolerance } from './rail-tolerance';
+import { standStep } from './stand-step';
+import type { Step } from './step';
+
+/** On the stand, each regulator that feeds a rail is set, and its volts are read, before anything hangs on it. */
+export function regulatorSteps(context: CheckContext): Step[] {
+  const sources = bareRegulators(context);
+  return sources.length > 0 ? [standStep(context, 'regulate'), ...sources.map(regulatorStep)] : [];
+}
+
+/** Whether power reaches the model for the first time at a regulator with nothing on it. */
+export const hasBareRegulators = (context: CheckContext): boolean => bareRegulators(context).length > 0;
+
+const bareRegulators = ({ survey }: CheckContext): Source[] =>
+  [...new Set(survey.rails.flatMap((rail) => rail.sources))].filter((one) => one.terminal.regulator);
+
+function regulatorStep({ fitted, terminal, volts, isUnset }: Source): Step {
+  const choices = terminal.regulator?.voltsChoices ?? [];
+  const name = regulatorName(fitted);
+  const plug = fitted.part.kind === 'controller' ? 'receiver lead' : 'output lead';
+  const set = formatQuantity(volts.nominal, 'V');
+  const isChosen = choices.length > 1;
+  return {
+    id: `bare-volts:${fitted.fitting.id}`,
+    phase: 'regulate',
+    title:
+      isChosen && !isUnset
+        ? `Set the ${name} to ${set}, and measure it with nothing attached`
+        : `Measure the ${name} with nothing attached`,
+    lines: [
+      ...(isChosen
+        ? [
+            `${capital(choices.map((one) => formatQuantity(one, 'V')).join(', '))} can be chosen, by jumper, card or stick: its maker’s sheet says how.${isUnset ? ' The plan has not chosen yet: choose in the Loom first.' : ''}`,
+          ]
+        : []),
+      `Its ${plug} hangs free, on nothing. Pack in, meter on plus and minus of that plug, pack out again.`,
+      'A wrong setting found now costs nothing; found later it costs every part on the rail.',
+    ],
+    cautions: ['stand', 'liveLeads'],
+    needsPower: true,
+    isHold: true,
+    touches: [fitted.fitting.id],
+    ...(!isUnset && {
+      measurement: {
+        what: `${name}, nothing attached`,
+        unit: 'V' as const,
+        least: volts.nominal * (1 - railTolerance),
+        most: volts.nominal * (1 + railTolerance),
+      },
+    }),
+  };
+}
