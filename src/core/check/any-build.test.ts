@@ -1,11 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { demoBuild } from '../../../tests/kit/demo-builds';
-import type { Build } from '../plan/build';
+import { changed, runs } from '../../../tests/kit/any-build';
 import { BuildIndex } from '../survey/build-index';
-import { applyEdits, type Edit } from '../plan/edits';
-import { freshId } from '../plan/fresh-id';
-import { usualLead } from '../plan/usual-run';
+import { applyEdits } from '../plan/edits';
 import { readBuildFile } from '../file/read-file';
 import { writeBuildFile } from '../file/write-file';
 import { planProcedure } from '../procedure/plan-procedure';
@@ -14,76 +11,15 @@ import { starterLocker } from '../starter/starter-locker';
 import { outingsOf } from '../trial/outings';
 import { runTrial } from '../trial/run-trial';
 import { usualTask } from '../trial/trial-task';
-import { swappable } from '../wiring/lead-edits';
-import { plugTargets } from '../wiring/plug-targets';
 import { proposeWiring } from '../wiring/propose-wiring';
 import { checkBuild } from './check-build';
 
 const locker = starterLocker;
 
-/** Ways in which a person changes a build; each takes numbers and picks from what is there. */
-const moves: Record<string, (build: Build, pick: <T>(list: readonly T[]) => T | undefined) => Edit[]> = {
-  'adds a part': (build, pick) => {
-    const part = pick(locker)!;
-    const id = freshId(build, 'added');
-    return [{ type: 'addFitting', fitting: { id, name: `added ${part.name}`, part: part.id }, part }];
-  },
-  'takes a part out': (build, pick) => {
-    const fitting = pick(build.fittings);
-    return fitting ? [{ type: 'removeFitting', fitting: fitting.id }] : [];
-  },
-  'swaps a part for another that takes its leads': (build, pick) => {
-    const fitting = pick(build.fittings);
-    const patch = fitting && pick(swappable(new BuildIndex(build), fitting.id, locker));
-    return patch?.edits ?? [];
-  },
-  'pulls a plug': (build, pick) => {
-    const lead = pick(build.leads);
-    return lead ? [{ type: 'removeLead', lead: lead.id }] : [];
-  },
-  'plugs two free ports together': (build, pick) => {
-    const free = new BuildIndex(build).freePorts();
-    const from = pick(free);
-    const to = from && pick(plugTargets(free, from));
-    return from && to ? [{ type: 'addLead', lead: usualLead(freshId(build, 'plugged'), from, to) }] : [];
-  },
-  'lifts a wire': (build, pick) => {
-    const lead = pick(build.leads);
-    const lifted = lead?.conductors.map((one, n) => (n === 0 ? { ...one, state: 'lifted' as const } : one));
-    return lead && lifted ? [{ type: 'setConductors', lead: lead.id, conductors: lifted }] : [];
-  },
-  'moves a function to another channel': (build, pick) => {
-    const one = pick(build.functions);
-    const channel = pick([1, 2, 3, 4, 5, 6, undefined]);
-    return one ? [{ type: 'setFunction', function: one.id, change: { channel } }] : [];
-  },
-};
-
-const names = Object.keys(moves);
-
-/** A build after a run of such changes. */
-function changed(steps: readonly (readonly [move: number, seed: number])[]): Build {
-  let build = demoBuild('harbour-tug');
-  for (const [move, seed] of steps) {
-    let turn = seed;
-    const pick = <T>(list: readonly T[]): T | undefined => {
-      turn = (turn * 31 + 7) % 1009;
-      return list[turn % Math.max(list.length, 1)];
-    };
-    build = applyEdits(build, moves[names[move % names.length]!]!(build, pick));
-  }
-  return build;
-}
-
-const steps = fc.array(fc.tuple(fc.nat({ max: names.length - 1 }), fc.nat({ max: 1000 })), {
-  minLength: 1,
-  maxLength: 14,
-});
-
 describe('whatever a person does to a build', () => {
   it('it holds together: leads end at ports that are there, functions move parts that are there', () => {
     fc.assert(
-      fc.property(steps, (all) => {
+      fc.property(runs, (all) => {
         const build = changed(all);
         const index = new BuildIndex(build);
         for (const lead of build.leads)
@@ -101,7 +37,7 @@ describe('whatever a person does to a build', () => {
 
   it('the check says what it finds in whole sentences with numbers, and never throws', () => {
     fc.assert(
-      fc.property(steps, (all) => {
+      fc.property(runs, (all) => {
         const { findings, unknowns } = checkBuild(changed(all), locker);
         for (const one of findings) {
           expect(one.text).not.toMatch(/\{\{|undefined|NaN/);
@@ -116,7 +52,7 @@ describe('whatever a person does to a build', () => {
 
   it('each offered put-right can be applied, and what it was offered for is then gone or eased', () => {
     fc.assert(
-      fc.property(steps, (all) => {
+      fc.property(runs, (all) => {
         const build = changed(all);
         for (const finding of checkBuild(build, locker).findings.slice(0, 5))
           for (const patch of finding.patches) {
@@ -132,7 +68,7 @@ describe('whatever a person does to a build', () => {
 
   it('goes out as a file and comes back the same', () => {
     fc.assert(
-      fc.property(steps, (all) => {
+      fc.property(runs, (all) => {
         const build = changed(all);
         const text = writeBuildFile(build);
         const read = readBuildFile(text);
@@ -145,7 +81,7 @@ describe('whatever a person does to a build', () => {
 
   it('the fit-out, the sheet and the proposal come out of it', () => {
     fc.assert(
-      fc.property(steps, (all) => {
+      fc.property(runs, (all) => {
         const build = changed(all);
         const check = checkBuild(build, locker);
         const procedure = planProcedure(check.context);
@@ -164,7 +100,7 @@ describe('whatever a person does to a build', () => {
 
   it('can be taken on an outing, or says what would not settle', () => {
     fc.assert(
-      fc.property(steps, (all) => {
+      fc.property(runs, (all) => {
         const build = changed(all);
         const [usual] = outingsOf(build);
         const task = { ...usualTask({ ...usual!, seconds: 3 }), slices: 20, looseness: 20 };

@@ -56,6 +56,11 @@ export class WiringDraft implements WiringPlan {
 
   /** Adds the step that joins two ports, with an adapter where it takes one, or says why it cannot be. */
   join(id: string, label: string, from: PortRef, to: PortRef): boolean {
+    const taken = [from, to].find((ref) => !this.isFree(ref));
+    if (taken) {
+      this.unsolved.push(`${label}: the ${this.index.portName(taken)} is taken`);
+      return false;
+    }
     const edits = connect(this.build, from, to, this.locker);
     if (edits) return this.offer(id, edits.length > 1 ? `${label}, with an adapter` : label, edits);
     this.unsolved.push(`${label}: no adapter in the locker fits both plugs`);

@@ -18,6 +18,7 @@ export function wirePower(draft: WiringDraft): void {
   const head = throughInline(draft, joinPacks(draft, pack, { fitting: pack.fitting.id, port }));
   if (!head) return;
   if (draft.index.port(head).use === 'servo') {
+    if (!draft.isFree(head)) return;
     const inlet = draft.receiverInlet();
     const name = draft.index.get(head.fitting).fitting.name;
     if (inlet) draft.join('feed:receiver', `${capital(name)} into receiver port ${inlet.port}`, head, inlet);

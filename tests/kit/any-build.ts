@@ -1,0 +1,158 @@
+import fc from 'fast-check';
+import { checkBuild } from '../../src/core/check/check-build';
+import { changeBuild } from '../../src/core/file/change-build';
+import { kindOfAny } from '../../src/core/kinds';
+import { withFigure } from '../../src/core/locker/sheet-fields';
+import type { Build } from '../../src/core/plan/build';
+import type { Edit } from '../../src/core/plan/edits';
+import { freshId } from '../../src/core/plan/fresh-id';
+import { usualLead } from '../../src/core/plan/usual-run';
+import { estimated, stated } from '../../src/core/quantity/figure';
+import { starterLocker } from '../../src/core/starter/starter-locker';
+import { BuildIndex } from '../../src/core/survey/build-index';
+import { swappable } from '../../src/core/wiring/lead-edits';
+import { plugTargets } from '../../src/core/wiring/plug-targets';
+import { proposeWiring } from '../../src/core/wiring/propose-wiring';
+import { demoBuild } from './demo-builds';
+import { soundBuilds } from './sound-builds';
+
+const locker = starterLocker;
+type Pick = <T>(list: readonly T[]) => T | undefined;
+
+const oddNames = ['Bug & Söhne <b>|x|</b>', '=1+1', '`ls`', 'ψ'.repeat(60), '  ', '.end', 'rail:rx', 'a+b/c'];
+/** From far below to far above what any sheet prints, in the unit of the bench. */
+const oddFigures = [0, 1e-9, 0.02, 0.5, 1, 2.9, 3, 7.4, 12, 47, 230, 5000, 1e7, -3];
+
+/** Ways in which a person changes a build; each takes a picker, and picks from what is there. */
+const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
+  'adds a part': (build, pick) => {
+    const part = pick(locker)!;
+    const id = freshId(build, 'added');
+    return [
+      { type: 'addFitting', fitting: { id, name: `added ${part.name}`.slice(0, 60), part: part.id }, part },
+    ];
+  },
+  'takes a part out': (build, pick) => {
+    const fitting = pick(build.fittings);
+    return fitting ? [{ type: 'removeFitting', fitting: fitting.id }] : [];
+  },
+  'swaps a part for another that takes its leads': (build, pick) => {
+    const fitting = pick(build.fittings);
+    const patch = fitting && pick(swappable(new BuildIndex(build), fitting.id, locker));
+    return patch?.edits ?? [];
+  },
+  'pulls a plug': (build, pick) => {
+    const lead = pick(build.leads);
+    return lead ? [{ type: 'removeLead', lead: lead.id }] : [];
+  },
+  'plugs two free ports together': (build, pick) => {
+    const free = new BuildIndex(build).freePorts();
+    const from = pick(free);
+    const to = from && pick(plugTargets(free, from));
+    return from && to ? [{ type: 'addLead', lead: usualLead(freshId(build, 'plugged'), from, to) }] : [];
+  },
+  'lifts a wire': (build, pick) => {
+    const lead = pick(build.leads);
+    const wire = lead && pick(lead.conductors);
+    const conductors = lead?.conductors.map((one) =>
+      one === wire ? { ...one, state: 'lifted' as const } : one,
+    );
+    return lead && conductors ? [{ type: 'setConductors', lead: lead.id, conductors }] : [];
+  },
+  'takes another gauge': (build, pick) => {
+    const lead = pick(build.leads);
+    return lead ? [{ type: 'setGauge', lead: lead.id, awg: pick([8, 12, 16, 20, 26, 30])! }] : [];
+  },
+  'moves a function to another channel': (build, pick) => {
+    const one = pick(build.functions);
+    const channel = pick([1, 2, 3, 4, 5, 6, undefined]);
+    return one ? [{ type: 'setFunction', function: one.id, change: { channel } }] : [];
+  },
+  'types a figure of a sheet, or leaves it empty': (build, pick) => {
+    const part = pick(build.parts);
+    const field = part && pick(kindOfAny(part).fields(part));
+    const typed = pick([undefined, ...oddFigures]);
+    if (!part || !field) return [];
+    const figure =
+      typed === undefined
+        ? undefined
+        : pick([stated, (value: number) => estimated(value, 'a guess')])!(typed * field.scale);
+    return [{ type: 'changeSheet', sheet: withFigure(part, field, figure) }];
+  },
+  'calls the nets of a cable otherwise': (build, pick) => {
+    const part = pick(build.parts.filter((one) => one.kind === 'cable'));
+    const name = pick(['+', 'red', 'plus minus', 'rail', 'ground', 'x'])!;
+    if (!part) return [];
+    const ports = part.ports.map((port) => ({
+      ...port,
+      pins: port.pins.map((pin) => ({ ...pin, net: `${name}${pin.net}`.slice(0, 40) })),
+    }));
+    return [{ type: 'changeSheet', sheet: { ...part, ports } }];
+  },
+  'names a part': (build, pick) => {
+    const fitting = pick(build.fittings);
+    return fitting ? [{ type: 'setFitting', fitting: fitting.id, change: { name: pick(oddNames)! } }] : [];
+  },
+  'sets a controller or a regulator': (build, pick) => {
+    const fitting = pick(build.fittings);
+    const cutoff = pick(['LiPo', 'NiMH', 'off', undefined] as const);
+    const brake = pick(['brake', 'dragBrake', 'off', undefined] as const);
+    if (!fitting) return [];
+    return [
+      { type: 'setFitting', fitting: fitting.id, change: { cutoff, brake } },
+      { type: 'setRegulatorVolts', fitting: fitting.id, volts: pick([5, 6, 7.4, 8.4])! },
+    ] as Edit[];
+  },
+  'goes to another bench': (_, pick) => [
+    {
+      type: 'setPolicies',
+      change: {
+        redWires: pick(['oneIn', 'standAlone', 'parallel'] as const)!,
+        regulatorSizing: pick(['twoWorst', 'allStalled', 'typical'] as const)!,
+        servoFeed: pick(['rail', 'raw'] as const)!,
+      },
+    },
+  ],
+  'lives with a finding': (build, pick) => {
+    const finding = pick(checkBuild(build, locker).findings);
+    const on = '2026-01-01T00:00:00.000Z';
+    return finding
+      ? [{ type: 'accept', acceptance: { finding: finding.id, margin: finding.margin, reason: 'known', on } }]
+      : [];
+  },
+  'takes an offer': (build, pick) =>
+    pick(pick(checkBuild(build, locker).findings)?.patches ?? [])?.edits ?? [],
+  'has it wired': (build) => proposeWiring(build, locker, new Set()).proposals.flatMap((one) => one.edits),
+};
+
+const names = Object.keys(moves);
+const starts = [
+  ...['harbour-tug', 'harbour-tug-as-planned', 'salt-flat-yacht'].map((one) => demoBuild(one)),
+  ...Object.values(soundBuilds),
+];
+
+/** A run of changes, from a build that is there. */
+export type Run = readonly [start: number, steps: readonly (readonly [move: number, seed: number])[]];
+
+export const runs: fc.Arbitrary<Run> = fc.tuple(
+  fc.nat({ max: starts.length - 1 }),
+  fc.array(fc.tuple(fc.nat({ max: names.length - 1 }), fc.nat({ max: 1000 })), {
+    minLength: 1,
+    maxLength: 14,
+  }),
+);
+
+/** A build after a run of changes. What cannot be kept is refused, as on the screen. */
+export function changed([start, steps]: Run): Build {
+  let build = starts[start % starts.length]!;
+  for (const [move, seed] of steps) {
+    let turn = seed;
+    const pick: Pick = (list) => {
+      turn = (turn * 31 + 7) % 1009;
+      return list[turn % Math.max(list.length, 1)];
+    };
+    const next = changeBuild(build, moves[names[move % names.length]!]!(build, pick));
+    if (next.ok) build = next.value;
+  }
+  return build;
+}
