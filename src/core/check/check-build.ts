@@ -4,7 +4,7 @@ import type { CheckContext } from '../findings/context';
 import type { Finding, Unknown } from '../findings/finding';
 import { isMeasured } from '../findings/finding-words';
 import { LaterStages } from '../findings/later-stages';
-import { renderReport } from '../findings/render';
+import { renderReport, type Sift } from '../findings/render';
 import type { Missing, Report } from '../findings/report';
 import { wellReports, worstFirst, type Well } from '../findings/wells';
 import type { CostOf } from '../locker/to-buy';
@@ -17,7 +17,7 @@ import { applyEdits } from '../plan/edits';
 import { checkContext } from './check-context';
 import type { CheckResult } from './check-result';
 import { comparePatch, type PatchPreview } from './preview';
-import { withSoundOffers } from './sound-offers';
+import { soundOffers } from './sound-offers';
 
 /** Wells that the rules look into from end to end; Space waits for the survey of the berths. */
 const surveyed: readonly Well[] = ['voltage', 'current', 'connection', 'control'];
@@ -46,9 +46,11 @@ export function checkBuild(
   const findings: Finding[] = [];
   const unknowns: Unknown[] = [];
   const later = new LaterStages(context.index);
+  const sift: Sift = (finding, proposed) =>
+    soundOffers(finding, proposed, (patch) => previewPatch(build, result, patch, locker), costOf);
   for (const rule of rules) {
     const { id, well } = rule.meta;
-    for (const said of judge(rule, context, acceptances)) {
+    for (const said of judge(rule, context, acceptances, sift)) {
       if ('missing' in said) unknowns.push({ rule: id, well, ...said });
       else findings.push(later.soften(said));
     }
@@ -62,8 +64,6 @@ export function checkBuild(
     isBegun: isBegun(context),
     context,
   };
-  for (const [n, finding] of findings.entries())
-    findings[n] = withSoundOffers(finding, (patch) => previewPatch(build, result, patch, locker), costOf);
   return result;
 }
 
@@ -80,11 +80,12 @@ function judge(
   rule: Rule,
   context: CheckContext,
   acceptances: ReadonlyMap<string, Acceptance>,
+  sift: Sift,
 ): (Finding | Missing)[] {
   try {
     return rule.check(context).flatMap((said): (Finding | Missing)[] => {
       if ('missing' in said) return [said];
-      return isNoTrouble(rule, said) ? [] : [renderReport(rule, said, acceptances)];
+      return isNoTrouble(rule, said) ? [] : [renderReport(rule, said, acceptances, sift)];
     });
   } catch (error) {
     const why = error instanceof Error ? error.message : String(error);

@@ -1,4 +1,4 @@
-import { changedFinding, type Finding } from '../findings/finding';
+import type { Finding } from '../findings/finding';
 import { toBuy, type CostOf } from '../locker/to-buy';
 import type { Patch } from '../plan/patch';
 import type { PatchPreview } from './preview';
@@ -9,22 +9,17 @@ type Preview = (patch: Patch) => PatchPreview;
 const mostShown = 4;
 
 /**
- * A finding whose put-rights are looked into when they are first asked for: of what a rule proposes, those remain
- * after which the finding is gone and no new `stop` has come; fewest stops left first, then least to buy, then what
- * changes least.
+ * Of the put-rights that a rule proposes, those after which the finding is gone and no new `stop` has come; fewest stops
+ * left first, then least to buy, then what changes least.
  */
-export function withSoundOffers(finding: Finding, preview: Preview, costOf: CostOf): Finding {
-  let sound: Patch[] | undefined;
-  return changedFinding(finding, {
-    get patches() {
-      return (sound ??= soundOffers(finding, preview, costOf));
-    },
-  });
-}
-
-function soundOffers(finding: Finding, previewOf: Preview, costOf: CostOf): Patch[] {
+export function soundOffers(
+  finding: Finding,
+  proposed: readonly Patch[],
+  previewOf: Preview,
+  costOf: CostOf,
+): Patch[] {
   const known = new Set<string>();
-  const cures = finding.patches.flatMap((patch): { patch: Patch; stops: number; preview: PatchPreview }[] => {
+  const cures = proposed.flatMap((patch): { patch: Patch; stops: number; preview: PatchPreview }[] => {
     if (known.has(patch.id)) return [];
     known.add(patch.id);
     const preview = tryPatch(patch, previewOf);

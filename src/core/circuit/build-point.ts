@@ -92,21 +92,20 @@ const regulatorId = (fittingId: string): string => `${fittingId}.bec`;
 
 /** Solves a build at rest, moment after moment; moments in which the same parts take part share one network. */
 export class RestingNetwork {
-  private network: Network | undefined;
-  private shape = '';
+  private readonly networks = new Map<string, Network>();
+
+  /** @param wires those of the build, the same in every moment */
+  constructor(private readonly wires: readonly Element[]) {}
 
   /** @returns the point, or the part of the wiring that would not settle */
   solve(build: BuildElements): Result<BuildPoint, NoOperatingPoint> {
     const { elements } = build;
-    const shape = elements.map((one) => `${one.kind} ${one.id}`).join();
-    if (!this.network || shape !== this.shape) {
-      this.network = networkOf(elements, true);
-      this.shape = shape;
-    } else {
-      const { devices } = this.network;
-      for (const [n, element] of elements.entries()) devices[n]!.retune?.(element);
-    }
-    const found = operatingPoint(this.network);
-    return found.ok ? success(new BuildPoint(build, this.network, found.value.x)) : failure(found.problem);
+    const parts = elements.slice(0, elements.length - this.wires.length);
+    const shape = parts.map((one) => `${one.kind} ${one.id}`).join();
+    let network = this.networks.get(shape);
+    if (network) for (const [n, part] of parts.entries()) network.devices[n]!.retune?.(part);
+    else this.networks.set(shape, (network = networkOf(elements, true)));
+    const found = operatingPoint(network);
+    return found.ok ? success(new BuildPoint(build, network, found.value.x)) : failure(found.problem);
   }
 }

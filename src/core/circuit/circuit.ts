@@ -25,14 +25,15 @@ export class Circuit {
   private readonly names: NodeNames;
   /** The same in every moment. */
   private readonly wires: readonly Element[];
-  private readonly network = new RestingNetwork();
+  private readonly network: RestingNetwork;
   private railLoadsKnown: RailLoad[] | undefined;
   private packLoadsKnown: PackLoad[] | undefined;
-  private readonly stalled = new Map<RegulatorSizing, ReadonlySet<string>>();
+  private readonly stalled = new Map<RegulatorSizing, { ids: ReadonlySet<string>; key: string }>();
 
   constructor(readonly survey: Survey) {
     this.names = new NodeNames(survey);
     this.wires = wireElements(survey.index, this.names, new Estimates());
+    this.network = new RestingNetwork(this.wires);
   }
 
   /** A moment with the packs in a state; `undefined` where it does not settle. @param school the build's where not said */
@@ -41,8 +42,7 @@ export class Circuit {
     charge: number | PackState,
     school = this.survey.build.policies.regulatorSizing,
   ): BuildPoint | undefined {
-    const stalled = hasStalls(moment) ? [...this.stalledBy(school)].join() : '';
-    const key = `${moment}/${charge}/${stalled}`;
+    const key = `${moment}/${charge}/${hasStalls(moment) ? this.stalledBy(school).key : ''}`;
     if (!this.points.has(key)) {
       const conditions = this.conditions(moment, charge, school);
       const point = this.network.solve(
@@ -65,7 +65,7 @@ export class Circuit {
 
   /** Whether a servo counts as stalled at the worst second. */
   isStalled(fittingId: string): boolean {
-    return this.stalledBy(this.survey.build.policies.regulatorSizing).has(fittingId);
+    return this.stalledBy(this.survey.build.policies.regulatorSizing).ids.has(fittingId);
   }
 
   /** How a build is looked at in a moment. */
@@ -74,7 +74,7 @@ export class Circuit {
     charge: number | PackState,
     school = this.survey.build.policies.regulatorSizing,
   ): Conditions {
-    const stalled = hasStalls(moment) ? this.stalledBy(school) : undefined;
+    const stalled = hasStalls(moment) ? this.stalledBy(school).ids : undefined;
     return {
       charge,
       coldFactor: 1,
@@ -85,10 +85,13 @@ export class Circuit {
     };
   }
 
-  private stalledBy(school: RegulatorSizing): ReadonlySet<string> {
-    let servos = this.stalled.get(school);
-    if (!servos) this.stalled.set(school, (servos = stalledServos(this.survey, school)));
-    return servos;
+  private stalledBy(school: RegulatorSizing): { ids: ReadonlySet<string>; key: string } {
+    let known = this.stalled.get(school);
+    if (!known) {
+      const ids = stalledServos(this.survey, school);
+      this.stalled.set(school, (known = { ids, key: [...ids].join() }));
+    }
+    return known;
   }
 }
 

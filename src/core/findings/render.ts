@@ -8,11 +8,18 @@ import type { Patch } from '../plan/patch';
 import type { Finding } from './finding';
 import { isMeasured } from './finding-words';
 
-/** Turns a rule's report into a finding with its sentence, margin and acceptance. */
+/** What remains of the put-rights that a rule proposes for a finding. */
+export type Sift = (finding: Finding, proposed: readonly Patch[]) => Patch[];
+
+/**
+ * Turns a rule's report into a finding with its sentence, margin and acceptance. Its put-rights are worked out and
+ * sifted when they are first asked for.
+ */
 export function renderReport(
   rule: Pick<Rule, 'meta'>,
   report: Report<string>,
   acceptances: ReadonlyMap<string, Acceptance>,
+  sift: Sift = (_, proposed) => [...proposed],
 ): Finding {
   const message = rule.meta.messages[report.messageId];
   if (!message) throw new Error(`rule ${rule.meta.id} has no message ${report.messageId}`);
@@ -22,7 +29,7 @@ export function renderReport(
   const acceptance = acceptances.get(id);
   // An acceptance holds only while things are no worse than what was accepted.
   const accepted = acceptance !== undefined && margin >= acceptance.margin - 1e-6;
-  let proposed: Patch[] | undefined;
+  let patches: Patch[] | undefined;
   return {
     id,
     rule: rule.meta.id,
@@ -41,7 +48,7 @@ export function renderReport(
     terms: report.terms,
     provenance: weakestProvenance(report.terms.map((one) => one.provenance)),
     get patches() {
-      return (proposed ??= report.offers?.() ?? []);
+      return (patches ??= sift(this, report.offers?.() ?? []));
     },
     accepted,
     ...(accepted && acceptance.reason && { reason: acceptance.reason }),

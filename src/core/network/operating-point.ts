@@ -56,8 +56,7 @@ const ladder: readonly Attempt[] = [
  * real model would wake up in.
  */
 export function operatingPoint(network: Network): Result<OperatingPoint, NoOperatingPoint> {
-  const scratch = scratchFor(network);
-  const allowed = { fine: allowanceFor(network, tolerance), coarse: allowanceFor(network, coarse) };
+  const { scratch, allowed } = roomFor(network);
   let trouble = 0;
   let iterations = 0;
   for (const attempt of ladder) {
@@ -69,6 +68,23 @@ export function operatingPoint(network: Network): Result<OperatingPoint, NoOpera
     trouble = end.trouble;
   }
   return failure({ reason: 'does not settle', at: network.names[trouble] ?? 'gnd' });
+}
+
+/** What the climbing needs of one network, kept for its next moment. */
+interface Room {
+  scratch: Scratch;
+  allowed: Record<'fine' | 'coarse', Allowance>;
+}
+
+const rooms = new WeakMap<Network, Room>();
+
+function roomFor(network: Network): Room {
+  let room = rooms.get(network);
+  if (!room) {
+    const allowed = { fine: allowanceFor(network, tolerance), coarse: allowanceFor(network, coarse) };
+    rooms.set(network, (room = { scratch: scratchFor(network), allowed }));
+  }
+  return room;
 }
 
 function climb(
