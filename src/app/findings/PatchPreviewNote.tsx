@@ -6,7 +6,7 @@ import styles from './PatchPreviewNote.module.css';
 /** What a put-right changes: the edits, the findings that go and come, and the wells after it. */
 export function PatchPreviewNote({ preview }: { preview: PatchPreview }) {
   const { wells: before } = useCheck();
-  const after = preview.after.wells;
+  const after = preview.wells;
   const changed = wells.filter((well) => before[well].state !== after[well].state);
   return (
     <div className={styles.note}>

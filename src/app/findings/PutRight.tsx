@@ -3,44 +3,54 @@ import { useEffect, useState } from 'react';
 import type { Patch } from '../../core/plan/patch';
 import type { Finding } from '../../core/findings/finding';
 import { previewWords } from '../../core/check/preview';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
 import { usePreviewStore } from '../state/preview-store';
-import { previewOf } from '../state/use-check';
+import { useOffers } from '../state/use-offers';
 import { PatchPreviewNote } from './PatchPreviewNote';
 import styles from './PutRight.module.css';
 
 /** The changes that would put a finding right. A click shows what one does; a second takes it. */
 export function PutRight({ finding }: { finding: Finding }) {
-  const build = useBuild();
+  const offers = useOffers(finding);
   const [chosenId, setChosenId] = useState<string>();
   const showPreview = usePreviewStore((state) => state.show);
   const apply = useBuildStore((state) => state.apply);
-  const chosen = finding.patches.find((one) => one.id === chosenId);
+  const chosen = offers.data?.find((one) => one.patch.id === chosenId);
 
   useEffect(() => {
-    showPreview(chosen && previewOf(build, chosen).after);
+    showPreview(chosen);
     return () => showPreview(undefined);
-  }, [build, chosen, showPreview]);
+  }, [chosen, showPreview]);
 
-  if (finding.patches.length === 0) {
+  if (offers.isError)
+    return (
+      <p className={styles.none} role="alert">
+        What would put this right could not be worked out: {offers.error.message}.{' '}
+        <Button size="small" onClick={() => void offers.refetch()}>
+          Try again
+        </Button>
+      </p>
+    );
+  if (!offers.data) return <p className={styles.waiting}>Trying what the locker has…</p>;
+  if (offers.data.length === 0) {
     return <p className={styles.none}>Nothing in the locker puts this right by itself.</p>;
   }
   return (
     <div className={styles.offers} role="group" aria-label="Put right">
-      {finding.patches.map((patch, n) => (
-        <div key={patch.id}>
+      {offers.data.map((preview, n) => (
+        <div key={preview.patch.id}>
           <PatchButton
-            patch={patch}
+            patch={preview.patch}
             isFirst={n === 0}
-            isChosen={patch === chosen}
-            words={previewWords(previewOf(build, patch))}
-            onClick={() => setChosenId(patch === chosen ? undefined : patch.id)}
+            isChosen={preview === chosen}
+            words={previewWords(preview)}
+            onClick={() => setChosenId(preview === chosen ? undefined : preview.patch.id)}
           />
-          {patch === chosen && (
+          {preview === chosen && (
             <div className={styles.preview}>
-              <PatchPreviewNote preview={previewOf(build, patch)} />
+              <PatchPreviewNote preview={preview} />
               <div className={styles.take}>
-                <Button variant="contained" onClick={() => apply(patch.label, patch.edits)}>
+                <Button variant="contained" onClick={() => apply(preview.patch.label, preview.patch.edits)}>
                   Do it
                 </Button>
                 <Button onClick={() => setChosenId(undefined)}>Leave it</Button>

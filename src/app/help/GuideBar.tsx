@@ -17,7 +17,7 @@ const steps = [
 export function GuideBar() {
   const { isOpen, close } = useGuide();
   const { isChosen } = usePanel();
-  const isPreviewing = usePreviewStore((state) => state.after !== undefined);
+  const isPreviewing = usePreviewStore((state) => state.shown !== undefined);
   const build = useBuildStore((state) => state.build);
   // What the build was when the guide began: any change to it is the put-right being taken.
   const [first] = useState(build);

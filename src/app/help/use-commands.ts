@@ -4,7 +4,7 @@ import { stations } from '../shell/stations';
 import { downloadBuild } from '../shell/build-files';
 import { useBuild, useBuildStore, useHistory } from '../state/build-store';
 import { demos, openDemo, type DemoId } from '../state/open-build';
-import { useCheck } from '../state/use-check';
+import { useAllOffers } from '../state/use-offers';
 import { useBench } from '../theme/bench-store';
 import { useGuide } from './guide-store';
 
@@ -20,17 +20,12 @@ export interface Command {
 export function useCommands(): Command[] {
   const navigate = useNavigate();
   const build = useBuild();
-  const { findings } = useCheck();
+  const offers = useAllOffers();
   const apply = useBuildStore((state) => state.apply);
   const { undo, redo, undoDepth, redoDepth } = useHistory();
   const toggleBench = useBench((state) => state.toggle);
   const openGuide = useGuide((state) => state.open);
   const go = (to: string) => () => void navigate(to);
-  const offers = new Map(
-    findings
-      .filter((one) => !one.accepted)
-      .flatMap((one) => one.patches.map((patch) => [patch.id, patch] as const)),
-  );
   return [
     ...stations.map(({ digit, name, path }) => ({
       id: path,
@@ -45,7 +40,7 @@ export function useCommands(): Command[] {
       name: `Open the ${wellNames[well]} well`,
       run: go(`/loom?well=${well}`),
     })),
-    ...[...offers.values()].map((patch) => ({
+    ...offers.map((patch) => ({
       id: patch.id,
       group: 'Put right',
       name: patch.label,

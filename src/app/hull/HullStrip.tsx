@@ -9,7 +9,7 @@ import styles from './HullStrip.module.css';
 /** The hull with its five wells: level, word and number, and a way to the findings of each. */
 export function HullStrip() {
   const { wells: reports } = useCheck();
-  const after = usePreviewStore((state) => state.after)?.wells;
+  const after = usePreviewStore((state) => state.shown)?.wells;
   const { view, isChosen, showWell } = usePanel();
   return (
     <div className={styles.strip}>

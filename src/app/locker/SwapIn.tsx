@@ -1,13 +1,12 @@
 import type { PartSpec } from '../../core/parts/part-spec';
-import { previewWords } from '../../core/check/preview';
 import { swappable } from '../../core/wiring/lead-edits';
-import { MenuButton } from '../loom/MenuButton';
-import { useBuild, useBuildStore } from '../state/build-store';
-import { previewOf, useCheck } from '../state/use-check';
+import { MenuButton, noteOf } from '../loom/MenuButton';
+import { useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import { usePreviews } from '../state/use-offers';
 
 /** Puts the part in the place of one that is fitted, saying beforehand what that does to the wells. */
 export function SwapIn({ part }: { part: PartSpec }) {
-  const build = useBuild();
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const offers = context.index
@@ -15,13 +14,14 @@ export function SwapIn({ part }: { part: PartSpec }) {
     .flatMap(({ fitting }) =>
       swappable(context.index, fitting.id, [part]).map((patch) => ({ fitting, patch })),
     );
+  const previews = usePreviews(offers.map((one) => one.patch));
   return (
     <MenuButton
       label="Swap in for"
       options={offers.map(({ fitting, patch }) => ({
         id: patch.id,
         text: fitting.name,
-        note: previewWords(previewOf(build, patch)),
+        ...noteOf(previews.get(patch.id)),
       }))}
       onChoose={(id) => {
         const chosen = offers.find((one) => one.patch.id === id);

@@ -2,12 +2,17 @@ import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
+import { previewWords, type PatchPreview } from '../../core/check/preview';
 
 interface MenuButtonProps {
   label: string;
   options: readonly { id: string; text: string; note?: string }[];
   onChoose: (id: string) => void;
 }
+
+/** What a choice would do, once it is worked out. */
+export const noteOf = (preview: PatchPreview | undefined): { note?: string } =>
+  preview ? { note: previewWords(preview) } : {};
 
 /** A button that opens a list of choices; not there where there is nothing to choose. */
 export function MenuButton({ label, options, onChoose }: MenuButtonProps) {

@@ -1,25 +1,25 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Fitted } from '../../core/survey/build-index';
-import { previewWords } from '../../core/check/preview';
 import { swappable } from '../../core/wiring/lead-edits';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
-import { previewOf, useCheck } from '../state/use-check';
-import { MenuButton } from './MenuButton';
+import { useCheck } from '../state/use-check';
+import { usePreviews } from '../state/use-offers';
+import { MenuButton, noteOf } from './MenuButton';
 import { PlugInDialog } from './PlugInDialog';
 import { SettingTools } from './SettingTools';
 import styles from './TraceBar.module.css';
 
 /** What can be done to a part: plug in, swap, set, take out. */
 export function PartTools({ fitted, onGone }: { fitted: Fitted; onGone: () => void }) {
-  const build = useBuild();
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
   const [isPlugging, setPlugging] = useState(false);
   const { fitting } = fitted;
   const swaps = swappable(context.index, fitting.id, locker);
+  const previews = usePreviews(swaps);
   const hasFree = context.index.freePorts().some(({ ref }) => ref.fitting === fitting.id);
   return (
     <div className={styles.tools} role="group" aria-label="Change this part">
@@ -33,7 +33,7 @@ export function PartTools({ fitted, onGone }: { fitted: Fitted; onGone: () => vo
         options={swaps.map((patch) => ({
           id: patch.id,
           text: patch.label,
-          note: previewWords(previewOf(build, patch)),
+          ...noteOf(previews.get(patch.id)),
         }))}
         onChoose={(id) => {
           const chosen = swaps.find((one) => one.id === id);

@@ -5,26 +5,55 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { wells, wellNames } from '../../core/findings/wells';
-import { proposeWiring } from '../../core/wiring/propose-wiring';
-import { useBuild, useBuildStore } from '../state/build-store';
-import { useLocker } from '../state/locker-store';
-import { checkOf } from '../state/use-check';
+import type { ProposedWiring } from '../../workers/check-jobs';
+import { useBuildStore } from '../state/build-store';
+import { useProposal } from '../state/use-offers';
 import styles from './ProposalDialog.module.css';
 
 /** A complete wiring, step by step; each step can be refused, and what rests on it goes with it. */
 export function ProposalDialog({ onClose }: { onClose: () => void }) {
-  const build = useBuild();
-  const apply = useBuildStore((state) => state.apply);
-  const locker = useLocker((state) => state.parts);
   const [refused, setRefused] = useState<ReadonlySet<string>>(new Set());
-  const plan = useMemo(() => proposeWiring(build, locker, refused), [build, locker, refused]);
+  const { data: plan, error, refetch } = useProposal(refused);
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="proposal-title">
+      <DialogTitle id="proposal-title">Wire it for me</DialogTitle>
+      {plan ? (
+        <Steps plan={plan} refused={refused} onRefuse={setRefused} onClose={onClose} />
+      ) : (
+        <>
+          <DialogContent>
+            {error ? (
+              <p role="alert">No wiring could be worked out: {error.message}. Nothing was changed.</p>
+            ) : (
+              <p role="status">Working out the wiring…</p>
+            )}
+          </DialogContent>
+          <DialogActions>
+            {error && <Button onClick={() => void refetch()}>Try again</Button>}
+            <Button onClick={onClose}>Leave it</Button>
+          </DialogActions>
+        </>
+      )}
+    </Dialog>
+  );
+}
+
+interface StepsProps {
+  plan: ProposedWiring;
+  refused: ReadonlySet<string>;
+  onRefuse: (refused: ReadonlySet<string>) => void;
+  onClose: () => void;
+}
+
+function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
+  const apply = useBuildStore((state) => state.apply);
   const taken = plan.proposals.filter((one) => !one.isRefused);
   const toggle = (id: string) => {
     const next = new Set(refused);
     if (!next.delete(id)) next.add(id);
-    setRefused(next);
+    onRefuse(next);
   };
   const take = () => {
     const isTaken = apply(
@@ -33,10 +62,8 @@ export function ProposalDialog({ onClose }: { onClose: () => void }) {
     );
     if (isTaken) onClose();
   };
-  const reports = checkOf(plan.build).wells;
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="proposal-title">
-      <DialogTitle id="proposal-title">Wire it for me</DialogTitle>
+    <>
       <DialogContent>
         {plan.proposals.length === 0 && <p>Everything that can be wired is wired.</p>}
         <ul className={styles.list}>
@@ -60,7 +87,7 @@ export function ProposalDialog({ onClose }: { onClose: () => void }) {
           </>
         )}
         <p className={styles.then}>
-          Then: {wells.map((well) => `${wellNames[well]} ${reports[well].state}`).join(' · ')}
+          Then: {wells.map((well) => `${wellNames[well]} ${plan.wells[well].state}`).join(' · ')}
         </p>
       </DialogContent>
       <DialogActions>
@@ -69,6 +96,6 @@ export function ProposalDialog({ onClose }: { onClose: () => void }) {
           Do {taken.length === 1 ? 'this step' : `these ${taken.length} steps`}
         </Button>
       </DialogActions>
-    </Dialog>
+    </>
   );
 }

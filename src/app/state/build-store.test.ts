@@ -7,7 +7,7 @@ import { openInStore, useBuildStore } from './build-store';
 import { useRefusal } from './refusal-store';
 import { revisionOf } from './revision';
 import { repository, saveEachChange, useSaveState } from './saving';
-import { checkOf, previewOf } from './use-check';
+import { checkOf } from './use-check';
 
 const volts = (value: number): Edit[] => [{ type: 'setRegulatorVolts', fitting: 'esc', volts: value }];
 const voltsNow = () =>
@@ -118,14 +118,5 @@ describe('what is worked out for a build', () => {
     expect(checkOf(other)).not.toBe(checkOf(build));
     expect(revisionOf(build)).toBe(revisionOf(build));
     expect(revisionOf(other)).not.toBe(revisionOf(build));
-  });
-
-  it('shows what a put-right would do without doing it', () => {
-    const build = tub({ settings: { esc: { regulatorVolts: 6 } }, parts: { pack: 'pack-lipo-3s-2200-10c' } });
-    const finding = checkOf(build).findings.find((one) => one.patches.length > 0)!;
-    const [patch] = finding.patches;
-    const preview = previewOf(build, patch!);
-    expect(previewOf(build, patch!)).toBe(preview);
-    expect(checkOf(build).findings).toContain(finding);
   });
 });

@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { LockerItem } from '../../core/locker/locker-item';
+import { costsIn } from '../../core/locker/to-buy';
 import { partProblem } from '../../core/file/part-problem';
 import { problemText } from '../../core/file/problem';
 import type { PartSpec } from '../../core/parts/part-spec';
@@ -14,6 +15,8 @@ interface LockerState {
   items: readonly LockerItem[];
   /** The sheets alone; another list whenever the locker changes. */
   parts: readonly PartSpec[];
+  /** What parts cost, by id: nothing where they are owned. */
+  costs: ReadonlyMap<string, number>;
   load: () => Promise<void>;
   /** Keeps a sheet that can be read back; any other is refused, and told. */
   save: (item: LockerItem) => Promise<void>;
@@ -31,9 +34,10 @@ const inOrder = (items: readonly LockerItem[]): LockerItem[] => {
 export const useLocker = create<LockerState>()((set, get) => ({
   items: [],
   parts: starterLocker,
+  costs: new Map(),
   load: async () => {
     const items = await repository.list();
-    set({ items, parts: inOrder(items).map((one) => one.part) });
+    set({ items, parts: inOrder(items).map((one) => one.part), costs: costsIn(items) });
   },
   save: async (item) => {
     const problem = partProblem(item.part, item.part.name);

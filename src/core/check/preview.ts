@@ -4,15 +4,23 @@ import { describeEdit } from './describe-edit';
 import type { Patch } from '../plan/patch';
 import type { CheckResult } from './check-result';
 import type { Finding } from '../findings/finding';
-import { wells, type Well } from '../findings/wells';
+import { wells, type Well, type WellReport } from '../findings/wells';
 
-/** What a patch would do, before it is taken. */
+/** A finding, in a line. */
+type Told = Pick<Finding, 'id' | 'text' | 'severity' | 'rule' | 'messageId'>;
+
+/** What a patch would do, before it is taken; plain data, so that it can come from a worker. */
 export interface PatchPreview {
   patch: Patch;
-  after: CheckResult;
+  /** The wells after it. */
+  wells: Record<Well, WellReport>;
+  /** Open stops after it. */
+  stops: number;
+  /** Ids of all findings after it, those that are lived with among them. */
+  left: string[];
   /** Findings that would go, and that would come. */
-  gone: Finding[];
-  come: Finding[];
+  gone: Told[];
+  come: Told[];
   /** Wells that would become dry. */
   dries: Well[];
   /** What changes, a line an edit. */
@@ -37,13 +45,27 @@ export function comparePatch(
   );
   return {
     patch,
-    after,
-    gone: open(before).filter((one) => !idsAfter.has(one.id)),
-    come: open(after).filter((one) => !idsBefore.has(one.id)),
+    wells: after.wells,
+    stops: open(after).filter((one) => one.severity === 'stop').length,
+    left: after.findings.map((one) => one.id),
+    gone: open(before)
+      .filter((one) => !idsAfter.has(one.id))
+      .map(told),
+    come: open(after)
+      .filter((one) => !idsBefore.has(one.id))
+      .map(told),
     dries: wells.filter((well) => before.wells[well].state !== 'dry' && after.wells[well].state === 'dry'),
     changes: patch.edits.map((edit) => describeEdit(index, edit, added)),
   };
 }
+
+const told = ({ id, text, severity, rule, messageId }: Finding): Told => ({
+  id,
+  text,
+  severity,
+  rule,
+  messageId,
+});
 
 /** The short words on a put-right button: `dries 2, leaves 1 new`. */
 export function previewWords({ gone, come }: PatchPreview): string {

@@ -19,13 +19,12 @@ export function soundOffers(
   costOf: CostOf,
 ): Patch[] {
   const known = new Set<string>();
-  const cures = proposed.flatMap((patch): { patch: Patch; stops: number; preview: PatchPreview }[] => {
+  const cures = proposed.flatMap((patch): { patch: Patch; stops: number }[] => {
     if (known.has(patch.id)) return [];
     known.add(patch.id);
     const preview = tryPatch(patch, previewOf);
     if (!preview || !isCure(finding, preview)) return [];
-    const stops = preview.after.findings.filter((one) => one.severity === 'stop' && !one.accepted).length;
-    return [{ patch, stops, preview }];
+    return [{ patch, stops: preview.stops }];
   });
   return cures
     .map((one, n) => ({ ...one, ...toBuy(one.patch.edits, costOf), n }))
@@ -50,9 +49,7 @@ function tryPatch(patch: Patch, previewOf: Preview): PatchPreview | undefined {
   }
 }
 
-function isCure(finding: Finding, { gone, come, after }: PatchPreview): boolean {
-  const isGone = finding.accepted
-    ? !after.findings.some((one) => one.id === finding.id)
-    : gone.some((one) => one.id === finding.id);
+function isCure(finding: Finding, { gone, come, left }: PatchPreview): boolean {
+  const isGone = finding.accepted ? !left.includes(finding.id) : gone.some((one) => one.id === finding.id);
   return isGone && !come.some((one) => one.severity === 'stop');
 }

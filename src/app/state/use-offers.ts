@@ -1,0 +1,65 @@
+import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import type { PatchPreview } from '../../core/check/preview';
+import type { Finding } from '../../core/findings/finding';
+import type { Patch } from '../../core/plan/patch';
+import type { Asked, ProposedWiring } from '../../workers/check-jobs';
+import { checkWorker } from '../../workers/check-worker';
+import { useBuild } from './build-store';
+import { useLocker } from './locker-store';
+import { revisionOf } from './revision';
+import { checkOf } from './use-check';
+
+/** The open build as the worker is asked about it. */
+function useAsked(): Asked {
+  const build = useBuild();
+  const { parts, costs } = useLocker();
+  return { revision: `${revisionOf(build)}/${revisionOf(parts)}`, build, shelf: { parts, costs } };
+}
+
+const kept = { staleTime: Infinity, gcTime: 60_000, retry: 1 } as const;
+
+/** The put-rights of a finding, each with what it would do. Those of an outing are tried as they are proposed. */
+export function useOffers(finding: Finding): UseQueryResult<PatchPreview[]> {
+  const asked = useAsked();
+  const isChecked = checkOf(asked.build).findings.some((one) => one.id === finding.id);
+  return useQuery({
+    ...kept,
+    queryKey: ['offers', asked.revision, finding.id],
+    queryFn: () =>
+      isChecked ? checkWorker().offers(asked, finding.id) : checkWorker().previews(asked, finding.patches),
+  });
+}
+
+/** The put-rights of all findings that are open. */
+export function useAllOffers(): readonly Patch[] {
+  const asked = useAsked();
+  const { data } = useQuery({
+    ...kept,
+    queryKey: ['all offers', asked.revision],
+    queryFn: () => checkWorker().allOffers(asked),
+  });
+  return data ?? [];
+}
+
+/** What some patches would do, by id, once it is worked out. */
+export function usePreviews(patches: readonly Patch[]): ReadonlyMap<string, PatchPreview> {
+  const asked = useAsked();
+  const { data = [] } = useQuery({
+    ...kept,
+    queryKey: ['previews', asked.revision, patches.map((one) => one.id).join(' ')],
+    queryFn: () => checkWorker().previews(asked, patches),
+    enabled: patches.length > 0,
+  });
+  return new Map(data.map((one) => [one.patch.id, one]));
+}
+
+/** A complete wiring for the open build; the one before stays until another is worked out. */
+export function useProposal(refused: ReadonlySet<string>): UseQueryResult<ProposedWiring> {
+  const asked = useAsked();
+  return useQuery({
+    ...kept,
+    queryKey: ['proposal', asked.revision, [...refused].sort().join(' ')],
+    queryFn: () => checkWorker().propose(asked, refused),
+    placeholderData: keepPreviousData,
+  });
+}

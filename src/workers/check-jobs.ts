@@ -1,0 +1,75 @@
+import 'reflect-metadata';
+import { checkBuild, previewPatch } from '../core/check/check-build';
+import type { CheckResult } from '../core/check/check-result';
+import type { PatchPreview } from '../core/check/preview';
+import type { PartSpec } from '../core/parts/part-spec';
+import type { Build } from '../core/plan/build';
+import type { Patch } from '../core/plan/patch';
+import type { Well, WellReport } from '../core/findings/wells';
+import { proposeWiring } from '../core/wiring/propose-wiring';
+import type { WiringPlan } from '../core/wiring/draft';
+
+/** What put-rights may bring in, and what it costs: nothing where it is owned, absent where nobody noted a price. */
+interface Shelf {
+  parts: readonly PartSpec[];
+  costs: ReadonlyMap<string, number>;
+}
+
+/** A build as it was asked about, under the number that the page has for this value of it and of the locker. */
+export interface Asked {
+  revision: string;
+  build: Build;
+  shelf: Shelf;
+}
+
+/** A proposal, and the wells that it would leave. */
+export interface ProposedWiring extends WiringPlan {
+  wells: Record<Well, WellReport>;
+}
+
+let last: { revision: string; check: CheckResult; previews: Map<string, PatchPreview> } | undefined;
+
+/** What was worked out for a build stays until another is asked about. */
+function known({ revision, build, shelf }: Asked) {
+  if (last?.revision !== revision)
+    last = {
+      revision,
+      check: checkBuild(build, shelf.parts, (partId) => shelf.costs.get(partId)),
+      previews: new Map(),
+    };
+  return last;
+}
+
+function preview(asked: Asked, patch: Patch): PatchPreview {
+  const { check, previews } = known(asked);
+  const found = previews.get(patch.id) ?? previewPatch(asked.build, check, patch, asked.shelf.parts);
+  previews.set(patch.id, found);
+  return found;
+}
+
+/** What is worked out beside the page: it takes many checks. Plain functions, so that they can be tested without a worker. */
+export const checkJobs = {
+  /** The put-rights of a finding, each with what it would do; none where there is no such finding. */
+  offers(asked: Asked, findingId: string): PatchPreview[] {
+    const finding = known(asked).check.findings.find((one) => one.id === findingId);
+    return (finding?.patches ?? []).map((patch) => preview(asked, patch));
+  },
+
+  /** The put-rights of all open findings, each once. */
+  allOffers(asked: Asked): Patch[] {
+    const open = known(asked).check.findings.filter((one) => !one.accepted);
+    return [...new Map(open.flatMap((one) => one.patches.map((patch) => [patch.id, patch]))).values()];
+  },
+
+  /** What each of some patches would do. */
+  previews: (asked: Asked, patches: readonly Patch[]): PatchPreview[] =>
+    patches.map((patch) => preview(asked, patch)),
+
+  /** A complete wiring, less what is refused and what rests on it. */
+  propose({ build, shelf }: Asked, refused: ReadonlySet<string>): ProposedWiring {
+    const { proposals, unsolved, build: wired } = proposeWiring(build, shelf.parts, refused);
+    return { proposals, unsolved, build: wired, wells: checkBuild(wired, shelf.parts).wells };
+  },
+};
+
+export type CheckJobs = typeof checkJobs;

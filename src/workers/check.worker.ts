@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { checkJobs } from './check-jobs';
+
+expose(checkJobs);
