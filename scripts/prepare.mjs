@@ -63,7 +63,7 @@ export function ensurePrograms() {
   run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...names]);
 }
 
-function hashOf(names) {
+export function hashOf(names) {
   const hash = createHash('sha256');
   const add = (name) => {
     const file = path.join(root, name);

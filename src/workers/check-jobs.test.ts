@@ -30,6 +30,13 @@ describe('the check worker', () => {
     expect(checkJobs.offers(planned, 'no such finding')).toEqual([]);
   });
 
+  it('works the same edits out once, and answers under the name that was asked', () => {
+    const [patch] = checkJobs.allOffers(planned);
+    const named = { ...patch!, label: 'Another name' };
+    const [first, second] = checkJobs.previews(planned, [patch!, named]);
+    expect(second).toEqual({ ...first, patch: named });
+  });
+
   it('keeps what it knows of one value of a build from being told of another', () => {
     const right = asked('harbour-tug');
     const ids = (one: Asked) => checkJobs.allOffers(one).map((patch) => patch.id);

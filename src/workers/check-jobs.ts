@@ -42,9 +42,11 @@ function known({ revision, build, shelf }: Asked) {
 
 function preview(asked: Asked, patch: Patch): PatchPreview {
   const { check, previews } = known(asked);
-  const found = previews.get(patch.id) ?? previewPatch(asked.build, check, patch, asked.shelf.parts);
-  previews.set(patch.id, found);
-  return found;
+  // The same edits are offered under several names.
+  const key = JSON.stringify(patch.edits);
+  const found = previews.get(key) ?? previewPatch(asked.build, check, patch, asked.shelf.parts);
+  previews.set(key, found);
+  return { ...found, patch };
 }
 
 /** What is worked out beside the page: it takes many checks. Plain functions, so that they can be tested without a worker. */

@@ -1,3 +1,4 @@
+import { useIsFetching } from '@tanstack/react-query';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { lazy, Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
@@ -23,6 +24,7 @@ export function Shell() {
   const isWide = useMediaQuery('(min-width: 1180px)', { noSsr: true });
   const { isChosen, close } = usePanel();
   const recordKey = useBuildStore((state) => state.recordKey);
+  const isWorking = useIsFetching() > 0;
   const rehearsal = useTrialFindings((state) => state.rehearsal);
   return (
     <div className={styles.frame}>
@@ -31,7 +33,7 @@ export function Shell() {
         <HullStrip />
       </header>
       <StationNav />
-      <main className={styles.main}>
+      <main className={styles.main} aria-busy={isWorking}>
         <GuideBar />
         <div className={styles.screen}>
           <Outlet />

@@ -1,0 +1,92 @@
+/** The pictures in docs/screenshots: where each is taken, what it shows, and what it is made of. */
+import type { Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { hashOf, root } from './prepare.mjs';
+
+export interface Shot {
+  name: string;
+  path: string;
+  /** The room of the interface that it shows. */
+  room: string;
+  bench?: 'light' | 'dark';
+  act?: (page: Page) => Promise<void>;
+}
+
+const putRight = async (page: Page) => {
+  await page.getByRole('button', { name: /^Build:/ }).click();
+  await page.getByRole('menuitem', { name: 'Harbour tug, put right' }).click();
+};
+
+export const shots: readonly Shot[] = [
+  { name: 'loom-day', room: 'loom', path: '/loom' },
+  {
+    name: 'put-right-preview',
+    room: 'loom',
+    path: '/loom?well=connection',
+    act: async (page) => {
+      await page.getByRole('button', { name: /both push onto/ }).click();
+      await page.getByRole('button', { name: /^Feed the radio rail from its own BEC/ }).click();
+    },
+  },
+  { name: 'loom-night', room: 'loom', path: '/loom', bench: 'dark', act: putRight },
+  { name: 'loom-table', room: 'loom', path: '/loom?view=table' },
+  { name: 'brief', room: 'brief', path: '/brief' },
+  { name: 'locker', room: 'locker', path: '/locker?kind=servo' },
+  {
+    name: 'proposal',
+    room: 'loom',
+    path: '/brief',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Build:/ }).click();
+      await page.getByRole('menuitem', { name: 'New build…' }).click();
+      await page.getByLabel('Name of the model').fill('Skiff');
+      await page.getByRole('button', { name: 'Begin' }).click();
+      const choose = async (label: string, option: RegExp) => {
+        await page.getByRole('combobox', { name: label, exact: true }).click();
+        await page.getByRole('option', { name: option }).click();
+      };
+      for (const name of ['Steering', 'Drive', 'Lights', 'Horn'])
+        await page.getByRole('button', { name, exact: true }).click();
+      await choose('Steering: part', /^micro servo$/);
+      await choose('Drive: part', /^brushed controller, 30 A, switching/);
+      await choose('Lights: part', /^lamp board/);
+      await choose('Horn: part', /^horn board/);
+      await choose('Add: Transmitter', /^transmitter, 10/);
+      await choose('Add: Receiver', /^receiver, 8/);
+      await choose('Add: Pack', /^LiPo, 3 cells, 4000/);
+      await choose('Add: Motor', /620/);
+      await page.getByRole('link', { name: 'Wire it for me' }).click();
+    },
+  },
+  { name: 'trial', room: 'trial', path: '/trial' },
+  { name: 'trial-wiring', room: 'trial', path: '/trial?show=wiring' },
+  {
+    name: 'trial-compared',
+    room: 'trial',
+    path: '/trial?outing=long',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByRole('combobox', { name: 'Compare with' }).click();
+      await page.getByRole('option', { name: 'Harbour tug, as planned' }).click();
+    },
+  },
+  { name: 'trial-outing', room: 'trial', path: '/trial?show=outing' },
+  { name: 'sheet', room: 'sheet', path: '/sheet', act: putRight },
+  { name: 'fit-out', room: 'fitout', path: '/fit-out?step=plug:monitor-pan-lead--receiver-3', act: putRight },
+];
+
+/** Rooms that stand around every view. */
+const around = ['shell', 'hull', 'findings', 'theme', 'help'];
+
+/** What a picture is made of, as one figure: another figure later means that it is older than its view. */
+export const madeOf = ({ room }: Shot): string =>
+  hashOf([...around, room].map((one) => `src/app/${one}`)).slice(0, 16);
+
+const folder = path.join(root, 'docs/screenshots');
+export const picturePath = ({ name }: Pick<Shot, 'name'>): string => path.join(folder, `${name}.png`);
+
+/** What each picture was made of when it was taken. */
+export const recordPath = path.join(folder, 'made-of.json');
+export const madeOfThen = (): Record<string, string> =>
+  JSON.parse(readFileSync(recordPath, 'utf8')) as Record<string, string>;
