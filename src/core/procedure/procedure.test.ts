@@ -1,22 +1,17 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { checkBuild } from '../check/check-build';
-import { readBuildFile } from '../file/read-file';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { planProcedure } from './plan-procedure';
 import { phases, stepText } from './step';
 import { stepStates } from './step-states';
 import { tickOf } from './tick';
 
-const read = readBuildFile(
-  readFileSync(new URL('../../../demo/harbour-tug.dryhull.json', import.meta.url), 'utf8'),
-);
-if (!read.ok) throw new Error(read.problem.why);
-const tug = read.value;
+const tug = demoBuild('harbour-tug');
 
 /** A receiver whose three rows are all taken. */
 const fewRows = { ports: starterPart('receiver-8-skerry').ports.slice(0, 4) };

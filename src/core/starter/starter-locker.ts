@@ -1,5 +1,6 @@
 import type { PartSpec } from '../parts/part-spec';
-import { cables, electronicSwitches, loads } from './load-parts';
+import { cables } from './cable-parts';
+import { electronicSwitches, loads } from './load-parts';
 import { becs, controllers, motors, packs } from './power-parts';
 import { receivers, servos, transmitters } from './radio-parts';
 
