@@ -11,7 +11,7 @@ import { browserOptions } from './browser-options';
  * times, in milliseconds; 0 where no task was long enough to be told. Nothing where the application is not built.
  */
 export async function longestPageTask(): Promise<number | undefined> {
-  const built = path.join(import.meta.dirname, '../dist/app');
+  const built = path.join(process.cwd(), 'dist/app');
   if (!existsSync(built)) return undefined;
   const listener = createServer(built).listen(0, '127.0.0.1');
   await once(listener, 'listening');

@@ -30,7 +30,7 @@ function medianMilliseconds(rounds: number, warmUp: number, work: () => void): n
 const rounded = (value: number): number => Number(value.toPrecision(4));
 
 export function demo(name: string): Build {
-  const read = readBuildFile(readFileSync(new URL(`../demo/${name}.dryhull.json`, import.meta.url), 'utf8'));
+  const read = readBuildFile(readFileSync(path.join('demo', `${name}.dryhull.json`), 'utf8'));
   if (!read.ok) throw new Error(read.problem.why);
   return read.value;
 }
@@ -53,9 +53,8 @@ export function outingMilliseconds(build: Build, outingId: string, seconds?: num
 
 /** Our own time for a solved case, and how many times longer the circuit simulator says its analysis took. */
 export function caseFigures(id: string): Record<string, number> {
-  const folder = new URL('../tests/cases/', import.meta.url);
   const file = { 'tr-02': 'tr-02-three-servos-reverse-together', 'tr-06': 'tr-06-screw-reversed-load' }[id];
-  const one = JSON.parse(readFileSync(new URL(`${file}.json`, folder), 'utf8')) as NetworkCase & {
+  const one = JSON.parse(readFileSync(path.join('tests/cases', `${file}.json`), 'utf8')) as NetworkCase & {
     analysis: { kind: 'transient'; seconds: number; step: number };
   };
   const ours = medianMilliseconds(15, 8, () => solveCourse(one));
@@ -82,9 +81,7 @@ export function caseFigures(id: string): Record<string, number> {
 
 /** Seconds that some runs of a sixty-second outing with varied estimates take two workers. */
 export async function toleranceSeconds(runs: number): Promise<number> {
-  const workers = [0, 1].map(
-    () => new Worker(new URL('./bench-worker.mjs', import.meta.url), { stderr: false }),
-  );
+  const workers = [0, 1].map(() => new Worker(path.resolve('dist/bench/bench-worker.js'), { stderr: false }));
   await Promise.all(workers.map((one) => new Promise((resolve) => one.once('message', resolve))));
   const start = performance.now();
   await Promise.all(
