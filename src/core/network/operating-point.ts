@@ -43,7 +43,7 @@ interface Attempt {
 }
 
 const ladder: readonly Attempt[] = [
-  { name: 'power up', farads: 1e-3, firstStep: 1e-3, growth: 30, mostVolts: 6, mostSteps: 400 },
+  { name: 'power up', farads: 1e-3, firstStep: 1e-2, growth: 100, mostVolts: 15, mostSteps: 400 },
   { name: 'power up, with care', farads: 1e-3, firstStep: 3e-5, growth: 6, mostVolts: 3, mostSteps: 400 },
   { name: 'power up, slowly', farads: 1e-3, firstStep: 1e-6, growth: 1.6, mostVolts: 0.5, mostSteps: 4000 },
   { name: 'power up, heavily', farads: 0.1, firstStep: 1e-6, growth: 1.3, mostVolts: 0.2, mostSteps: 20_000 },
