@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { tub } from '../../tests/kit/tub';
 import { BuildRepository } from './build-repository';
@@ -18,6 +19,89 @@ describe('BuildRepository', () => {
   it('gives back what was stored', async () => {
     const key = await repository.add(tub());
     expect(await repository.load(key)).toEqual({ ok: true, value: tub() });
+  });
+
+  it('puts the changes of two windows together, whoever saves first', async () => {
+    const key = await repository.add(tub());
+    const read = await repository.loadSeen(key);
+    if (!read.ok) throw new Error(read.problem.why);
+    const start = read.value;
+    const mine = { ...start.build, name: 'Mine' };
+    const theirs = { ...start.build, brief: { ...start.build.brief, finesse: true } };
+    const [first, second] = [
+      await repository.save(key, mine, start),
+      await repository.save(key, theirs, start),
+    ];
+    expect(first).toMatchObject({ state: 'saved', seen: { revision: 2 }, clashes: [] });
+    expect(second).toMatchObject({
+      state: 'saved',
+      seen: { revision: 3, build: { name: 'Mine', brief: { finesse: true } } },
+    });
+    const clash = await repository.save(key, { ...start.build, name: 'Other' }, start);
+    expect(clash).toMatchObject({ clashes: [{ kept: 'Other', other: 'Mine' }] });
+  });
+
+  it('does not revive a build that another window deleted', async () => {
+    const key = await repository.add(tub());
+    const read = await repository.loadSeen(key);
+    await repository.remove(key);
+    expect(await repository.save(key, tub(), read.ok ? read.value : undefined)).toEqual({ state: 'gone' });
+    expect(await repository.list()).toEqual([]);
+  });
+
+  it('tells of what changes in a record', async () => {
+    const key = await repository.add(tub());
+    const told: (string | undefined)[] = [];
+    const stop = repository.watch(key, (stored) => told.push(stored?.build.name));
+    await expect.poll(() => told).toEqual(['Tub']);
+    await repository.save(key, { ...tub(), name: 'Tug' });
+    await expect.poll(() => told.at(-1)).toBe('Tug');
+    stop();
+  });
+
+  it('loses no acknowledged change, however the saves of three windows fall', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.tuple(fc.nat(2), fc.nat(3), fc.boolean()), { maxLength: 24 }),
+        async (steps) => {
+          const key = await repository.add(tub());
+          const read = await repository.loadSeen(key);
+          if (!read.ok) throw new Error(read.problem.why);
+          const windows = [0, 1, 2].map(() => ({ seen: read.value, build: read.value.build }));
+          const wanted = new Map<string, string>();
+          const told: string[] = [];
+          const save = async (window: (typeof windows)[number]) => {
+            const saved = await repository.save(key, window.build, window.seen);
+            if (saved.state !== 'saved') throw new Error(saved.state);
+            told.push(...saved.clashes.map((one) => one.other));
+            Object.assign(window, { seen: saved.seen, build: saved.seen.build });
+          };
+          for (const [n, [who, what, isSaved]] of steps.entries()) {
+            const window = windows[who]!;
+            const fitting = window.build.fittings[what]!;
+            wanted.set(`${who} ${fitting.id}`, `name ${n}`);
+            window.build = {
+              ...window.build,
+              fittings: window.build.fittings.map((one) =>
+                one === fitting ? { ...one, name: `name ${n}` } : one,
+              ),
+            };
+            if (isSaved) await save(window);
+          }
+          for (const window of windows) await save(window);
+          const end = await repository.load(key);
+          const names = end.ok ? end.value.fittings.map((one) => one.name) : [];
+          // The last that each window called a part stands, or was told to have given way, or was seen and changed.
+          for (const fitting of new Set([...wanted.keys()].map((one) => one.split(' ')[1]!))) {
+            const here = [0, 1, 2].flatMap((who) => wanted.get(`${who} ${fitting}`) ?? []);
+            const stands = here.filter((name) => names.includes(name));
+            expect(stands.length, JSON.stringify(steps)).toBe(1);
+          }
+          expect(told.every((one) => one.startsWith('name '))).toBe(true);
+        },
+      ),
+      { numRuns: 30 },
+    );
   });
 
   it('lists the newest first, without the builds', async () => {

@@ -1,9 +1,27 @@
+import { liveQuery } from 'dexie';
 import { nanoid } from 'nanoid';
+import type { Clash } from '../core/merge/clash';
+import { mergeBuilds } from '../core/merge/merge-builds';
 import type { Build } from '../core/plan/build';
 import type { FileProblem } from '../core/file/problem';
 import { readBuild } from '../core/file/read-file';
 import { failure, success, type Result } from '../core/result';
 import type { BuildRecord, DryHullDatabase } from './database';
+
+/** A stored build as a window last saw it. */
+export interface Seen {
+  build: Build;
+  revision: number;
+}
+
+/**
+ * What came of a save: `saved`, with what lies there now; `gone`, where the record was deleted elsewhere, and nothing was
+ * written; `apart`, where two windows' changes would not go together, and this one's lie in a record of their own.
+ */
+export type Saved =
+  { state: 'saved'; seen: Seen; clashes: Clash[] } | { state: 'gone' } | { state: 'apart'; key: string };
+
+const revisionOf = (record: BuildRecord | undefined): number => record?.revision ?? 0;
 
 export type StoredBuild = Omit<BuildRecord, 'build'>;
 
@@ -33,16 +51,58 @@ export class BuildRepository {
     return key;
   }
 
-  async save(key: string, build: Build): Promise<void> {
-    await this.database.builds.put({ key, name: build.name, savedAt: this.now().toISOString(), build });
+  /**
+   * Saves a build. Where another window has saved since it was last seen, the changes of both are put together first:
+   * all of it in one transaction, so that no save overwrites what it has not seen.
+   * @param seen what this window last saw stored; absent for a build that is new
+   */
+  async save(key: string, build: Build, seen?: Seen): Promise<Saved> {
+    const { builds } = this.database;
+    return this.database.transaction('rw', builds, async () => {
+      const record = await builds.get(key);
+      if (!record && seen) return { state: 'gone' };
+      const revision = revisionOf(record);
+      const isOurs = !record || !seen || revision === seen.revision;
+      const merged = isOurs ? { build, clashes: [] } : mergeBuilds(seen.build, build, record.build);
+      if (!isOurs && !readBuild({ ...merged.build }).ok) {
+        const apart = nanoid();
+        await this.put(apart, build, 1);
+        return { state: 'apart', key: apart };
+      }
+      await this.put(key, merged.build, revision + 1);
+      return {
+        state: 'saved',
+        seen: { build: merged.build, revision: revision + 1 },
+        clashes: merged.clashes,
+      };
+    });
   }
 
   /** Reads a build back; what lies in the database is checked like a file. */
   async load(key: string): Promise<Result<Build, FileProblem>> {
+    const read = await this.loadSeen(key);
+    return read.ok ? success(read.value.build) : read;
+  }
+
+  /** Reads a build back, with what a later save must know of it. */
+  async loadSeen(key: string): Promise<Result<Seen, FileProblem>> {
     const record = await this.database.builds.get(key);
     if (!record) return failure({ where: 'this browser', why: 'no such build is stored here' });
     const read = readBuild({ ...record.build });
-    return read.ok ? success(record.build) : read;
+    return read.ok ? success({ build: record.build, revision: revisionOf(record) }) : read;
+  }
+
+  /** Tells whenever a record changes, whoever changed it, in this window or another. Returns a function that stops it. */
+  watch(key: string, onChange: (seen: Seen | undefined) => void): () => void {
+    const subscription = liveQuery(() => this.database.builds.get(key)).subscribe((record) =>
+      onChange(record && { build: record.build, revision: revisionOf(record) }),
+    );
+    return () => subscription.unsubscribe();
+  }
+
+  private async put(key: string, build: Build, revision: number): Promise<void> {
+    const savedAt = this.now().toISOString();
+    await this.database.builds.put({ key, name: build.name, savedAt, revision, build });
   }
 
   /** Takes a build out of storage. @returns the record, so that it can be put back */

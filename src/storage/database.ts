@@ -8,6 +8,8 @@ export interface BuildRecord {
   key: string;
   name: string;
   savedAt: string;
+  /** Rises with each save, so that a window knows whether another has saved since; 0 where not said. */
+  revision?: number;
   build: Build;
 }
 

@@ -3,10 +3,11 @@ import KeyboardCommandKey from '@mui/icons-material/KeyboardCommandKey';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
+import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { useHistory } from '../state/build-store';
-import { useSaveState, type SaveState } from '../state/saving';
+import { storeAgain, useSaveState, type SaveState } from '../state/saving';
 import { useBench } from '../theme/bench-store';
 import { BuildMenu } from './BuildMenu';
 import styles from './NameBlock.module.css';
@@ -14,7 +15,8 @@ import styles from './NameBlock.module.css';
 const saveWords: Record<SaveState, string> = {
   saved: 'saved',
   saving: 'saving…',
-  failed: 'not saved: storage is full or shut',
+  failed: 'not saved: storage is full or shut; trying again',
+  gone: 'deleted in another window',
 };
 
 /** The product, the open build, and what can be done with it at any time. */
@@ -22,6 +24,7 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
   const { undo, redo, undoDepth, redoDepth, undoWords, redoWords } = useHistory();
   const saveState = useSaveState((state) => state.state);
   const { bench, toggle } = useBench();
+  const isTrouble = saveState === 'failed' || saveState === 'gone';
   const otherBench = bench === 'day' ? 'Night bench' : 'Day bench';
   return (
     <div className={styles.block}>
@@ -52,10 +55,15 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
             <KeyboardCommandKey fontSize="small" />
           </IconButton>
         </Tooltip>
-        <span className={saveState === 'failed' ? styles.failed : styles.saved} role="status">
+        <span className={isTrouble ? styles.failed : styles.saved} role="status">
           {saveWords[saveState]}
-          {undoDepth > 0 && saveState !== 'failed' ? ` · undo ${undoDepth}` : ''}
+          {undoDepth > 0 && !isTrouble ? ` · undo ${undoDepth}` : ''}
         </span>
+        {saveState === 'gone' && (
+          <Button size="small" onClick={() => void storeAgain()}>
+            Store it again
+          </Button>
+        )}
       </div>
     </div>
   );

@@ -13,8 +13,12 @@ export function Refusal() {
     <Dialog open={refusal !== undefined} onClose={close} aria-labelledby="refusal-title">
       <DialogTitle id="refusal-title">{refusal?.title}</DialogTitle>
       <DialogContent>
-        <p className="figure">{refusal?.why}</p>
-        <p style={{ marginTop: 12 }}>Nothing was changed: the build you have open is as it was.</p>
+        <p className="figure" style={{ whiteSpace: 'pre-line' }}>
+          {refusal?.why}
+        </p>
+        {refusal?.isNews !== true && (
+          <p style={{ marginTop: 12 }}>Nothing was changed: the build you have open is as it was.</p>
+        )}
       </DialogContent>
       <DialogActions>
         <Button variant="contained" onClick={close}>

@@ -52,6 +52,23 @@ export function openInStore(recordKey: string, build: Build): void {
   useBuildStore.temporal.getState().clear();
 }
 
+/**
+ * Puts another value in the place of the open build, without an entry in its history: the values of the history are
+ * carried over too, so that an undo takes back what was done here and nothing else.
+ */
+export function replaceInStore(build: Build, carryOver: (past: Build) => Build): void {
+  const history = useBuildStore.temporal;
+  history.getState().pause();
+  useBuildStore.setState({ build });
+  history.getState().resume();
+  const carried = <T extends { build?: Build | undefined }>(states: T[]): T[] =>
+    states.map((one) => (one.build ? { ...one, build: carryOver(one.build) } : one));
+  history.setState(({ pastStates, futureStates }) => ({
+    pastStates: carried(pastStates),
+    futureStates: carried(futureStates),
+  }));
+}
+
 /** Undo and redo with their depths. */
 export function useHistory() {
   const temporalState = useStore(useBuildStore.temporal);

@@ -2,8 +2,7 @@ import type { Build } from '../../core/plan/build';
 import { problemText } from '../../core/file/problem';
 import { readBuildFile } from '../../core/file/read-file';
 import { useLocker } from './locker-store';
-import { openInStore } from './build-store';
-import { repository } from './saving';
+import { openSeen, repository } from './saving';
 
 /** The demo builds that ship with the application. */
 export const demos = {
@@ -27,7 +26,7 @@ export type DemoId = keyof typeof demos;
 export async function addAndOpen(build: Build): Promise<void> {
   const key = await repository.add(build);
   await repository.setLastOpen(key);
-  openInStore(key, build);
+  openSeen(key, { build, revision: 1 });
 }
 
 export async function openDemo(id: DemoId): Promise<void> {
@@ -39,10 +38,10 @@ export async function openDemo(id: DemoId): Promise<void> {
 
 /** Opens a stored build. @returns what is wrong with it, if it cannot be opened */
 export async function openStored(key: string): Promise<string | undefined> {
-  const read = await repository.load(key);
+  const read = await repository.loadSeen(key);
   if (!read.ok) return problemText(read.problem);
   await repository.setLastOpen(key);
-  openInStore(key, read.value);
+  openSeen(key, read.value);
   return undefined;
 }
 

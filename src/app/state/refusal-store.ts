@@ -4,6 +4,8 @@ import { create } from 'zustand';
 interface Told {
   title: string;
   why: string;
+  /** Something happened that is to be read; nothing was refused. */
+  isNews?: boolean;
 }
 
 interface RefusalState {
@@ -19,6 +21,10 @@ export const useRefusal = create<RefusalState>()((set) => ({
 
 /** Tells the person that something could not be done, and why. */
 export const refuse = (title: string, why: string): void => useRefusal.setState({ refusal: { title, why } });
+
+/** Tells the person of something that happened to the build. */
+export const tell = (title: string, why: string): void =>
+  useRefusal.setState({ refusal: { title, why, isNews: true } });
 
 /** Tells of failures that nobody waited for. Returns a function that stops it. */
 export function tellOfFailures(): () => void {

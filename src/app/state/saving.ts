@@ -1,27 +1,145 @@
 import { create } from 'zustand';
-import { BuildRepository } from '../../storage/build-repository';
+import { clashWords, type Clash } from '../../core/merge/clash';
+import { mergeBuilds } from '../../core/merge/merge-builds';
+import type { Build } from '../../core/plan/build';
+import { BuildRepository, type Seen } from '../../storage/build-repository';
 import { database } from './database';
-import { useBuildStore } from './build-store';
+import { openInStore, replaceInStore, useBuildStore } from './build-store';
+import { refuse, tell } from './refusal-store';
 
 export const repository = new BuildRepository(database);
 
-export type SaveState = 'saved' | 'saving' | 'failed';
+/** `gone`: the record was deleted in another window while this one had it open. */
+export type SaveState = 'saved' | 'saving' | 'failed' | 'gone';
 
 export const useSaveState = create<{ state: SaveState }>()(() => ({ state: 'saved' }));
 
-let writing = Promise.resolve();
+/** Milliseconds until a save that failed is tried again. */
+const retryAfter = 3000;
 
-/** Saves each change as it is made, one write after another. Returns a function that stops it. */
+/** What this window last saw stored, by record. */
+const seen = new Map<string, Seen>();
+/** The latest value of each build that is not stored yet: a burst of edits is written once. */
+const waiting = new Map<string, Build>();
+let isWriting = false;
+let retry: ReturnType<typeof setTimeout> | undefined;
+
+/** Opens a build that lies in the database as it was just read or written. */
+export function openSeen(key: string, stored: Seen): void {
+  seen.set(key, stored);
+  openInStore(key, stored.build);
+}
+
+/**
+ * Saves each change as it is made, and takes in what other windows save meanwhile. Returns a function that stops it.
+ */
 export function saveEachChange(): () => void {
-  return useBuildStore.subscribe((now, before) => {
-    if (!now.build || now.build === before.build || now.recordKey !== before.recordKey) return;
-    const { recordKey, build } = now;
+  let stopWatching = watchOpen();
+  const unsubscribe = useBuildStore.subscribe((now, before) => {
+    if (now.recordKey !== before.recordKey) {
+      stopWatching();
+      stopWatching = watchOpen();
+      return;
+    }
+    if (!now.build || now.build === before.build || seen.get(now.recordKey)?.build === now.build) return;
+    waiting.set(now.recordKey, now.build);
     useSaveState.setState({ state: 'saving' });
-    writing = writing
-      .then(() => repository.save(recordKey, build))
-      .then(() => {
-        if (useBuildStore.getState().build === build) useSaveState.setState({ state: 'saved' });
-      })
-      .catch(() => useSaveState.setState({ state: 'failed' }));
+    void writeWaiting();
   });
+  window.addEventListener('beforeunload', askBeforeLoss);
+  return () => {
+    stopWatching();
+    unsubscribe();
+    window.removeEventListener('beforeunload', askBeforeLoss);
+  };
+}
+
+/** Writes what waits, one record after another, until nothing does. */
+async function writeWaiting(): Promise<void> {
+  if (isWriting) return;
+  isWriting = true;
+  clearTimeout(retry);
+  try {
+    for (let next = firstWaiting(); next; next = firstWaiting()) await write(...next);
+    await catchUp();
+    if (useSaveState.getState().state === 'saving') useSaveState.setState({ state: 'saved' });
+  } catch {
+    useSaveState.setState({ state: 'failed' });
+    retry = setTimeout(() => void writeWaiting(), retryAfter);
+  } finally {
+    isWriting = false;
+  }
+}
+
+const firstWaiting = (): [string, Build] | undefined => [...waiting][0];
+
+async function write(key: string, build: Build): Promise<void> {
+  const saved = await repository.save(key, build, seen.get(key));
+  if (waiting.get(key) === build) waiting.delete(key);
+  if (saved.state === 'gone') {
+    waiting.delete(key);
+    if (useBuildStore.getState().recordKey === key) useSaveState.setState({ state: 'gone' });
+    return;
+  }
+  if (saved.state === 'apart') {
+    openSeen(saved.key, { build, revision: 1 });
+    refuse(
+      'This build was changed in two windows',
+      'The changes would not go together: yours are kept in a build of their own, which is open now.',
+    );
+    return;
+  }
+  seen.set(key, saved.seen);
+  if (useSaveState.getState().state === 'failed') useSaveState.setState({ state: 'saving' });
+  takeIn(key, build, saved.seen.build, saved.clashes);
+}
+
+/** Follows the record of the open build, for what other windows write into it. */
+function watchOpen(): () => void {
+  const { recordKey } = useBuildStore.getState();
+  if (recordKey === '') return () => undefined;
+  return repository.watch(recordKey, (stored) => {
+    // A save that is under way looks for what others wrote when it ends.
+    if (isWriting) return;
+    if (stored) follow(recordKey, stored);
+    else if (seen.has(recordKey)) useSaveState.setState({ state: 'gone' });
+  });
+}
+
+/** Takes in what another window stored, where it is newer than what was seen. */
+function follow(key: string, stored: Seen): void {
+  const known = seen.get(key);
+  if (!known || stored.revision <= known.revision) return;
+  seen.set(key, stored);
+  takeIn(key, known.build, stored.build, []);
+}
+
+/** What other windows stored while this one wrote. */
+async function catchUp(): Promise<void> {
+  const { recordKey } = useBuildStore.getState();
+  const stored = await repository.loadSeen(recordKey);
+  if (stored.ok) follow(recordKey, stored.value);
+}
+
+/** Brings what is stored into the open build, beside what was changed here since. */
+function takeIn(key: string, from: Build, stored: Build, clashes: readonly Clash[]): void {
+  const { recordKey, build } = useBuildStore.getState();
+  if (recordKey !== key || !build) return;
+  const merged = mergeBuilds(from, build, stored);
+  const told = [...clashes, ...merged.clashes];
+  if (from !== stored) replaceInStore(merged.build, (past) => mergeBuilds(from, past, stored).build);
+  if (told.length > 0) tell('Changed in two windows at once', clashWords(told));
+}
+
+/** Stores a build again that was deleted elsewhere while it was open here. */
+export async function storeAgain(): Promise<void> {
+  const { recordKey, build } = useBuildStore.getState();
+  if (!build) return;
+  const saved = await repository.save(recordKey, build);
+  if (saved.state === 'saved') seen.set(recordKey, saved.seen);
+  useSaveState.setState({ state: 'saved' });
+}
+
+function askBeforeLoss(event: BeforeUnloadEvent): void {
+  if (waiting.size > 0) event.preventDefault();
 }

@@ -1,0 +1,21 @@
+/** One thing that two windows changed in two ways: what was kept, and what the other had. */
+export interface Clash {
+  /** What it is about: `the part "rudder servo", its name`. */
+  what: string;
+  kept: string;
+  other: string;
+}
+
+/** Longest text of a value that is told. */
+const mostShown = 60;
+
+/** A value as it is told: text as it stands, nothing as `nothing`, the rest in short. */
+export function shown(value: unknown): string {
+  if (value === undefined) return 'nothing';
+  const text = typeof value === 'string' ? value : JSON.stringify(value);
+  return text.length > mostShown ? `${text.slice(0, mostShown)}…` : text;
+}
+
+/** What clashed, a line each. */
+export const clashWords = (clashes: readonly Clash[]): string =>
+  clashes.map((one) => `${one.what}: kept ${one.kept}; the other had ${one.other}`).join('\n');

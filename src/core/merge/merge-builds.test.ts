@@ -1,0 +1,110 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { changed, runs, type Run } from '../../../tests/kit/any-build';
+import { tub } from '../../../tests/kit/tub';
+import { buildProblem } from '../file/build-problem';
+import type { Build } from '../plan/build';
+import { applyEdits, type Edit } from '../plan/edits';
+import { starterPart } from '../starter/starter-locker';
+import { clashWords } from './clash';
+import { mergeBuilds } from './merge-builds';
+
+const base = tub();
+const after = (...edits: Edit[]): Build => applyEdits(base, edits);
+const named = (fitting: string, name: string): Edit => ({ type: 'setFitting', fitting, change: { name } });
+const add = (id: string, name: string, part = 'servo-micro-60'): Edit => ({
+  type: 'addFitting',
+  fitting: { id, name, part },
+  part: starterPart(part),
+});
+const merged = (mine: Build, theirs: Build) => mergeBuilds(base, mine, theirs);
+const problemOf = (build: Build) => buildProblem({ ...build });
+
+describe('mergeBuilds', () => {
+  it('gives back the very value of the side that changed', () => {
+    const mine = after(named('rudder', 'fin'));
+    expect(merged(mine, base)).toEqual({ build: mine, clashes: [] });
+    expect(merged(mine, base).build).toBe(mine);
+    expect(merged(base, mine).build).toBe(mine);
+  });
+
+  it('puts different fields of one thing, and different things, together', () => {
+    const mine = after(named('esc', 'mine'), { type: 'setBrief', change: { exposure: 'wet' } });
+    const theirs = after(
+      { type: 'setRegulatorVolts', fitting: 'esc', volts: 5 },
+      { type: 'setBrief', change: { finesse: true } },
+      add('pan', 'pan servo'),
+    );
+    const { build, clashes } = merged(mine, theirs);
+    expect(clashes).toEqual([]);
+    expect(build.fittings.find((one) => one.id === 'esc')).toMatchObject({ name: 'mine', regulatorVolts: 5 });
+    expect(build.brief).toMatchObject({ exposure: 'wet', finesse: true });
+    expect(build.fittings.some((one) => one.id === 'pan')).toBe(true);
+  });
+
+  it('tells of a field that both changed, and keeps mine', () => {
+    const { build, clashes } = merged(after(named('rudder', 'fin')), after(named('rudder', 'blade')));
+    expect(build.fittings.find((one) => one.id === 'rudder')?.name).toBe('fin');
+    expect(clashWords(clashes)).toBe('the part "fin", name: kept fin; the other had blade');
+  });
+
+  it('keeps both parts that two windows called alike', () => {
+    const mine = after(add('servo-2', 'pan servo'), {
+      type: 'setFunction',
+      function: 'steer',
+      change: { devices: ['rudder', 'servo-2'] },
+    });
+    const theirs = after(add('servo-2', 'tilt servo'));
+    const { build, clashes } = merged(mine, theirs);
+    expect(clashes).toEqual([]);
+    expect(build.fittings.map((one) => one.name)).toEqual(
+      expect.arrayContaining(['pan servo', 'tilt servo']),
+    );
+    const pan = build.fittings.find((one) => one.name === 'pan servo')!;
+    expect(build.functions.find((one) => one.id === 'steer')?.devices).toEqual(['rudder', pan.id]);
+    expect(problemOf(build)).toBeUndefined();
+  });
+
+  it('keeps what one side changed and the other took out, and tells of it', () => {
+    const mine = after({ type: 'removeFitting', fitting: 'rudder' });
+    const theirs = after(named('rudder', 'blade'));
+    const { build, clashes } = merged(mine, theirs);
+    expect(build.fittings.find((one) => one.id === 'rudder')?.name).toBe('blade');
+    expect(build.parts.some((one) => one.id === 'servo-micro-60')).toBe(true);
+    expect(clashes).toHaveLength(1);
+    expect(problemOf(build)).toBeUndefined();
+  });
+
+  it('drops a lead that hangs on nothing any more, and tells of it', () => {
+    const mine = after({ type: 'removeFitting', fitting: 'motor' });
+    const theirs = after({ type: 'setGauge', lead: 'esc-motor--motor-motor', awg: 12 });
+    const { build, clashes } = merged(mine, theirs);
+    expect(build.leads.some((one) => one.id === 'esc-motor--motor-motor')).toBe(false);
+    expect(clashWords(clashes)).toContain('the lead from controller');
+  });
+
+  it('of any two runs of changes makes a build that can be kept, with every change in it or told', () => {
+    const two = fc.tuple(runs, runs);
+    const from = ([start]: Run, [, steps]: Run): Run => [start, steps];
+    fc.assert(
+      fc.property(two, ([one, other]) => {
+        const start = changed([one[0], []]);
+        const [mine, theirs] = [changed(one), changed(from(one, other))];
+        const { build, clashes } = mergeBuilds(start, mine, theirs);
+        expect(problemOf(build)).toBeUndefined();
+        const told = JSON.stringify(clashes);
+        for (const side of [mine, theirs])
+          for (const fitting of side.fittings) {
+            const before = start.fittings.find((each) => each.id === fitting.id);
+            if (before) continue;
+            // What either side added is there, under its own name.
+            expect(build.fittings.filter((each) => each.name === fitting.name).length).toBeGreaterThan(0);
+          }
+        for (const [key, value] of Object.entries(theirs.brief))
+          if (value !== start.brief[key as 'finesse'])
+            expect(build.brief[key as 'finesse'] === value || told.includes(key)).toBe(true);
+      }),
+      { numRuns: 120 },
+    );
+  });
+});
