@@ -46,6 +46,9 @@ const verbs: Record<string, Verb> = {
 const usage =
   'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json]';
 
+/** Largest file that is looked at. */
+const mostBytes = 50 * 2 ** 20;
+
 /** Most runs that are worth waiting for. */
 const mostRuns = 10_000;
 
@@ -72,11 +75,18 @@ function main(args: string[]): number {
   const [name, file, ...rest] = parsed.positionals;
   const verb = name !== undefined && Object.hasOwn(verbs, name) ? verbs[name] : undefined;
   if (!verb || file === undefined || rest.length > 0) return refuse(usage);
-  let text: string;
+  let bytes: Buffer;
   try {
-    text = readFileSync(file, 'utf8');
+    bytes = readFileSync(file);
   } catch {
     return refuse(`${file}: cannot be opened`);
+  }
+  if (bytes.length > mostBytes) return refuse(`${file}: is larger than ${mostBytes / 2 ** 20} MB`);
+  let text: string;
+  try {
+    text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return refuse(`${file}: is not UTF-8 text`);
   }
   const { json, apply, outing } = parsed.values;
   const [runs, seed] = [Number(parsed.values.runs), Number(parsed.values.seed)];

@@ -1,3 +1,5 @@
+import { parseJson } from '../core/file/parse-json';
+import { problemText } from '../core/file/problem';
 import { operatingPoint } from '../core/network/operating-point';
 import { networkOf, readNetworkCase, type NetworkCase } from '../core/network/reference-form';
 import { failure, success, type Result } from '../core/result';
@@ -5,13 +7,9 @@ import { solveCourse } from '../core/transient/transient-case';
 
 /** `hull network`: what a network of elements does, for the nodes it probes or all of them, as JSON text. */
 export function networkCommand(text: string): Result<string, string> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    return failure(`not valid JSON (${error instanceof Error ? error.message : ''})`);
-  }
-  const read = readNetworkCase(data);
+  const data = parseJson(text);
+  if (!data.ok) return failure(problemText(data.problem));
+  const read = readNetworkCase(data.value);
   if (!read.ok) return failure(`${read.problem.where}: ${read.problem.why}`);
   const stray = strayProbe(read.value);
   if (stray !== undefined) return failure(`probe: no node "${stray}"`);

@@ -63,7 +63,7 @@ describe('hull network', () => {
     [
       'text for a number',
       '{"analysis": {"kind": "operatingPoint"}, "elements": [{"id": "a", "kind": "resistor", "from": "p", "to": "gnd", "ohms": "x"}]}',
-      'elements[0]: ohms must be a number',
+      'elements[0]: "ohms" must be a number',
     ],
     [
       'a probe that leads nowhere',

@@ -1,16 +1,13 @@
-import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import type { Build } from '../plan/build';
 import { failure, success, type Result } from '../result';
 import { buildProblem } from './build-problem';
 import { isObject } from './is-object';
 import { climbed, fileVersion, isKnownVersion } from './ladder';
+import { parseJson } from './parse-json';
 import type { FileProblem } from './problem';
 
 export const fileFormat = 'dry-hull';
 export const fileSuffix = '.dryhull.json';
-
-/** Longest file that is looked at, in characters. */
-const mostCharacters = 8_000_000;
 
 /** What a file of ours holds besides its format and version. */
 export type FileContent = 'build' | 'locker';
@@ -25,17 +22,9 @@ export function readBuildFile(text: string): Result<Build, FileProblem> {
 
 /** What stands under the expected field of a file of ours, unchecked but for the wrapping. */
 export function readEnvelope(text: string, expected: FileContent): Result<unknown, FileProblem> {
-  if (text.length > mostCharacters)
-    return failure({
-      where: 'the file',
-      why: `is larger than ${mostCharacters / 1_000_000} million characters`,
-    });
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch {
-    return failure(syntaxProblem(text));
-  }
+  const parsed = parseJson(text);
+  if (!parsed.ok) return parsed;
+  const data = parsed.value;
   if (!isObject(data)) return failure({ where: 'the file', why: 'must hold one JSON object' });
   const { format, version, [expected]: content, ...others } = data;
   const other = expected === 'build' ? 'locker' : 'build';
@@ -57,14 +46,4 @@ export function readEnvelope(text: string, expected: FileContent): Result<unknow
 export function readBuild(data: Record<string, unknown>): Result<Build, FileProblem> {
   const problem = buildProblem(data);
   return problem ? failure(problem) : success(data as unknown as Build);
-}
-
-function syntaxProblem(text: string): FileProblem {
-  const errors: ParseError[] = [];
-  parse(text, errors, { disallowComments: true });
-  const [first] = errors;
-  const before = text.slice(0, first?.offset ?? 0).split('\n');
-  const where = `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`;
-  const what = first ? printParseErrorCode(first.error).replace(/(?<=[a-z])(?=[A-Z])/g, ' ') : 'unreadable';
-  return { where, why: `not valid JSON (${what.toLowerCase()})` };
 }

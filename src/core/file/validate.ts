@@ -9,9 +9,33 @@ export function firstProblem<T extends object>(
   plain: object,
   path: string,
 ): FileProblem | undefined {
+  const unseen = unseenProblem(plain, path);
+  if (unseen) return unseen;
   const errors = validateSync(plainToInstance(type, plain), { whitelist: true, forbidNonWhitelisted: true });
   const [first] = errors;
   return first && deepest(first, path);
+}
+
+/** Names that an object answers to before any field of ours. */
+const namesOfItsOwn = ['__proto__', 'constructor', 'prototype'];
+
+/**
+ * What decorators pass over: a null, which they take for a field that is left out; a list where an object belongs; a
+ * field named like a part of every object.
+ */
+function unseenProblem(data: unknown, path: string): FileProblem | undefined {
+  if (data === null) return { where: path, why: 'must not be null: leave out what is not known' };
+  if (typeof data !== 'object') return undefined;
+  const isList = Array.isArray(data);
+  if (isList && data.some(Array.isArray) && !data.every((one) => Array.isArray(one) && one.length > 0))
+    return { where: path, why: 'holds lists where objects belong' };
+  for (const [key, value] of Object.entries(data)) {
+    const here = isList ? `${path}[${key}]` : `${path}.${key}`;
+    if (namesOfItsOwn.includes(key)) return { where: here, why: 'is not a field that Dry Hull knows' };
+    const problem = unseenProblem(value, here);
+    if (problem) return problem;
+  }
+  return undefined;
 }
 
 function deepest(error: ValidationError, path: string): FileProblem {

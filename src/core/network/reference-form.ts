@@ -1,5 +1,6 @@
 import { failure, success, type Result } from '../result';
 import { elementKinds, makeDevice, type Element } from './devices';
+import { elementTrouble } from './element-figures';
 import { Network } from './network';
 
 /** A network as a list of elements and what is asked of it: the form of the reference cases. */
@@ -37,8 +38,8 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
   if (!Array.isArray(elements) || elements.length === 0)
     return failure({ where: 'elements', why: 'must be a list with an element or more' });
   for (const [n, element] of elements.entries()) {
-    const why = elementTrouble(element);
-    if (why) return failure({ where: `elements[${n}]`, why });
+    const why = whyNot(element);
+    if (why !== undefined) return failure({ where: `elements[${n}]`, why });
   }
   if (
     probe !== undefined &&
@@ -48,21 +49,11 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
   return success(data as unknown as NetworkCase);
 }
 
-function elementTrouble(element: unknown): string | undefined {
+function whyNot(element: unknown): string | undefined {
   if (!isObject(element)) return 'must be an object';
-  if (typeof element.id !== 'string') return 'needs an id';
-  if (!(elementKinds as unknown[]).includes(element.kind))
-    return `kind must be one of ${elementKinds.join(', ')}`;
-  for (const [key, value] of Object.entries(element)) {
-    const isName = ['id', 'kind', 'from', 'to', 'node', 'ground'].includes(key);
-    if (isName && typeof value !== 'string') return `${key} must be a name`;
-    if (key === 'stalled' || isName) continue;
-    const isTrack =
-      Array.isArray(value) &&
-      value.every((point) => Array.isArray(point) && point.length === 2 && point.every(Number.isFinite));
-    if (!Number.isFinite(value) && !isTrack) return `${key} must be a number, or a list of pairs of numbers`;
-  }
-  return undefined;
+  if (typeof element.id !== 'string' || element.id === '') return 'needs an id';
+  const kind = elementKinds.find((one) => one === element.kind);
+  return kind ? elementTrouble(kind, element) : `kind must be one of ${elementKinds.join(', ')}`;
 }
 
 const isObject = (data: unknown): data is Record<string, unknown> =>

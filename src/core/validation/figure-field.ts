@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
-import { IsDefined, IsOptional, ValidateBy, ValidateNested, buildMessage } from 'class-validator';
+import { IsDefined, IsObject, IsOptional, ValidateBy, ValidateNested, buildMessage } from 'class-validator';
 import { Figure } from '../quantity/figure';
 
 interface FigureRange {
@@ -25,6 +25,7 @@ export function FigureField({ least, most, optional = false }: FigureRange): Pro
     },
   });
   return (target, key) => {
+    IsObject()(target, key);
     ValidateNested()(target, key);
     Type(() => Figure)(target, key);
     within(target, key);

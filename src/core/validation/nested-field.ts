@@ -37,6 +37,7 @@ export function NestedList(
   return (target, key) => {
     (optional ? IsOptional() : IsDefined())(target, key);
     IsArray()(target, key);
+    IsObject({ each: true })(target, key);
     ValidateNested({ each: true })(target, key);
     if (least > 0) ArrayMinSize(least)(target, key);
     ArrayMaxSize(most)(target, key);
