@@ -1,5 +1,6 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
+import { once } from 'node:events';
 import type { Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -31,6 +32,16 @@ describe('the server', () => {
     expect(await (await fetch(`${address}/api/health`)).json()).toEqual({ name: 'dry-hull' });
     expect((await fetch(`${address}/api/other`)).status).toBe(404);
     expect((await fetch(`${address}/assets/missing.js`)).status).toBe(404);
+  });
+
+  it('tells nothing of its own folders when it cannot answer', async () => {
+    const broken = createServer('not/absolute').listen(0, '127.0.0.1');
+    await once(broken, 'listening');
+    const { port } = broken.address() as AddressInfo;
+    const answer = await fetch(`http://127.0.0.1:${port}/loom`);
+    expect(answer.status).toBe(500);
+    expect(await answer.text()).toBe('This could not be answered');
+    broken.close();
   });
 
   it('lets the page load nothing but its own files', async () => {

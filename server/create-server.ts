@@ -1,7 +1,17 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import path from 'node:path';
+
+/** An answer without stack or path, whatever went wrong. */
+const answerPlainly: ErrorRequestHandler = (error: { status?: number }, _, response, next) => {
+  if (response.headersSent) return next(error);
+  const status = error.status ?? 500;
+  response
+    .status(status)
+    .type('text/plain')
+    .send(status === 404 ? 'Not found' : 'This could not be answered');
+};
 
 /** Serves the built application, with headers that let the page load nothing but its own files. */
 export function createServer(builtApp: string): Express {
@@ -42,5 +52,6 @@ export function createServer(builtApp: string): Express {
   server.get('/{*splat}', (_, response) => {
     response.sendFile(path.join(builtApp, 'index.html'));
   });
+  server.use(answerPlainly);
   return server;
 }
