@@ -1,8 +1,31 @@
 import react from '@vitejs/plugin-react';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
+/** Keeps the whole application in the browser after a first visit; a new version waits until the person takes it. */
+const offline = VitePWA({
+  registerType: 'prompt',
+  injectRegister: false,
+  manifest: {
+    name: 'Dry Hull',
+    short_name: 'Dry Hull',
+    description: 'A workbench for the radio electronics of a surface model.',
+    display: 'standalone',
+    background_color: '#e9e6dd',
+    theme_color: '#e9e6dd',
+    icons: [{ src: '/hull.svg', sizes: 'any', type: 'image/svg+xml' }],
+  },
+  workbox: {
+    globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//],
+    maximumFileSizeToCacheInBytes: 8 * 2 ** 20,
+    cleanupOutdatedCaches: true,
+  },
+});
+
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), ...(process.env.VITEST === undefined ? [offline] : [])],
   worker: { format: 'es' },
   build: {
     outDir: 'dist/app',

@@ -9,10 +9,12 @@ import { RouterProvider } from 'react-router';
 import { router } from './routes';
 import { tellOfFailures } from './state/refusal-store';
 import { saveEachChange } from './state/saving';
+import { keepOffline } from './state/updates';
 import { BenchProvider } from './theme/BenchProvider';
 
 saveEachChange();
 tellOfFailures();
+keepOffline();
 
 // Everything is local: nothing goes stale by itself, and a failure will not mend by asking again.
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });

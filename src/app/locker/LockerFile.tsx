@@ -1,3 +1,4 @@
+import { readText } from '../shell/read-text';
 import Button from '@mui/material/Button';
 import { useRef } from 'react';
 import { fileSuffix } from '../../core/file/read-file';
@@ -15,7 +16,8 @@ export function LockerFile() {
   const { items, saveAll } = useLocker();
   const input = useRef<HTMLInputElement>(null);
   const take = async (file: File) => {
-    const read = readLockerFile(await file.text(), starterIds);
+    const text = await readText(file);
+    const read = text.ok ? readLockerFile(text.value, starterIds) : text;
     if (read.ok) await saveAll(read.value);
     else refuse(`${file.name} cannot be imported`, problemText(read.problem));
   };

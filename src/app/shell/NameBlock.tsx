@@ -8,6 +8,7 @@ import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { useHistory } from '../state/build-store';
 import { storeAgain, useSaveState, type SaveState } from '../state/saving';
+import { useUpdate } from '../state/updates';
 import { useBench } from '../theme/bench-store';
 import { BuildMenu } from './BuildMenu';
 import styles from './NameBlock.module.css';
@@ -24,6 +25,7 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
   const { undo, redo, undoDepth, redoDepth, undoWords, redoWords } = useHistory();
   const saveState = useSaveState((state) => state.state);
   const { bench, toggle } = useBench();
+  const take = useUpdate((state) => state.take);
   const isTrouble = saveState === 'failed' || saveState === 'gone';
   const otherBench = bench === 'day' ? 'Night bench' : 'Day bench';
   return (
@@ -59,6 +61,11 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
           {saveWords[saveState]}
           {undoDepth > 0 && !isTrouble ? ` · undo ${undoDepth}` : ''}
         </span>
+        {take && (
+          <Button size="small" onClick={take}>
+            Take the new version
+          </Button>
+        )}
         {saveState === 'gone' && (
           <Button size="small" onClick={() => void storeAgain()}>
             Store it again

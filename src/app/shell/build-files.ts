@@ -1,3 +1,4 @@
+import { readText } from './read-text';
 import type { Build } from '../../core/plan/build';
 import { problemText } from '../../core/file/problem';
 import { fileSuffix, readBuildFile } from '../../core/file/read-file';
@@ -6,7 +7,8 @@ import { addAndOpen } from '../state/open-build';
 
 /** Imports a file as a new build and opens it. @returns what is wrong with it, if it was refused */
 export async function importFile(file: File): Promise<string | undefined> {
-  const read = readBuildFile(await file.text());
+  const text = await readText(file);
+  const read = text.ok ? readBuildFile(text.value) : text;
   if (!read.ok) return problemText(read.problem);
   await addAndOpen(read.value);
   return undefined;
