@@ -1,8 +1,9 @@
-import { releaseProxy, wrap, type Remote } from 'comlink';
+import { releaseProxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import type { EstimatedFigure } from '../core/circuit/estimates';
 import { summarise, type ToleranceResult, type ToleranceSample } from '../core/trial/tolerance';
 import type { TrialTask } from '../core/trial/trial-task';
+import { Lifeline } from './lifeline';
 import type { TrialJobs } from './trial-jobs';
 
 /** Workers that share a tolerance run; the first also does what is asked live. */
@@ -11,17 +12,18 @@ const crewSize = 2;
 /** Runs a worker does before it is asked again: small, so that progress shows and cancelling is quick. */
 const batch = 5;
 
-const crew: Remote<TrialJobs>[] = [];
+const crew: Lifeline<TrialJobs>[] = [];
 
-function worker(n: number): Remote<TrialJobs> {
-  crew[n] ??= wrap<TrialJobs>(
-    new Worker(new URL('./trial.worker.ts', import.meta.url), { type: 'module', name: `trial ${n + 1}` }),
+function worker(n: number): Lifeline<TrialJobs> {
+  crew[n] ??= new Lifeline<TrialJobs>(
+    () =>
+      new Worker(new URL('./trial.worker.ts', import.meta.url), { type: 'module', name: `trial ${n + 1}` }),
   );
   return crew[n];
 }
 
 /** The worker for what is looked at now. */
-export const liveWorker = (): Remote<TrialJobs> => worker(0);
+export const liveWorker = (): Lifeline<TrialJobs> => worker(0);
 
 export interface ToleranceTask {
   build: Build;
@@ -41,21 +43,26 @@ export async function toleranceRun(
   const batches: ToleranceSample[][] = [];
   let next = 0;
   let done = 0;
-  const work = async (n: number) => {
-    const share = await worker(n).tolerance(build, task, estimates, seed);
-    try {
-      while (next < runs) {
-        signal.throwIfAborted();
-        const from = next;
-        const count = Math.min(batch, runs - from);
-        next += count;
-        batches[from / batch] = await share.samples(from, count);
-        done += count;
-        onProgress(done);
+  const work = (n: number) => {
+    // A batch that a broken worker had in hand is begun again.
+    let inHand: number | undefined;
+    return worker(n).do(async (jobs) => {
+      const share = await jobs.tolerance(build, task, estimates, seed);
+      try {
+        while (inHand !== undefined || next < runs) {
+          signal.throwIfAborted();
+          const from = (inHand ??= next);
+          const count = Math.min(batch, runs - from);
+          next = Math.max(next, from + count);
+          batches[from / batch] = await share.samples(from, count);
+          inHand = undefined;
+          done += count;
+          onProgress(done);
+        }
+      } finally {
+        share[releaseProxy]();
       }
-    } finally {
-      share[releaseProxy]();
-    }
+    });
   };
   await Promise.all(Array.from({ length: crewSize }, (_, n) => work(n)));
   signal.throwIfAborted();

@@ -26,7 +26,9 @@ export function useOffers(finding: Finding): UseQueryResult<PatchPreview[]> {
     ...kept,
     queryKey: ['offers', asked.revision, finding.id],
     queryFn: () =>
-      isChecked ? checkWorker().offers(asked, finding.id) : checkWorker().previews(asked, finding.patches),
+      checkWorker.do((jobs) =>
+        isChecked ? jobs.offers(asked, finding.id) : jobs.previews(asked, finding.patches),
+      ),
   });
 }
 
@@ -36,7 +38,7 @@ export function useAllOffers(): readonly Patch[] {
   const { data } = useQuery({
     ...kept,
     queryKey: ['all offers', asked.revision],
-    queryFn: () => checkWorker().allOffers(asked),
+    queryFn: () => checkWorker.do((jobs) => jobs.allOffers(asked)),
   });
   return data ?? [];
 }
@@ -47,7 +49,7 @@ export function usePreviews(patches: readonly Patch[]): ReadonlyMap<string, Patc
   const { data = [] } = useQuery({
     ...kept,
     queryKey: ['previews', asked.revision, patches.map((one) => one.id).join(' ')],
-    queryFn: () => checkWorker().previews(asked, patches),
+    queryFn: () => checkWorker.do((jobs) => jobs.previews(asked, patches)),
     enabled: patches.length > 0,
   });
   return new Map(data.map((one) => [one.patch.id, one]));
@@ -59,7 +61,7 @@ export function useProposal(refused: ReadonlySet<string>): UseQueryResult<Propos
   return useQuery({
     ...kept,
     queryKey: ['proposal', asked.revision, [...refused].sort().join(' ')],
-    queryFn: () => checkWorker().propose(asked, refused),
+    queryFn: () => checkWorker.do((jobs) => jobs.propose(asked, refused)),
     placeholderData: keepPreviousData,
   });
 }

@@ -18,7 +18,7 @@ export function GivesFirst({ task }: { task: TrialTask }) {
   const answers = useQueries({
     queries: pushes.map((push) => ({
       queryKey: ['gives', revisionOf(build), task, push],
-      queryFn: () => liveWorker().gives(build, task, push),
+      queryFn: () => liveWorker().do((jobs) => jobs.gives(build, task, push)),
     })),
   });
   return (

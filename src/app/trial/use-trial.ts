@@ -17,7 +17,7 @@ export function useTrial(build: Build | undefined, task: TrialTask): Trial {
   const query = useQuery({
     queryKey: ['trial', build && revisionOf(build), task],
     queryFn: async () => {
-      const run = await liveWorker().run(build!, task);
+      const run = await liveWorker().do(async (jobs) => await jobs.run(build!, task));
       if (run.ok) return run.value;
       const { problem } = run;
       throw new Error(
