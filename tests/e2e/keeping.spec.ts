@@ -62,6 +62,21 @@ test('a bad file says where and why, and changes nothing', async ({ page }) => {
   await expect(page.getByRole('menuitem', { name: /Harbour tug, as planned 20/ })).toHaveCount(1);
 });
 
+test('files dropped on the window come in, and those that cannot are told', async ({ page }) => {
+  await openTug(page, '/brief');
+  const good = readFileSync('demo/salt-flat-yacht.dryhull.json', 'utf8');
+  await page.evaluate((text) => {
+    const files = new DataTransfer();
+    files.items.add(new File(['{ "format": '], 'broken.dryhull.json'));
+    files.items.add(new File([text], 'yacht.dryhull.json'));
+    window.dispatchEvent(new DragEvent('drop', { dataTransfer: files, bubbles: true, cancelable: true }));
+  }, good);
+  const told = page.getByRole('dialog', { name: 'A file cannot be imported' });
+  await expect(told).toContainText('broken.dryhull.json: line 1');
+  await told.getByRole('button', { name: 'Back to the bench' }).click();
+  await expect(page.getByRole('button', { name: 'Build: Salt-flat yacht' })).toBeVisible();
+});
+
 /** A Chromium of its own process, so that it can be killed without a chance to tidy up. */
 async function startBrowser(profile: string) {
   const child: ChildProcess = spawn('/usr/bin/chromium', [

@@ -12,6 +12,7 @@ import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
 import { Refusal } from './Refusal';
 import { StationNav } from './StationNav';
+import { useDroppedFiles } from './use-dropped-files';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
 
@@ -21,6 +22,7 @@ const KeepRehearsing = lazy(() => import('../trial/KeepRehearsing'));
 export function Shell() {
   const [isPaletteOpen, setPaletteOpen] = useState(false);
   useShortcuts(() => setPaletteOpen(true));
+  useDroppedFiles();
   const isWide = useMediaQuery('(min-width: 1180px)', { noSsr: true });
   const { isChosen, close } = usePanel();
   const recordKey = useBuildStore((state) => state.recordKey);

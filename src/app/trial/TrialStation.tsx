@@ -104,7 +104,12 @@ export function Component() {
             size="small"
             disabled={!result}
             onClick={() =>
-              result && downloadText(`${build.id}-${outing.id}.csv`, unparse(trialTable(result)), 'text/csv')
+              result &&
+              downloadText(
+                `${build.id}-${outing.id}.csv`,
+                unparse(trialTable(result), { escapeFormulae: true }),
+                'text/csv',
+              )
             }
           >
             Export CSV

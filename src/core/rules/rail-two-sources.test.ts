@@ -49,6 +49,19 @@ testRule(railTwoSources, {
       ],
     },
     {
+      name: 'two left so on purpose',
+      build: tub({ ...twin, policies: { redWires: 'parallel' } }),
+      findings: [
+        {
+          messageId: 'asDelivered',
+          actual: 2,
+          limit: 1,
+          says: 'as they were delivered',
+          putRight: ['lift-red:'],
+        },
+      ],
+    },
+    {
       name: 'a stand-alone BEC beside them',
       build: tub({
         ...twin,

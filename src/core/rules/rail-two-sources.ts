@@ -29,6 +29,12 @@ export const railTwoSources = defineRule({
         text: '{{sources}} all push onto {{rail}}',
         why: 'Regulators in parallel do not share: the {{highest}} carries everything, runs hot and takes the others with it.',
       },
+      asDelivered: {
+        severity: 'mind',
+        bound: 'most',
+        text: '{{sources}} push onto {{rail}} together, as they were delivered',
+        why: 'You have chosen to leave them so. They do not share: the {{highest}} carries nearly everything; feel it after a minute.',
+      },
     },
   },
   check(context) {
@@ -36,7 +42,7 @@ export const railTwoSources = defineRule({
       const { sources } = rail;
       const names = sources.map((one) => `the ${one.fitted.fitting.name}`);
       return {
-        messageId: sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const),
+        messageId: messageFor(context, rail),
         data: { sources: nameList(names), rail: rail.name, highest: sources[0]?.fitted.fitting.name ?? '' },
         subjects: [
           ...sources.map((one) => fittingSubject(one.fitted.fitting.id)),
@@ -57,6 +63,12 @@ export const railTwoSources = defineRule({
     });
   },
 });
+
+/** Whoever chooses to leave regulators in parallel is warned; whoever has not is stopped. */
+function messageFor({ build }: CheckContext, { sources }: Rail) {
+  if (build.policies.redWires === 'parallel') return 'asDelivered' as const;
+  return sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const);
+}
 
 /** The strongest stays in; the next may as well, and is shown only where it carries the rail. */
 const keepers = (context: CheckContext, rail: Rail) =>

@@ -18,6 +18,12 @@ describe('markdownSheet', () => {
     expect(text).toContain('| 1 | Steering | right stick, sideways | port 1 | rudder |');
   });
 
+  it('keeps names text, whatever Markdown would make of them', () => {
+    const text = sheet({ settings: { rudder: { name: '<b>fin</b> [x](y) | *a*' } } });
+    expect(text).toContain('\\<b\\>fin\\</b\\> \\[x\\](y) \\| \\*a\\*');
+    expect(text).not.toMatch(/[^\\]<b>/);
+  });
+
   it('says what is still open with its two numbers, and what is not known', () => {
     expect(sheet({ wires: { 'esc-lead': lifted('plus') } })).toContain(
       '- **stop**, Connection: Nothing feeds the receiver: no plus reaches it. 0 sources, needs 1 source.',

@@ -13,7 +13,7 @@ import { capital } from '../words/sentences';
 export function markdownSheet(check: CheckResult): string {
   const { build } = check.context;
   return `${[
-    `# Wiring sheet: ${build.name}`,
+    `# Wiring sheet: ${plain(build.name)}`,
     `${capital(build.model)}, ${build.fittings.length} parts, ${build.leads.length} leads. ${wellWords(check)}.`,
     ...section('Parts', partTable(check)),
     ...section('Leads', leadTable(check)),
@@ -22,12 +22,15 @@ export function markdownSheet(check: CheckResult): string {
     ...section('Accepted', findingLines(check.findings.filter((one) => one.accepted))),
     ...section(
       'Not known',
-      check.unknowns.map((one) => `- ${one.missing}`),
+      check.unknowns.map((one) => `- ${plain(one.missing)}`),
     ),
     ...section('Steps', stepLines(check)),
     ...section('Cautions', cautionLines(check)),
   ].join('\n\n')}\n`;
 }
+
+/** Text that reads as it stands: what Markdown takes for tags, links, tables or emphasis is escaped. */
+const plain = (text: string): string => text.replace(/[\\`*_[\]<>|]/g, '\\$&');
 
 function section(title: string, lines: readonly string[]): string[] {
   return lines.length === 0 ? [] : [`## ${title}`, lines.join('\n')];
@@ -38,9 +41,8 @@ const wellWords = ({ wells: reports }: CheckResult): string =>
 
 function table(heads: readonly string[], rows: readonly (readonly string[])[]): string[] {
   if (rows.length === 0) return [];
-  const line = (cells: readonly string[]) =>
-    `| ${cells.map((one) => one.replaceAll('|', '\\|')).join(' | ')} |`;
-  return [line(heads), line(heads.map(() => '---')), ...rows.map(line)];
+  const line = (cells: readonly string[]) => `| ${cells.join(' | ')} |`;
+  return [line(heads), line(heads.map(() => '---')), ...rows.map((row) => line(row.map(plain)))];
 }
 
 function partTable({ context }: CheckResult): string[] {
@@ -88,8 +90,8 @@ function channelTable({ context }: CheckResult): string[] {
 function findingLines(findings: readonly Finding[]): string[] {
   return findings.map((one) => {
     const { actual, bound, limit } = numberWords(one);
-    const reason = one.reason ? ` Accepted: ${one.reason}` : '';
-    return `- **${one.severity}**, ${wellNames[one.well]}: ${one.text}. ${capital(actual)}, ${bound} ${limit}.${reason}`;
+    const reason = one.reason ? ` Accepted: ${plain(one.reason)}` : '';
+    return `- **${one.severity}**, ${wellNames[one.well]}: ${plain(one.text)}. ${capital(actual)}, ${bound} ${limit}.${reason}`;
   });
 }
 
@@ -98,7 +100,10 @@ function stepLines({ context }: CheckResult): string[] {
   return phases.flatMap((phase) => {
     const here = steps.filter((one) => one.phase === phase);
     if (here.length === 0) return [];
-    return [`**${phaseNames[phase]}**`, ...here.map((one) => `- [ ] ${one.title}. ${one.lines.join(' ')}`)];
+    return [
+      `**${phaseNames[phase]}**`,
+      ...here.map((one) => `- [ ] ${plain(`${one.title}. ${one.lines.join(' ')}`)}`),
+    ];
   });
 }
 
