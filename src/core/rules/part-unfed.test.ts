@@ -20,7 +20,7 @@ testRule(partUnfed, {
     {
       name: 'a controller that is not plugged in anywhere',
       build: tub({ ...second, leads: outlets }),
-      missing: ['what feeds the winch controller'],
+      missing: ['which motor the winch controller drives', 'what feeds the winch controller'],
     },
     {
       name: 'a motor that no controller drives',

@@ -40,9 +40,16 @@ export const partUnfed = defineRule<Message>({
         { missing: `which controller drives the ${name}`, subjects: [fittingSubject(id)], asked: 'wiring' },
       ];
     });
+    // A motor that waits for its controller is told already, and will take it.
+    const idle = index.ofKind('controller').flatMap(({ fitting }): Missing[] => {
+      const { id, name } = fitting;
+      if (motors.length > 0 || survey.motorsOf(id).length > 0) return [];
+      return [{ missing: `which motor the ${name} drives`, subjects: [fittingSubject(id)], asked: 'wiring' }];
+    });
     const unfed = survey.supplies.filter((one) => one.status === 'noSource' && isOwnTrouble(context, one));
     return [
       ...motors,
+      ...idle,
       ...unfed.flatMap((supply): (Report<Message> | Missing)[] => {
         const { fitted, terminal } = supply;
         const { id, name } = fitted.fitting;

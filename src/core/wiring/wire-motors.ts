@@ -40,6 +40,9 @@ export function wireMotors(draft: WiringDraft): void {
       );
   }
   for (const [controller, all] of served) joinMotors(draft, controller, all);
+  // Where a motor is left over as well, that is told of the motor.
+  const idle = motors.every(isServed) ? controllers.filter((one) => !served.has(one)) : [];
+  for (const { fitting } of idle) draft.unsolved.push(`${capital(fitting.name)}: no motor is fitted for it`);
 }
 
 /** Two brushed motors of one sheet run side by side on a controller that stands both. */
