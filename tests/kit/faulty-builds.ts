@@ -67,7 +67,7 @@ const plug =
         },
       },
     ]);
-const function_ =
+const planned =
   (one: ModelFunction): Change =>
   (build) =>
     applyEdits(build, [{ type: 'addFunction', function: one }]);
@@ -296,7 +296,7 @@ const rows: [fault: string, base: string, finding: string, ...changes: Change[]]
     'end-points/noEndPoints',
     add('shift', 'gear shift servo', 'servo-micro-60'),
     plug('shift.lead', 'rx.3'),
-    function_({
+    planned({
       id: 'shift',
       name: 'Gear shift',
       role: 'mechanism',

@@ -16,8 +16,8 @@ export function settle(build: Build, sheets: readonly PartSpec[], clashes: Clash
       const lead = settled.leads[n]!;
       clashes.push({
         what: `the lead from ${nameOf(build, lead.from.fitting)} to ${nameOf(build, lead.to.fitting)}`,
-        kept: 'what it no longer fits to',
-        other: 'the lead',
+        kept: 'nothing of it, as a part or port that it needs is gone or taken',
+        other: 'it',
       });
       settled = { ...settled, leads: settled.leads.filter((one) => one !== lead) };
     } else if (list === 'functions' && device !== undefined) {
