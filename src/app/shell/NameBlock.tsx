@@ -3,12 +3,10 @@ import KeyboardCommandKey from '@mui/icons-material/KeyboardCommandKey';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import Redo from '@mui/icons-material/Redo';
 import Undo from '@mui/icons-material/Undo';
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import { useHistory } from '../state/build-store';
-import { storeAgain, useSaveState, type SaveState } from '../state/saving';
-import { useUpdate } from '../state/updates';
+import { useSaveState, type SaveState } from '../state/saving';
 import { useBench } from '../theme/bench-store';
 import { BuildMenu } from './BuildMenu';
 import styles from './NameBlock.module.css';
@@ -16,8 +14,8 @@ import styles from './NameBlock.module.css';
 const saveWords: Record<SaveState, string> = {
   saved: 'saved',
   saving: 'saving…',
-  failed: 'not saved: storage is full or shut; trying again',
-  gone: 'deleted in another window',
+  failed: 'not saved',
+  gone: 'not stored',
 };
 
 /** The product, the open build, and what can be done with it at any time. */
@@ -25,7 +23,6 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
   const { undo, redo, undoDepth, redoDepth, undoWords, redoWords } = useHistory();
   const saveState = useSaveState((state) => state.state);
   const { bench, toggle } = useBench();
-  const take = useUpdate((state) => state.take);
   const isTrouble = saveState === 'failed' || saveState === 'gone';
   const otherBench = bench === 'day' ? 'Night bench' : 'Day bench';
   return (
@@ -61,16 +58,6 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
           {saveWords[saveState]}
           {undoDepth > 0 && !isTrouble ? ` · undo ${undoDepth}` : ''}
         </span>
-        {take && (
-          <Button size="small" onClick={take}>
-            Take the new version
-          </Button>
-        )}
-        {saveState === 'gone' && (
-          <Button size="small" onClick={() => void storeAgain()}>
-            Store it again
-          </Button>
-        )}
       </div>
     </div>
   );

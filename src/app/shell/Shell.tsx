@@ -10,6 +10,7 @@ import { useBuildStore } from '../state/build-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
+import { Notices } from './Notices';
 import { Refusal } from './Refusal';
 import { StationNav } from './StationNav';
 import { useDroppedFiles } from './use-dropped-files';
@@ -36,6 +37,7 @@ export function Shell() {
       </header>
       <StationNav />
       <main className={styles.main} aria-busy={isWorking}>
+        <Notices />
         <GuideBar />
         <div className={styles.screen}>
           <Outlet />

@@ -5,7 +5,7 @@ import type { Build } from '../../core/plan/build';
 import { BuildRepository, type Seen } from '../../storage/build-repository';
 import { database } from './database';
 import { openInStore, replaceInStore, useBuildStore } from './build-store';
-import { refuse, tell } from './refusal-store';
+import { tell } from './refusal-store';
 
 export const repository = new BuildRepository(database);
 
@@ -83,7 +83,7 @@ async function write(key: string, build: Build): Promise<void> {
   }
   if (saved.state === 'apart') {
     openSeen(saved.key, { build, revision: 1 });
-    refuse(
+    tell(
       'This build was changed in two windows',
       'The changes would not go together: yours are kept in a build of their own, which is open now.',
     );

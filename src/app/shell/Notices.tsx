@@ -1,0 +1,44 @@
+import Button from '@mui/material/Button';
+import { useBuild } from '../state/build-store';
+import { storeAgain, useSaveState } from '../state/saving';
+import { useUpdate } from '../state/updates';
+import { downloadBuild } from './build-files';
+import styles from './Notices.module.css';
+
+/** What stands above every screen until it is dealt with: work that is not stored, a newer version. */
+export function Notices() {
+  const build = useBuild();
+  const saveState = useSaveState((state) => state.state);
+  const take = useUpdate((state) => state.take);
+  return (
+    <>
+      {saveState === 'gone' && (
+        <div className={styles.trouble} role="alert">
+          <p>This build was deleted in another window. What you see here is not stored.</p>
+          <Button size="small" onClick={() => void storeAgain()}>
+            Store it again
+          </Button>
+        </div>
+      )}
+      {saveState === 'failed' && (
+        <div className={styles.trouble} role="alert">
+          <p>
+            The last change is not stored: this browser’s storage is full or shut. It is tried again by
+            itself.
+          </p>
+          <Button size="small" onClick={() => downloadBuild(build)}>
+            Save this build as a file
+          </Button>
+        </div>
+      )}
+      {take && (
+        <div className={styles.news} role="status">
+          <p>A newer version of Dry Hull is here. Your builds stay as they are.</p>
+          <Button size="small" onClick={take}>
+            Take the new version
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}
