@@ -25,7 +25,7 @@ export async function longestPageTask(): Promise<number | undefined> {
     const seen = { longest: 0 };
     Object.assign(globalThis, { seen });
     new PerformanceObserver((list) => {
-      for (const one of list.getEntries()) seen.longest = Math.max(seen.longest, one.duration);
+      for (const entry of list.getEntries()) seen.longest = Math.max(seen.longest, entry.duration);
     }).observe({ entryTypes: ['longtask'] });
   });
   await page.getByRole('button', { name: /^Run it/ }).click();

@@ -7,11 +7,11 @@ import { demo } from './bench-trial';
 /** Some of the runs of the tug's sixty-second outing. @returns how many could be followed */
 export function toleranceWork(from: number, count: number): number {
   const build = demo('harbour-tug');
-  const outing = outingsOf(build).find((one) => one.seconds === 60)!;
+  const outing = outingsOf(build).find((candidate) => candidate.seconds === 60)!;
   const task = usualTask(outing);
   const context = checkContext(build, []);
   const estimates = estimatesOf(context, task);
   return Array.from({ length: count }, (_, n) =>
     toleranceSample(context, task, estimates, 1, from + n),
-  ).filter((one) => one !== undefined).length;
+  ).filter((candidate) => candidate !== undefined).length;
 }

@@ -45,7 +45,7 @@ export function pointMilliseconds(build: Build): number {
 
 /** Milliseconds of an outing of a build, cut or stretched to some seconds. */
 export function outingMilliseconds(build: Build, outingId: string, seconds?: number): number {
-  const outing = outingsOf(build).find((one) => one.id === outingId)!;
+  const outing = outingsOf(build).find((candidate) => candidate.id === outingId)!;
   const task = usualTask(seconds === undefined ? outing : { ...outing, seconds });
   const context = checkContext(build, []);
   return rounded(medianMilliseconds(7, 3, () => runTrial(context, task)));
@@ -54,12 +54,12 @@ export function outingMilliseconds(build: Build, outingId: string, seconds?: num
 /** Our own time for a solved case, and how many times longer the circuit simulator says its analysis took. */
 export function caseFigures(id: string): Record<string, number> {
   const file = { 'tr-02': 'tr-02-three-servos-reverse-together', 'tr-06': 'tr-06-screw-reversed-load' }[id];
-  const one = JSON.parse(readFileSync(path.join('tests/cases', `${file}.json`), 'utf8')) as NetworkCase & {
+  const solved = JSON.parse(readFileSync(path.join('tests/cases', `${file}.json`), 'utf8')) as NetworkCase & {
     analysis: { kind: 'transient'; seconds: number; step: number };
   };
-  const ours = medianMilliseconds(15, 8, () => solveCourse(one));
+  const ours = medianMilliseconds(15, 8, () => solveCourse(solved));
   const place = mkdtempSync(path.join(tmpdir(), 'bench-'));
-  writeFileSync(path.join(place, 'case.cir'), spiceCourse(one));
+  writeFileSync(path.join(place, 'case.cir'), spiceCourse(solved));
   const theirs: number[] = [];
   for (let round = 0; round < 3; round += 1) {
     const { stdout, stderr } = spawnSync('ngspice', ['-b', path.join(place, 'case.cir')], {
@@ -82,18 +82,18 @@ export function caseFigures(id: string): Record<string, number> {
 /** Seconds that some runs of a sixty-second outing with varied estimates take two workers. */
 export async function toleranceSeconds(runs: number): Promise<number> {
   const workers = [0, 1].map(() => new Worker(path.resolve('dist/bench/bench-worker.js'), { stderr: false }));
-  await Promise.all(workers.map((one) => new Promise((resolve) => one.once('message', resolve))));
+  await Promise.all(workers.map((worker) => new Promise((resolve) => worker.once('message', resolve))));
   const start = performance.now();
   await Promise.all(
     workers.map(
-      (one, n) =>
+      (worker, n) =>
         new Promise((resolve) => {
-          one.once('message', resolve);
-          one.postMessage({ from: (n * runs) / 2, count: runs / 2 });
+          worker.once('message', resolve);
+          worker.postMessage({ from: (n * runs) / 2, count: runs / 2 });
         }),
     ),
   );
   const seconds = (performance.now() - start) / 1000;
-  await Promise.all(workers.map((one) => one.terminate()));
+  await Promise.all(workers.map((worker) => worker.terminate()));
   return rounded(seconds);
 }

@@ -9,7 +9,7 @@ import { fuzz } from '../tests/kit/fuzz';
 
 const [count = 10_000, seed = 1] = process.argv
   .slice(2)
-  .filter((one) => /^\d+$/.test(one))
+  .filter((text) => /^\d+$/.test(text))
   .map(Number);
 const texts = ['harbour-tug-as-planned', 'harbour-tug', 'salt-flat-yacht'].map((name) =>
   readFileSync(path.join('demo', `${name}.dryhull.json`), 'utf8'),

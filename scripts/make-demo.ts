@@ -24,14 +24,14 @@ const taken = [
 ];
 
 function takeOffer(build: Build, start: string): Build {
-  const offers = checkBuild(build, starterLocker).findings.flatMap((one) => one.patches);
-  const patch = offers.find((one) => one.id.startsWith(start));
+  const offers = checkBuild(build, starterLocker).findings.flatMap((finding) => finding.patches);
+  const patch = offers.find((offer) => offer.id.startsWith(start));
   if (!patch) throw new Error(`no offer ${start}`);
   return applyEdits(build, patch.edits);
 }
 
 function acceptMinds(build: Build, reasons: Record<string, string>): Build {
-  const minds = checkBuild(build, starterLocker).findings.filter((one) => one.severity === 'mind');
+  const minds = checkBuild(build, starterLocker).findings.filter((finding) => finding.severity === 'mind');
   return applyEdits(
     build,
     minds.map(({ id, margin, rule }) => ({

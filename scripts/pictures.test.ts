@@ -22,10 +22,10 @@ function colours({ width, height, data }: PNG): { commonest: number; count: numb
 
 describe('the pictures in docs/screenshots', () => {
   it('are those that the script takes, each linked from the README', () => {
-    const names = readdirSync(path.dirname(picturePath({ name: 'any' }))).filter((one) =>
-      one.endsWith('.png'),
+    const names = readdirSync(path.dirname(picturePath({ name: 'any' }))).filter((text) =>
+      text.endsWith('.png'),
     );
-    expect(names.sort()).toEqual(shots.map((one) => `${one.name}.png`).sort());
+    expect(names.sort()).toEqual(shots.map((shot) => `${shot.name}.png`).sort());
     const readme = readFileSync(path.join(import.meta.dirname, '../README.md'), 'utf8');
     for (const name of names) expect(readme).toContain(`docs/screenshots/${name}`);
   });

@@ -81,7 +81,7 @@ const around = ['shell', 'hull', 'findings', 'theme', 'help'];
 
 /** What a picture is made of, as one figure: another figure later means that it is older than its view. */
 export const madeOf = ({ room }: Shot): string =>
-  hashOf([...around, room].map((one) => `src/app/${one}`)).slice(0, 16);
+  hashOf([...around, room].map((text) => `src/app/${text}`)).slice(0, 16);
 
 const folder = path.join(root, 'docs/screenshots');
 export const picturePath = ({ name }: Pick<Shot, 'name'>): string => path.join(folder, `${name}.png`);

@@ -31,54 +31,56 @@ const node = (name: string) => (name === 'gnd' ? '0' : name);
 const piecewise = (id: string, points: TrackPoints) =>
   `v${id}c ${id}_c 0 pwl(${points.map(([at, value]) => `${at} ${value}`).join(' ')})`;
 
-function cards(one: Element): string[] {
-  switch (one.kind) {
+function cards(element: Element): string[] {
+  switch (element.kind) {
     case 'source':
       return [
-        `v${one.id} ${one.id}_in 0 ${one.volts}`,
-        `r${one.id} ${one.id}_in ${node(one.node)} ${one.ohms}`,
+        `v${element.id} ${element.id}_in 0 ${element.volts}`,
+        `r${element.id} ${element.id}_in ${node(element.node)} ${element.ohms}`,
       ];
     case 'resistor':
-      return [`r${one.id} ${node(one.from)} ${node(one.to)} ${one.ohms}`];
+      return [`r${element.id} ${node(element.from)} ${node(element.to)} ${element.ohms}`];
     case 'capacitor':
-      return [`c${one.id} ${node(one.from)} ${node(one.to)} ${one.farads} ic=0`];
+      return [`c${element.id} ${node(element.from)} ${node(element.to)} ${element.farads} ic=0`];
     case 'currentLoad':
-      return [`b${one.id} ${one.from} 0 i=${one.amps}*min(max(v(${one.from})/${one.kneeVolts},0),1)`];
-    case 'buck': {
-      const [vin, vout] = [`v(${one.from})`, `v(${one.to})`];
-      const out = `min(max((min(${one.setVolts},${vin}-${one.dropoutVolts})-${vout})/${one.outOhms},0),${one.maxAmps})`;
       return [
-        `bo${one.id} 0 ${one.to} i=${out}`,
-        `bi${one.id} ${one.from} 0 i=${one.quiescentAmps}+max(${vout},0)*${out}/(${one.efficiency}*max(${vin},0.5))`,
+        `b${element.id} ${element.from} 0 i=${element.amps}*min(max(v(${element.from})/${element.kneeVolts},0),1)`,
+      ];
+    case 'buck': {
+      const [vin, vout] = [`v(${element.from})`, `v(${element.to})`];
+      const out = `min(max((min(${element.setVolts},${vin}-${element.dropoutVolts})-${vout})/${element.outOhms},0),${element.maxAmps})`;
+      return [
+        `bo${element.id} 0 ${element.to} i=${out}`,
+        `bi${element.id} ${element.from} 0 i=${element.quiescentAmps}+max(${vout},0)*${out}/(${element.efficiency}*max(${vin},0.5))`,
       ];
     }
     case 'servo': {
-      const { ohms, ke, kt, friction, inertia } = servoConstants(one);
-      const { id, from } = one;
-      const u = clamp(`(v(${id}_c)-v(${id}_th))/${one.band}`);
+      const { ohms, ke, kt, friction, inertia } = servoConstants(element);
+      const { id, from } = element;
+      const u = clamp(`(v(${id}_c)-v(${id}_th))/${element.band}`);
       const amps = `(${u}*v(${from})-${ke}*v(${id}_w))/${ohms}`;
       return [
-        piecewise(id, one.command ?? [[0, 0]]),
-        `bi${id} ${from} 0 i=max(0,${u}*(${amps}))+${one.idleAmps}`,
-        `bw${id} 0 ${id}_w i=${kt}*(${amps})-${friction}*tanh(v(${id}_w)/${one.omegaEps})-${one.loadSpring}*v(${id}_th)-${one.loadConst ?? 0}`,
+        piecewise(id, element.command ?? [[0, 0]]),
+        `bi${id} ${from} 0 i=max(0,${u}*(${amps}))+${element.idleAmps}`,
+        `bw${id} 0 ${id}_w i=${kt}*(${amps})-${friction}*tanh(v(${id}_w)/${element.omegaEps})-${element.loadSpring}*v(${id}_th)-${element.loadConst ?? 0}`,
         `cw${id} ${id}_w 0 ${inertia} ic=0`,
         `bt${id} 0 ${id}_th i=v(${id}_w)`,
         `ct${id} ${id}_th 0 1 ic=0`,
       ];
     }
     case 'drive': {
-      const { id, from } = one;
-      const kt = 60 / (2 * Math.PI * one.kv);
-      const amps = `(v(${id}_c)*v(${from})-${kt}*v(${id}_w))/${one.motorOhms + one.escOhms}`;
+      const { id, from } = element;
+      const kt = 60 / (2 * Math.PI * element.kv);
+      const amps = `(v(${id}_c)*v(${from})-${kt}*v(${id}_w))/${element.motorOhms + element.escOhms}`;
       const w = `v(${id}_w)`;
       return [
-        piecewise(id, typeof one.duty === 'number' ? [[0, one.duty]] : one.duty),
-        `bi${id} ${from} 0 i=max(0,v(${id}_c)*(${amps}))+${one.quiescentAmps}`,
-        `bw${id} 0 ${id}_w i=${kt}*(${amps})-${kt * one.noLoadAmps + one.loadConst}*tanh(${w}/${one.omegaEps})-${one.loadSquare}*${w}*abs(${w})`,
-        `cw${id} ${id}_w 0 ${one.inertia} ic=0`,
+        piecewise(id, typeof element.duty === 'number' ? [[0, element.duty]] : element.duty),
+        `bi${id} ${from} 0 i=max(0,v(${id}_c)*(${amps}))+${element.quiescentAmps}`,
+        `bw${id} 0 ${id}_w i=${kt}*(${amps})-${kt * element.noLoadAmps + element.loadConst}*tanh(${w}/${element.omegaEps})-${element.loadSquare}*${w}*abs(${w})`,
+        `cw${id} ${id}_w 0 ${element.inertia} ic=0`,
       ];
     }
     default:
-      throw new Error(`${one.id} is of a kind that no timed case has: ${one.kind}`);
+      throw new Error(`${element.id} is of a kind that no timed case has: ${element.kind}`);
   }
 }

@@ -25,11 +25,13 @@ export interface CommandOutput {
 export function checkCommand(build: Build, { json, apply }: CheckOptions): Result<CommandOutput, string> {
   const result = checkBuild(build, starterLocker);
   if (apply !== undefined) {
-    const patch = result.findings.flatMap((one) => one.patches).find((one) => one.id === apply);
+    const patch = result.findings
+      .flatMap((finding) => finding.patches)
+      .find((candidate) => candidate.id === apply);
     if (!patch) return failure(`no finding of this build offers the patch "${apply}"`);
     return success({ text: writeBuildFile(applyEdits(build, patch.edits)), exitCode: 0 });
   }
-  const hasStop = result.findings.some((one) => one.severity === 'stop' && !one.accepted);
+  const hasStop = result.findings.some((finding) => finding.severity === 'stop' && !finding.accepted);
   return success({ text: json ? checkJson(result) : checkText(build, result), exitCode: hasStop ? 1 : 0 });
 }
 
@@ -53,14 +55,17 @@ function checkText(build: Build, { wells: reports, findings, unknowns }: CheckRe
     const { state, headline } = reports[well];
     lines.push(`${wellNames[well].padEnd(11)}${state}${headline ? `, ${headline}` : ''}`);
   }
-  for (const one of findings) {
-    const accepted = one.accepted ? ', accepted' : '';
-    lines.push('', `${one.severity.toUpperCase()} (${wellNames[one.well]}${accepted}): ${one.text}.`);
-    const { actual, bound, limit } = numberWords(one);
-    lines.push(`  ${actual}, ${bound} ${limit}; ${one.provenance}`);
-    lines.push(`  ${one.why}`);
-    for (const patch of one.patches) lines.push(`  put right: ${patch.label}  [${patch.id}]`);
+  for (const finding of findings) {
+    const accepted = finding.accepted ? ', accepted' : '';
+    lines.push(
+      '',
+      `${finding.severity.toUpperCase()} (${wellNames[finding.well]}${accepted}): ${finding.text}.`,
+    );
+    const { actual, bound, limit } = numberWords(finding);
+    lines.push(`  ${actual}, ${bound} ${limit}; ${finding.provenance}`);
+    lines.push(`  ${finding.why}`);
+    for (const patch of finding.patches) lines.push(`  put right: ${patch.label}  [${patch.id}]`);
   }
-  for (const one of unknowns) lines.push('', `NOT KNOWN (${wellNames[one.well]}): ${one.missing}`);
+  for (const asked of unknowns) lines.push('', `NOT KNOWN (${wellNames[asked.well]}): ${asked.missing}`);
   return `${lines.join('\n')}\n`;
 }

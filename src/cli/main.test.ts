@@ -27,7 +27,7 @@ describe('hull check', { timeout: 60_000 }, () => {
       figures: Record<string, number>;
     };
     expect(answer.wells.voltage).toMatchObject({ state: 'flooded', stop: 2, mind: 0 });
-    const pan = answer.findings.find((one) => one.rule === 'rail-volts-high');
+    const pan = answer.findings.find((entry) => entry.rule === 'rail-volts-high');
     expect(pan).toMatchObject({
       messageId: 'tooManyVolts',
       severity: 'stop',
@@ -60,7 +60,7 @@ describe('hull check', { timeout: 60_000 }, () => {
     const file = path.join(mkdtempSync(path.join(tmpdir(), 'hull-')), 'patched.dryhull.json');
     writeFileSync(file, stdout);
     const after = JSON.parse(hull('check', file, '--json').stdout) as { findings: { rule: string }[] };
-    expect(after.findings.map((one) => one.rule)).not.toContain('rail-volts-high');
+    expect(after.findings.map((finding) => finding.rule)).not.toContain('rail-volts-high');
     expect(stdout).not.toBe(readFileSync(planned, 'utf8'));
   });
 

@@ -17,18 +17,18 @@ export function networkCommand(text: string): Result<string, string> {
   return solved.ok ? success(`${JSON.stringify(solved.value, null, 2)}\n`) : solved;
 }
 
-function solve(one: NetworkCase): Result<object, string> {
-  const { analysis } = one;
+function solve(networkCase: NetworkCase): Result<object, string> {
+  const { analysis } = networkCase;
   if (analysis.kind === 'transient') {
-    const course = solveCourse({ ...one, analysis });
+    const course = solveCourse({ ...networkCase, analysis });
     if (course.ok) return success(course.value.figures);
     const { reason, at, seconds } = course.problem;
     return failure(`${reason} at ${at}, ${seconds.toFixed(4)} s`);
   }
-  const network = networkOf(one.elements, true);
+  const network = networkOf(networkCase.elements, true);
   const found = operatingPoint(network);
   if (!found.ok) return failure(`${found.problem.reason} at ${found.problem.at}`);
-  const wanted = one.probe?.map(({ node }) => node) ?? network.nodeNames();
+  const wanted = networkCase.probe?.map(({ node }) => node) ?? network.nodeNames();
   return success(Object.fromEntries(wanted.map((node) => [node, found.value.x[network.indexOf(node) ?? 0]])));
 }
 

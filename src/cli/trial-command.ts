@@ -25,7 +25,7 @@ export function trialCommand(build: Build, options: TrialOptions): Result<Comman
   const outing = options.outing === undefined ? outings[0] : find(outings, options.outing);
   if (!outing)
     return failure(
-      `no outing "${options.outing ?? ''}"; there are ${outings.map((one) => one.id).join(', ')}`,
+      `no outing "${options.outing ?? ''}"; there are ${outings.map((each) => each.id).join(', ')}`,
     );
   const context = checkContext(build, starterLocker);
   const task = usualTask(outing);
@@ -40,25 +40,25 @@ export function trialCommand(build: Build, options: TrialOptions): Result<Comman
   const estimates = run.value.estimates;
   const samples = Array.from({ length: options.runs }, (_, n) =>
     toleranceSample(context, task, estimates, options.seed, n),
-  ).filter((one) => one !== undefined);
+  ).filter((candidate) => candidate !== undefined);
   const tolerance = options.runs > 0 ? summarise(samples, estimatesOf(context, task)) : undefined;
   const gives = pushes.map((push) => firstToGive(build, task, push));
-  const hasStop = findings.some((one) => one.severity === 'stop' && !one.accepted);
+  const hasStop = findings.some((finding) => finding.severity === 'stop' && !finding.accepted);
   const { events, figures } = run.value;
   const text = options.json
-    ? `${JSON.stringify({ outing: outing.id, seconds: outing.seconds, figures, events, findings: findings.map(({ patches, ...one }) => ({ ...one, patches: patches.map(({ id, label }) => ({ id, label })) })), firstToGive: gives, ...(tolerance && { tolerance }) }, null, 2)}\n`
+    ? `${JSON.stringify({ outing: outing.id, seconds: outing.seconds, figures, events, findings: findings.map(({ patches, ...other }) => ({ ...other, patches: patches.map(({ id, label }) => ({ id, label })) })), firstToGive: gives, ...(tolerance && { tolerance }) }, null, 2)}\n`
     : trialText(
         outing,
         run.value,
         tolerance,
-        gives.map((one) => one.words),
+        gives.map((way) => way.words),
       );
   return success({ text, exitCode: hasStop ? 1 : 0 });
 }
 
 const find = (outings: readonly Outing[], name: string): Outing | undefined =>
-  outings.find((one) => one.id === name) ??
-  outings.find((one) => one.name.toLowerCase() === name.toLowerCase());
+  outings.find((outing) => outing.id === name) ??
+  outings.find((outing) => outing.name.toLowerCase() === name.toLowerCase());
 
 function trialText(
   { name, seconds }: Outing,
@@ -77,7 +77,7 @@ function trialText(
     `hottest part            ${hottestCelsius.toFixed(0)} °C`,
   ];
   for (const { at, until, words } of events) lines.push(`${at.toFixed(2)}–${until.toFixed(2)} s  ${words}`);
-  lines.push('', 'Gives first:', ...gives.map((one) => `  ${one}`));
+  lines.push('', 'Gives first:', ...gives.map((text) => `  ${text}`));
   if (tolerance) {
     const { runs, brownOutShare, influences } = tolerance;
     lines.push(

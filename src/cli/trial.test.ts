@@ -30,19 +30,19 @@ function trialJson(name: string, options: Partial<TrialOptions> = {}) {
 
 describe('hull network', () => {
   it('answers an operating point in the shape that is expected of it', () => {
-    const [one] = operatingPointCases;
-    const done = networkCommand(JSON.stringify(one));
+    const [solved] = operatingPointCases;
+    const done = networkCommand(JSON.stringify(solved));
     const answer = JSON.parse(done.ok ? done.value : '{}') as Record<string, number>;
-    expect(Object.keys(answer)).toEqual(one!.probe!.map(({ node }) => node));
-    for (const [node, volts] of Object.entries(one!.expect))
+    expect(Object.keys(answer)).toEqual(solved!.probe!.map(({ node }) => node));
+    for (const [node, volts] of Object.entries(solved!.expect))
       expect(Math.abs(answer[node]! - volts)).toBeLessThan(0.002 * volts);
   });
 
   it('answers a course with its extremes, mean, end and time below', () => {
-    const one = transientCases.find(({ probe }) => probe!.some((node) => node.below !== undefined))!;
-    const done = networkCommand(JSON.stringify(one));
+    const solved = transientCases.find(({ probe }) => probe!.some((node) => node.below !== undefined))!;
+    const done = networkCommand(JSON.stringify(solved));
     const answer = JSON.parse(done.ok ? done.value : '{}') as Record<string, object>;
-    expect(Object.keys(answer.rail!).sort()).toEqual(Object.keys(one.expect.rail!).sort());
+    expect(Object.keys(answer.rail!).sort()).toEqual(Object.keys(solved.expect.rail!).sort());
   });
 
   it('reports every node where none is asked for', () => {
@@ -82,7 +82,7 @@ describe('hull trial', () => {
     expect(exitCode).toBe(1);
     expect(answer.outing).toBe('full-lock-reversals');
     expect((answer.figures as { brownOuts: number }).brownOuts).toBeGreaterThan(3);
-    expect((answer.findings as { rule: string }[]).map((one) => one.rule)).toContain('trial-brown-out');
+    expect((answer.findings as { rule: string }[]).map((each) => each.rule)).toContain('trial-brown-out');
   });
 
   it('takes an outing by its name, and 0 where nothing stops', () => {
@@ -93,9 +93,9 @@ describe('hull trial', () => {
   });
 
   it('varies estimates with a seed, the same way each time', () => {
-    const [one, again] = [1, 2].map(() => trialJson('salt-flat-yacht', { runs: 3, seed: 7 }).answer);
-    expect(again).toEqual(one);
-    expect(one!.tolerance).toMatchObject({ runs: 3 });
+    const [entry, again] = [1, 2].map(() => trialJson('salt-flat-yacht', { runs: 3, seed: 7 }).answer);
+    expect(again).toEqual(entry);
+    expect(entry!.tolerance).toMatchObject({ runs: 3 });
   });
 
   it('says which outings there are for one there is not', () => {

@@ -73,7 +73,7 @@ describe('BuildRepository', () => {
           const save = async (window: (typeof windows)[number]) => {
             const saved = await repository.save(key, window.build, window.seen);
             if (saved.state !== 'saved') throw new Error(saved.state);
-            told.push(...saved.clashes.map((one) => one.other));
+            told.push(...saved.clashes.map((clash) => clash.other));
             Object.assign(window, { seen: saved.seen, build: saved.seen.build });
           };
           for (const [n, [who, what, isSaved]] of steps.entries()) {
@@ -82,22 +82,22 @@ describe('BuildRepository', () => {
             wanted.set(`${who} ${fitting.id}`, `name ${n}`);
             window.build = {
               ...window.build,
-              fittings: window.build.fittings.map((one) =>
-                one === fitting ? { ...one, name: `name ${n}` } : one,
+              fittings: window.build.fittings.map((each) =>
+                each === fitting ? { ...each, name: `name ${n}` } : each,
               ),
             };
             if (isSaved) await save(window);
           }
           for (const window of windows) await save(window);
           const end = await repository.load(key);
-          const names = end.ok ? end.value.fittings.map((one) => one.name) : [];
+          const names = end.ok ? end.value.fittings.map((fitting) => fitting.name) : [];
           // The last that each window called a part stands, or was told to have given way, or was seen and changed.
-          for (const fitting of new Set([...wanted.keys()].map((one) => one.split(' ')[1]!))) {
+          for (const fitting of new Set([...wanted.keys()].map((text) => text.split(' ')[1]!))) {
             const here = [0, 1, 2].flatMap((who) => wanted.get(`${who} ${fitting}`) ?? []);
             const stands = here.filter((name) => names.includes(name));
             expect(stands.length, JSON.stringify(steps)).toBe(1);
           }
-          expect(told.every((one) => one.startsWith('name '))).toBe(true);
+          expect(told.every((text) => text.startsWith('name '))).toBe(true);
         },
       ),
       { numRuns: 30 },
@@ -109,7 +109,7 @@ describe('BuildRepository', () => {
     await repository.add({ ...tub(), name: 'Second' });
     await repository.save(first, { ...tub(), name: 'First, changed' });
     const stored = await repository.list();
-    expect(stored.map((one) => one.name)).toEqual(['First, changed', 'Second']);
+    expect(stored.map((storedBuild) => storedBuild.name)).toEqual(['First, changed', 'Second']);
     expect(stored[0]).not.toHaveProperty('build');
   });
 
@@ -119,7 +119,9 @@ describe('BuildRepository', () => {
     expect(await repository.list()).toEqual([]);
     await repository.restore(record!);
     expect(await repository.load(key)).toEqual({ ok: true, value: tub() });
-    expect((await repository.listWithBuilds()).map((one) => one.record.build.name)).toEqual(['Tub']);
+    expect((await repository.listWithBuilds()).map((readRecord) => readRecord.record.build.name)).toEqual([
+      'Tub',
+    ]);
   });
 
   it('remembers what was open', async () => {

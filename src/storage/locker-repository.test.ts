@@ -14,7 +14,7 @@ beforeEach(() => {
 describe('LockerRepository', () => {
   it('begins with the starter’s parts, owned by nobody', async () => {
     const items = await repository.list();
-    expect(items.map((one) => [one.part.id, one.state, one.isStarter])).toEqual([
+    expect(items.map((item) => [item.part.id, item.state, item.isStarter])).toEqual([
       ['servo-standard', 'catalogue', true],
       ['bec-8a', 'catalogue', true],
     ]);
@@ -40,7 +40,7 @@ describe('LockerRepository', () => {
     await repository.saveAll([own('a'), own('b')]);
     expect(
       (await repository.list())
-        .map((one) => one.part.id)
+        .map((item) => item.part.id)
         .slice(0, 2)
         .sort(),
     ).toEqual(['a', 'b']);

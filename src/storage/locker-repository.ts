@@ -11,8 +11,12 @@ export class LockerRepository {
 
   /** The person's own parts first, then the starter's with their notes. */
   async list(): Promise<LockerItem[]> {
-    const records = new Map((await this.database.locker.toArray()).map((one) => [one.id, one]));
-    const own = [...records.values()].filter((one) => !one.isStarter).map(({ id: _, ...item }) => item);
+    const records = new Map(
+      (await this.database.locker.toArray()).map((lockerRecord) => [lockerRecord.id, lockerRecord]),
+    );
+    const own = [...records.values()]
+      .filter((lockerRecord) => !lockerRecord.isStarter)
+      .map(({ id: _, ...item }) => item);
     const known = this.starter.map((part): LockerItem => {
       const noted = records.get(part.id);
       return {

@@ -18,13 +18,13 @@ describe('the check worker', () => {
     const { findings } = checkBuild(planned.build, starterLocker);
     const first = findings[0]!;
     const offers = checkJobs.offers(planned, first.id);
-    expect(offers.map((one) => one.patch.id)).toEqual(first.patches.map((one) => one.id));
+    expect(offers.map((preview) => preview.patch.id)).toEqual(first.patches.map((patch) => patch.id));
     expect(offers.length).toBeGreaterThan(0);
     expect(structuredClone(offers)).toEqual(offers);
     for (const { patch, gone, left, wells } of offers) {
       const after = checkBuild(applyEdits(planned.build, patch.edits), starterLocker);
-      expect(gone.map((one) => one.id)).toContain(first.id);
-      expect(left).toEqual(after.findings.map((one) => one.id));
+      expect(gone.map((told) => told.id)).toContain(first.id);
+      expect(left).toEqual(after.findings.map((finding) => finding.id));
       expect(wells).toEqual(after.wells);
     }
     expect(checkJobs.offers(planned, 'no such finding')).toEqual([]);
@@ -39,7 +39,7 @@ describe('the check worker', () => {
 
   it('keeps what it knows of one value of a build from being told of another', () => {
     const right = asked('harbour-tug');
-    const ids = (one: Asked) => checkJobs.allOffers(one).map((patch) => patch.id);
+    const ids = (other: Asked) => checkJobs.allOffers(other).map((patch) => patch.id);
     const first = ids(planned);
     expect(first.length).toBeGreaterThan(5);
     expect(ids(right)).not.toEqual(first);

@@ -53,14 +53,16 @@ function preview(asked: Asked, patch: Patch): PatchPreview {
 export const checkJobs = {
   /** The put-rights of a finding, each with what it would do; none where there is no such finding. */
   offers(asked: Asked, findingId: string): PatchPreview[] {
-    const finding = known(asked).check.findings.find((one) => one.id === findingId);
+    const finding = known(asked).check.findings.find((candidate) => candidate.id === findingId);
     return (finding?.patches ?? []).map((patch) => preview(asked, patch));
   },
 
   /** The put-rights of all open findings, each once. */
   allOffers(asked: Asked): Patch[] {
-    const open = known(asked).check.findings.filter((one) => !one.accepted);
-    return [...new Map(open.flatMap((one) => one.patches.map((patch) => [patch.id, patch]))).values()];
+    const open = known(asked).check.findings.filter((finding) => !finding.accepted);
+    return [
+      ...new Map(open.flatMap((finding) => finding.patches.map((patch) => [patch.id, patch]))).values(),
+    ];
   },
 
   /** What each of some patches would do. */

@@ -25,7 +25,10 @@ describe('the trial worker', () => {
 
   it('gives the same runs in shares as in one piece, and takes the build only once', async () => {
     const build = demoBuild('harbour-tug');
-    const outing = { ...outingsOf(build).find((one) => one.id === 'full-lock-reversals')!, seconds: 3 };
+    const outing = {
+      ...outingsOf(build).find((candidate) => candidate.id === 'full-lock-reversals')!,
+      seconds: 3,
+    };
     const task = usualTask(outing);
     const run = await jobs.run(build, task);
     if (!run.ok) throw new Error(run.problem.reason);
@@ -40,6 +43,6 @@ describe('the trial worker', () => {
     ];
     share[releaseProxy]();
     expect([...first, ...rest]).toEqual(whole);
-    expect(new Set(whole.map((one) => one.figures.railMinVolts)).size).toBe(4);
+    expect(new Set(whole.map((toleranceSample) => toleranceSample.figures.railMinVolts)).size).toBe(4);
   });
 });

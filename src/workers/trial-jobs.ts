@@ -24,7 +24,7 @@ export const trialJobs = {
       samples: (from: number, count: number): ToleranceSample[] =>
         Array.from({ length: count }, (_, n) =>
           toleranceSample(context, task, estimates, seed, from + n),
-        ).filter((one) => one !== undefined),
+        ).filter((candidate) => candidate !== undefined),
     });
   },
 

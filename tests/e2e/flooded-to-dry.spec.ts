@@ -84,7 +84,7 @@ test('the loom as a picture has true wires, and as a table the same leads', asyn
   await openTug(page);
   const wires = page.locator('[data-lead="port-controller-lead--receiver-2"] [data-wire]');
   await expect(wires).toHaveCount(3);
-  expect(await wires.evaluateAll((all) => all.map((one) => one.getAttribute('data-wire')))).toEqual([
+  expect(await wires.evaluateAll((all) => all.map((each) => each.getAttribute('data-wire')))).toEqual([
     'orange',
     'red',
     'brown',

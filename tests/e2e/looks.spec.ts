@@ -39,11 +39,12 @@ for (const bench of ['light', 'dark'] as const) {
           );
           const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
           expect(overflow).toBeLessThanOrEqual(0);
-          for (const one of ['Voltage', 'Space']) await expect(well(page, one)).toBeInViewport();
+          for (const text of ['Voltage', 'Space']) await expect(well(page, text)).toBeInViewport();
           const { violations } = await new AxeBuilder({ page }).analyze();
           expect(
             violations.map(
-              (one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join('; ')}`,
+              (violation) =>
+                `${violation.id}: ${violation.nodes.map((node) => node.target.join(' ')).join('; ')}`,
             ),
           ).toEqual([]);
         });

@@ -27,8 +27,8 @@ const digger: Model = {
   kind: 'tracked machine',
   functions: ['Drive', 'Second drive', 'Winch', 'Lift'],
   parts: [
-    ...['Drive', 'Second drive', 'Winch', 'Lift'].map((one): [string, RegExp] => [
-      `${one}: part`,
+    ...['Drive', 'Second drive', 'Winch', 'Lift'].map((text): [string, RegExp] => [
+      `${text}: part`,
       /^brushed controller, 30 A, switching/,
     ]),
     ['Add: Transmitter', /^transmitter, 10/],
@@ -80,8 +80,8 @@ for (const model of [buggy, digger])
     test.setTimeout(150_000);
     await openTug(page);
     await newBuild(page, model.name, model.kind);
-    for (const one of model.functions)
-      await page.getByRole('button', { name: one, exact: true }).first().click();
+    for (const text of model.functions)
+      await page.getByRole('button', { name: text, exact: true }).first().click();
     for (const [label, option] of model.parts) await choose(page, label, option);
     await page.getByRole('link', { name: 'Wire it for me' }).click();
     const dialog = page.getByRole('dialog', { name: 'Wire it for me' });

@@ -54,8 +54,8 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
   'lifts a wire': (build, pick) => {
     const lead = pick(build.leads);
     const wire = lead && pick(lead.conductors);
-    const conductors = lead?.conductors.map((one) =>
-      one === wire ? { ...one, state: 'lifted' as const } : one,
+    const conductors = lead?.conductors.map((conductor) =>
+      conductor === wire ? { ...conductor, state: 'lifted' as const } : conductor,
     );
     return lead && conductors ? [{ type: 'setConductors', lead: lead.id, conductors }] : [];
   },
@@ -64,9 +64,9 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
     return lead ? [{ type: 'setGauge', lead: lead.id, awg: pick([8, 12, 16, 20, 26, 30])! }] : [];
   },
   'moves a function to another channel': (build, pick) => {
-    const one = pick(build.functions);
+    const moved = pick(build.functions);
     const channel = pick([1, 2, 3, 4, 5, 6, undefined]);
-    return one ? [{ type: 'setFunction', function: one.id, change: { channel } }] : [];
+    return moved ? [{ type: 'setFunction', function: moved.id, change: { channel } }] : [];
   },
   'types a figure of a sheet, or leaves it empty': (build, pick) => {
     const part = pick(build.parts);
@@ -80,7 +80,7 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
     return [{ type: 'changeSheet', sheet: withFigure(part, field, figure) }];
   },
   'calls the nets of a cable otherwise': (build, pick) => {
-    const part = pick(build.parts.filter((one) => one.kind === 'cable'));
+    const part = pick(build.parts.filter((candidate) => candidate.kind === 'cable'));
     const name = pick(['+', 'red', 'plus minus', 'rail', 'ground', 'x'])!;
     if (!part) return [];
     const ports = part.ports.map((port) => ({
@@ -122,12 +122,13 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
   },
   'takes an offer': (build, pick) =>
     pick(pick(checkBuild(build, locker).findings)?.patches ?? [])?.edits ?? [],
-  'has it wired': (build) => proposeWiring(build, locker, new Set()).proposals.flatMap((one) => one.edits),
+  'has it wired': (build) =>
+    proposeWiring(build, locker, new Set()).proposals.flatMap((proposal) => proposal.edits),
 };
 
 const names = Object.keys(moves);
 const starts = [
-  ...['harbour-tug', 'harbour-tug-as-planned', 'salt-flat-yacht'].map((one) => demoBuild(one)),
+  ...['harbour-tug', 'harbour-tug-as-planned', 'salt-flat-yacht'].map((text) => demoBuild(text)),
   ...Object.values(soundBuilds),
 ];
 

@@ -22,8 +22,8 @@ const all = readdirSync(folder).map(
 
 /** Solved operating points, and solved courses through time. */
 export const operatingPointCases = all.filter(
-  (one) => one.analysis.kind === 'operatingPoint',
+  (candidate) => candidate.analysis.kind === 'operatingPoint',
 ) as Solved<number>[];
 export const transientCases = all.filter(
-  (one) => one.analysis.kind === 'transient',
+  (candidate) => candidate.analysis.kind === 'transient',
 ) as Solved<ExpectedCourse>[];

@@ -20,13 +20,13 @@ const set =
   (fitting: string, change: Partial<Fitting>): Change =>
   (build) => ({
     ...build,
-    fittings: build.fittings.map((one) => (one.id === fitting ? { ...one, ...change } : one)),
+    fittings: build.fittings.map((each) => (each.id === fitting ? { ...each, ...change } : each)),
   });
 const sheet =
   (part: string, change: object): Change =>
   (build) => ({
     ...build,
-    parts: build.parts.map((one) => (one.id === part ? { ...one, ...change } : one)),
+    parts: build.parts.map((candidate) => (candidate.id === part ? { ...candidate, ...change } : candidate)),
   });
 const add =
   (id: string, name: string, part: string): Change =>
@@ -36,7 +36,9 @@ const wires =
   (lead: string, change: (all: Conductor[]) => Conductor[]): Change =>
   (build) => ({
     ...build,
-    leads: build.leads.map((one) => (one.id === lead ? { ...one, conductors: change(one.conductors) } : one)),
+    leads: build.leads.map((each) =>
+      each.id === lead ? { ...each, conductors: change(each.conductors) } : each,
+    ),
   });
 const gauge =
   (lead: string, awg: number): Change =>
@@ -68,9 +70,9 @@ const plug =
       },
     ]);
 const planned =
-  (one: ModelFunction): Change =>
+  (modelFunction: ModelFunction): Change =>
   (build) =>
-    applyEdits(build, [{ type: 'addFunction', function: one }]);
+    applyEdits(build, [{ type: 'addFunction', function: modelFunction }]);
 
 /** Sound models that the faults are put into. */
 const boat = 'the smallest boat';
@@ -213,7 +215,7 @@ const rows: [fault: string, base: string, finding: string, ...changes: Change[]]
     'the red wires of all four in',
     excavator,
     'rail-two-sources/manySourcesInParallel',
-    ...['right-track', 'slew', 'pump'].map((one, n) => wires(`${one}-esc-lead--rx-${n + 4}`, whole)),
+    ...['right-track', 'slew', 'pump'].map((text, n) => wires(`${text}-esc-lead--rx-${n + 4}`, whole)),
   ],
   ['the only red wire lifted', boat, 'rail-no-source/nothingFeeds', wires('esc-lead--rx-3', lifted('plus'))],
   [
@@ -331,11 +333,11 @@ const rows: [fault: string, base: string, finding: string, ...changes: Change[]]
 ];
 
 function whole(all: Conductor[]): Conductor[] {
-  return all.map((one) => ({ ...one, state: 'whole' }));
+  return all.map((conductor) => ({ ...conductor, state: 'whole' }));
 }
 
 function ports(part: string, id: string, change: object) {
-  return starterPart(part).ports.map((one) => (one.id === id ? { ...one, ...change } : one));
+  return starterPart(part).ports.map((port) => (port.id === id ? { ...port, ...change } : port));
 }
 
 export const faultyBuilds = rows.map(([fault, base, finding, ...changes]) => ({

@@ -14,9 +14,9 @@ export const straightOuting = (
   seconds,
   effort,
   tracks: build.functions
-    .filter((one) => one.role === 'drive')
-    .map((one) => ({
-      function: one.id,
+    .filter((modelFunction) => modelFunction.role === 'drive')
+    .map((modelFunction) => ({
+      function: modelFunction.id,
       points: [
         [0, 0],
         [1, 0],

@@ -36,15 +36,15 @@ export function testRule<MessageId extends string>(rule: Rule<MessageId>, { vali
       expect(new Set(texts).size).toBe(texts.length);
       expect(valid.length).toBeGreaterThan(0);
       expect(invalid.length).toBeGreaterThan(0);
-      for (const one of invalid) expect(one.findings.length, one.name).toBeGreaterThan(0);
-      const said = new Set(invalid.flatMap((one) => one.findings.map((finding) => finding.messageId)));
+      for (const sketch of invalid) expect(sketch.findings.length, sketch.name).toBeGreaterThan(0);
+      const said = new Set(invalid.flatMap((each) => each.findings.map((finding) => finding.messageId)));
       expect([...said].sort()).toEqual(Object.keys(rule.meta.messages).sort());
     });
 
     it.each(valid)('passes: $name', ({ build, missing = [] }) => {
       const said = runRule(plainRule, build);
       expect(said.findings).toEqual([]);
-      expect(said.missing.map((one) => one.missing)).toEqual(missing);
+      expect(said.missing.map((each) => each.missing)).toEqual(missing);
     });
 
     it.each(invalid)('finds: $name', ({ build, findings: expected }) => {
@@ -61,13 +61,13 @@ function checkFinding(rule: Rule, build: Build, finding: Finding, want: Expected
     within,
   );
   expect(Math.abs(finding.limit - want.limit), `${finding.limit}, not ${want.limit}`).toBeLessThan(within);
-  if (want.subjects) expect(finding.subjects.map((one) => one.id)).toEqual(want.subjects);
+  if (want.subjects) expect(finding.subjects.map((subject) => subject.id)).toEqual(want.subjects);
   if (want.says !== undefined) expect(finding.text).toContain(want.says);
   expect(finding.terms.length).toBeGreaterThan(1);
   for (const start of want.putRight ?? []) {
-    const patch = finding.patches.find((one) => one.id.startsWith(start));
-    expect(patch, `offer ${start} among ${finding.patches.map((one) => one.id).join(', ')}`).toBeDefined();
-    const after = runRule(rule, applyEdits(build, patch!.edits)).findings.map((one) => one.id);
+    const patch = finding.patches.find((candidate) => candidate.id.startsWith(start));
+    expect(patch, `offer ${start} among ${finding.patches.map((each) => each.id).join(', ')}`).toBeDefined();
+    const after = runRule(rule, applyEdits(build, patch!.edits)).findings.map((each) => each.id);
     expect(after).not.toContain(finding.id);
   }
 }
@@ -77,7 +77,7 @@ function runRule(rule: Rule, build: Build): { findings: Finding[]; missing: Miss
   const said = rule.check(checkContext(build, starterLocker));
   expect(build).toEqual(before);
   return {
-    findings: said.flatMap((one) => ('missing' in one ? [] : [renderReport(rule, one, new Map())])),
-    missing: said.flatMap((one) => ('missing' in one ? [one] : [])),
+    findings: said.flatMap((each) => ('missing' in each ? [] : [renderReport(rule, each, new Map())])),
+    missing: said.flatMap((each) => ('missing' in each ? [each] : [])),
   };
 }

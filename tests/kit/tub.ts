@@ -85,10 +85,10 @@ export function tub(change: TubChange = {}): Build {
     sheets = {},
     policies = {},
   } = change;
-  const changed = [...fittings, ...extra].map((one) => ({
-    ...one,
-    part: parts[one.id] ?? one.part,
-    ...settings[one.id],
+  const changed = [...fittings, ...extra].map((fitting) => ({
+    ...fitting,
+    part: parts[fitting.id] ?? fitting.part,
+    ...settings[fitting.id],
   }));
   const isKept = ([from, to]: LeadSketch) => !without.some((start) => `${from}--${to}`.startsWith(start));
   const kept = [...leads.filter(isKept), ...(change.leads ?? [])];
@@ -100,7 +100,7 @@ export function tub(change: TubChange = {}): Build {
       fittings: changed,
       leads: kept,
       functions: [
-        ...functions.map((one) => ({ ...one, ...change.functions?.[one.id] })),
+        ...functions.map((modelFunction) => ({ ...modelFunction, ...change.functions?.[modelFunction.id] })),
         ...(change.moreFunctions ?? []),
       ],
     },

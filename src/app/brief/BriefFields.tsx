@@ -96,9 +96,9 @@ function Choice<Value extends string>({ label, value, options, onChoose }: Choic
       value={value}
       onChange={(event) => onChoose(event.target.value as Value)}
     >
-      {options.map((one) => (
-        <MenuItem key={one} value={one}>
-          {one}
+      {options.map((option) => (
+        <MenuItem key={option} value={option}>
+          {option}
         </MenuItem>
       ))}
     </TextField>

@@ -18,7 +18,7 @@ export function Component() {
   const build = useBuild();
   const { context } = useCheck();
   const chains = functionChains(context);
-  const open = chains.filter((one) => one.open !== undefined).length;
+  const open = chains.filter((chain) => chain.open !== undefined).length;
   return (
     <div className={styles.station}>
       <div className={styles.work}>

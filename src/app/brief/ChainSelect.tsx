@@ -21,7 +21,7 @@ export function ChainSelect({
   isSet = false,
   onChoose,
 }: ChainSelectProps) {
-  const known = options.some((one) => one.value === value) ? value : '';
+  const known = options.some((option) => option.value === value) ? value : '';
   return (
     <Select
       variant="standard"
@@ -33,15 +33,15 @@ export function ChainSelect({
         shown === '' ? (
           <span style={{ color: isSet ? 'var(--ink)' : 'var(--brass)' }}>{empty}</span>
         ) : (
-          options.find((one) => one.value === shown)?.text
+          options.find((option) => option.value === shown)?.text
         )
       }
       sx={{ fontSize: 13, minWidth: 0 }}
       onChange={({ target }) => onChoose(target.value)}
     >
-      {options.map((one) => (
-        <MenuItem key={one.value} value={one.value} dense>
-          {one.text}
+      {options.map((option) => (
+        <MenuItem key={option.value} value={option.value} dense>
+          {option.text}
         </MenuItem>
       ))}
     </Select>

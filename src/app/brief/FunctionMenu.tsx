@@ -7,7 +7,7 @@ import { useState } from 'react';
 import type { ModelFunction } from '../../core/plan/model-function';
 
 interface FunctionMenuProps {
-  one: ModelFunction;
+  modelFunction: ModelFunction;
   onChange: (words: string, change: Partial<Omit<ModelFunction, 'id'>>) => void;
   onRemove: () => void;
 }
@@ -15,7 +15,7 @@ interface FunctionMenuProps {
 const stages = [1, 2, 3] as const;
 
 /** The rarer settings of a function: its stage, mirrored servos, a shared channel; and taking it out. */
-export function FunctionMenu({ one, onChange, onRemove }: FunctionMenuProps) {
+export function FunctionMenu({ modelFunction, onChange, onRemove }: FunctionMenuProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const close = () => setAnchor(null);
   const choose = (words: string, change: Partial<Omit<ModelFunction, 'id'>>) => {
@@ -26,7 +26,7 @@ export function FunctionMenu({ one, onChange, onRemove }: FunctionMenuProps) {
     <>
       <IconButton
         size="small"
-        aria-label={`More for ${one.name}`}
+        aria-label={`More for ${modelFunction.name}`}
         aria-haspopup="menu"
         onClick={(event) => setAnchor(event.currentTarget)}
       >
@@ -36,7 +36,7 @@ export function FunctionMenu({ one, onChange, onRemove }: FunctionMenuProps) {
         {stages.map((stage) => (
           <MenuItem
             key={stage}
-            selected={(one.stage ?? 1) === stage}
+            selected={(modelFunction.stage ?? 1) === stage}
             onClick={() => choose(`stage ${stage}`, { stage })}
           >
             {stage === 1 ? 'Stage 1: now' : `Stage ${stage}: later`}
@@ -44,15 +44,21 @@ export function FunctionMenu({ one, onChange, onRemove }: FunctionMenuProps) {
         ))}
         <Divider />
         <MenuItem
-          selected={one.mirrored ?? false}
-          onClick={() => choose('mirrored or not', { mirrored: !one.mirrored })}
+          selected={modelFunction.mirrored ?? false}
+          onClick={() => choose('mirrored or not', { mirrored: !modelFunction.mirrored })}
         >
           Its servos stand mirrored
         </MenuItem>
-        <MenuItem selected={one.mixed ?? false} onClick={() => choose('mixed or not', { mixed: !one.mixed })}>
+        <MenuItem
+          selected={modelFunction.mixed ?? false}
+          onClick={() => choose('mixed or not', { mixed: !modelFunction.mixed })}
+        >
           Shares its channel on purpose
         </MenuItem>
-        <MenuItem disabled={one.devices.length === 0} onClick={() => choose('no part', { devices: [] })}>
+        <MenuItem
+          disabled={modelFunction.devices.length === 0}
+          onClick={() => choose('no part', { devices: [] })}
+        >
           Let go of its parts
         </MenuItem>
         <Divider />

@@ -17,14 +17,16 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
-  const one = chain.function;
-  const number = build.functions.indexOf(one) + 1;
+  const modelFunction = chain.function;
+  const number = build.functions.indexOf(modelFunction) + 1;
   const change = (words: string, next: Partial<Omit<ModelFunction, 'id'>>) =>
-    apply(`${one.name}: ${words}`, [{ type: 'setFunction', function: one.id, change: next }]);
+    apply(`${modelFunction.name}: ${words}`, [
+      { type: 'setFunction', function: modelFunction.id, change: next },
+    ]);
   const [transmitter] = context.index.ofKind('transmitter');
   const [receiver] = context.index.ofKind('receiver');
   const channels = receiver?.part.channels ?? transmitter?.part.channels ?? 16;
-  const kinds = servingKinds(one.role);
+  const kinds = servingKinds(modelFunction.role);
   const idle = context.index
     .all()
     .filter(
@@ -33,36 +35,36 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
     );
   const choosePart = (value: string) => {
     const [source, id = ''] = value.split(/:(.*)/);
-    if (source === 'fitted') change('another part', { devices: [...one.devices, id] });
+    if (source === 'fitted') change('another part', { devices: [...modelFunction.devices, id] });
     const part = source === 'locker' ? locker.find((candidate) => candidate.id === id) : undefined;
-    if (part) apply(`${one.name}: ${part.name}`, fitPart(build, part, one));
+    if (part) apply(`${modelFunction.name}: ${part.name}`, fitPart(build, part, modelFunction));
   };
   return (
-    <li className={styles.row} aria-label={one.name}>
+    <li className={styles.row} aria-label={modelFunction.name}>
       <span className={styles.name}>
         <span className={`figure ${styles.number}`}>{number}</span>
-        {one.name}
+        {modelFunction.name}
         <span className={styles.state} data-open={chain.open !== undefined}>
           {chain.open ?? `served, ${chain.port ?? ''}`}
-          {(one.stage ?? 1) > 1 && ` · stage ${one.stage}`}
+          {(modelFunction.stage ?? 1) > 1 && ` · stage ${modelFunction.stage}`}
         </span>
       </span>
       <ChainSelect
-        label={`${one.name}: the control it wants`}
-        value={one.wants}
+        label={`${modelFunction.name}: the control it wants`}
+        value={modelFunction.wants}
         options={controlKinds.map((kind) => ({ value: kind, text: wantWords[kind] }))}
         onChoose={(wants) => change('another kind of control', { wants: wants as ControlKind })}
       />
       <ChainSelect
-        label={`${one.name}: control`}
-        value={one.control ?? ''}
+        label={`${modelFunction.name}: control`}
+        value={modelFunction.control ?? ''}
         empty={transmitter ? 'no control' : 'no transmitter'}
         options={(transmitter?.part.controls ?? []).map(({ id, name }) => ({ value: id, text: name }))}
         onChoose={(control) => change('another control', { control })}
       />
       <ChainSelect
-        label={`${one.name}: channel`}
-        value={one.channel === undefined ? '' : String(one.channel)}
+        label={`${modelFunction.name}: channel`}
+        value={modelFunction.channel === undefined ? '' : String(modelFunction.channel)}
         empty="?"
         options={Array.from({ length: channels }, (_, n) => ({
           value: String(n + 1),
@@ -71,7 +73,7 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
         onChoose={(channel) => change(`channel ${channel}`, { channel: Number(channel) })}
       />
       <ChainSelect
-        label={`${one.name}: part`}
+        label={`${modelFunction.name}: part`}
         value=""
         empty={chain.parts.length > 0 ? chain.parts.join(', ') : 'no part'}
         isSet={chain.parts.length > 0}
@@ -87,10 +89,12 @@ export function FunctionRow({ chain }: { chain: FunctionChain }) {
         onChoose={choosePart}
       />
       <FunctionMenu
-        one={one}
+        modelFunction={modelFunction}
         onChange={change}
         onRemove={() =>
-          apply(`remove the function ${one.name}`, [{ type: 'removeFunction', function: one.id }])
+          apply(`remove the function ${modelFunction.name}`, [
+            { type: 'removeFunction', function: modelFunction.id },
+          ])
         }
       />
     </li>

@@ -11,15 +11,15 @@ export function Money() {
   const items = useLocker((state) => state.items);
   const costs = stageCosts(context, items);
   if (costs.length === 0) return null;
-  const unpriced = costs.flatMap((one) => one.unpriced);
+  const unpriced = costs.flatMap((cost) => cost.unpriced);
   const now = costs[0]?.toBuy ?? 0;
   const limit = brief.moneyLimit;
   return (
     <section className={styles.section} aria-label="Money">
       <h2 className={styles.title}>Still to buy</h2>
-      {costs.map((one) => (
-        <p key={one.stage}>
-          Stage {one.stage}: <span className="figure">{one.toBuy.toFixed(2)}</span>
+      {costs.map((cost) => (
+        <p key={cost.stage}>
+          Stage {cost.stage}: <span className="figure">{cost.toBuy.toFixed(2)}</span>
         </p>
       ))}
       {limit !== undefined && (

@@ -34,7 +34,7 @@ export function RadioAndPower() {
                 value=""
                 empty={
                   here.length > 0
-                    ? here.map((one) => one.part.name).join('; ')
+                    ? here.map((fitted) => fitted.part.name).join('; ')
                     : kind === 'bec'
                       ? 'none'
                       : 'not chosen'
@@ -47,7 +47,7 @@ export function RadioAndPower() {
                     text: here.length > 0 ? `one more: ${part.name}` : part.name,
                   }))}
                 onChoose={(id) => {
-                  const part = locker.find((one) => one.id === id);
+                  const part = locker.find((candidate) => candidate.id === id);
                   if (part) apply(`fit ${part.name}`, fitPart(build, part));
                 }}
               />

@@ -14,7 +14,7 @@ export function Schools() {
       <h2 className={styles.title}>Where benches differ</h2>
       {schools.map(({ key, name, choices }) => {
         const value = policies[key] ?? choices[0]?.value ?? '';
-        const chosen = choices.find((one) => one.value === value);
+        const chosen = choices.find((choice) => choice.value === value);
         return (
           <div key={key}>
             <TextField
@@ -25,14 +25,14 @@ export function Schools() {
               label={name}
               value={value}
               onChange={(event) => {
-                const next = choices.find((one) => String(one.value) === String(event.target.value));
+                const next = choices.find((choice) => String(choice.value) === String(event.target.value));
                 if (next)
                   apply(`${name}: ${next.words}`, [{ type: 'setPolicies', change: { [key]: next.value } }]);
               }}
             >
-              {choices.map((one) => (
-                <MenuItem key={String(one.value)} value={one.value}>
-                  {one.words}
+              {choices.map((choice) => (
+                <MenuItem key={String(choice.value)} value={choice.value}>
+                  {choice.words}
                 </MenuItem>
               ))}
             </TextField>

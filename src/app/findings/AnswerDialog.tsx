@@ -15,7 +15,7 @@ import { useCheck } from '../state/use-check';
 /** The place where a missing fact is answered: the part's sheet, its settings and ports, or the lead. */
 export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: () => void }) {
   const { context, unknowns } = useCheck();
-  const isAnswered = unknowns.every((one) => one.missing !== unknown.missing);
+  const isAnswered = unknowns.every((asked) => asked.missing !== unknown.missing);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="answer-title">
       <DialogTitle id="answer-title">{capital(unknown.missing)}</DialogTitle>
@@ -23,7 +23,7 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
         <p aria-live="polite">{isAnswered ? 'Answered.' : reasons[unknown.asked ?? 'sheet']}</p>
         {unknown.subjects.map(({ kind, id }) => {
           if (kind === 'lead') {
-            const lead = context.build.leads.find((one) => one.id === id);
+            const lead = context.build.leads.find((candidate) => candidate.id === id);
             return lead && <LeadTools key={id} lead={lead} onGone={onClose} />;
           }
           if (!context.index.has(id)) return null;

@@ -14,15 +14,15 @@ import styles from './FindingsPanel.module.css';
 export function FindingsPanel({ onClose }: { onClose?: () => void }) {
   const { findings, unknowns, isBegun } = useCheck();
   const { view, findingId, showFinding, showWell } = usePanel();
-  const isShown = (one: { well: string }) => view === 'all' || one.well === view;
+  const isShown = (said: { well: string }) => view === 'all' || said.well === view;
   const here = findings.filter(isShown);
-  const open = here.filter((one) => !one.accepted);
-  const accepted = here.filter((one) => one.accepted);
+  const open = here.filter((finding) => !finding.accepted);
+  const accepted = here.filter((finding) => finding.accepted);
   const missing = unknowns.filter(isShown);
-  const chosen = open.find((one) => one.id === findingId) ?? (findingId === '' ? undefined : open[0]);
-  const openEverywhere = findings.filter((one) => !one.accepted);
-  const isAllDry = openEverywhere.every((one) => one.severity === 'note');
-  const isDryHere = open.every((one) => one.severity === 'note');
+  const chosen = open.find((finding) => finding.id === findingId) ?? (findingId === '' ? undefined : open[0]);
+  const openEverywhere = findings.filter((finding) => !finding.accepted);
+  const isAllDry = openEverywhere.every((finding) => finding.severity === 'note');
+  const isDryHere = open.every((finding) => finding.severity === 'note');
   return (
     <div className={styles.panel}>
       <div className={styles.head}>
@@ -43,23 +43,23 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
           isSpace={view === 'space'}
           isBegun={isBegun}
           isAllDry={isAllDry}
-          unknown={new Set((isAllDry ? unknowns : missing).map((one) => one.missing)).size}
+          unknown={new Set((isAllDry ? unknowns : missing).map((asked) => asked.missing)).size}
         />
       )}
-      {open.map((one) => (
+      {open.map((each) => (
         <FindingCard
-          key={one.id}
-          finding={one}
-          isOpen={one === chosen}
-          onToggle={() => showFinding(one === chosen ? '' : one.id)}
+          key={each.id}
+          finding={each}
+          isOpen={each === chosen}
+          onToggle={() => showFinding(each === chosen ? '' : each.id)}
         />
       ))}
       <NotKnown unknowns={missing} />
       {accepted.length > 0 && (
         <section className={styles.group} aria-label="Accepted">
           <h3 className={styles.groupTitle}>Accepted, still true</h3>
-          {accepted.map((one) => (
-            <AcceptedFinding key={one.id} finding={one} />
+          {accepted.map((each) => (
+            <AcceptedFinding key={each.id} finding={each} />
           ))}
         </section>
       )}

@@ -10,11 +10,11 @@ export function NotKnown({ unknowns }: { unknowns: readonly Unknown[] }) {
   const [asked, setAsked] = useState<Unknown>();
   const navigate = useNavigate();
   // Several rules may miss the same fact; it is asked for once.
-  const once = [...new Map(unknowns.map((one) => [one.missing, one])).values()];
-  const answer = (one: Unknown) => {
-    const [subject] = one.subjects;
-    if (one.asked === 'brief' || subject?.kind === 'function') void navigate('/brief');
-    else if (subject) setAsked(one);
+  const once = [...new Map(unknowns.map((gap) => [gap.missing, gap])).values()];
+  const answer = (gap: Unknown) => {
+    const [subject] = gap.subjects;
+    if (gap.asked === 'brief' || subject?.kind === 'function') void navigate('/brief');
+    else if (subject) setAsked(gap);
     else void navigate('/loom');
   };
   return (
@@ -23,10 +23,10 @@ export function NotKnown({ unknowns }: { unknowns: readonly Unknown[] }) {
         <section className={styles.group} aria-label="Not known">
           <h3 className={styles.groupTitle}>Not known yet: tap one to answer it</h3>
           <ul className={styles.list}>
-            {once.map((one) => (
-              <li key={one.missing}>
-                <button type="button" className={styles.question} onClick={() => answer(one)}>
-                  {capital(one.missing)}
+            {once.map((gap) => (
+              <li key={gap.missing}>
+                <button type="button" className={styles.question} onClick={() => answer(gap)}>
+                  {capital(gap.missing)}
                 </button>
               </li>
             ))}

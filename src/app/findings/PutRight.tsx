@@ -15,7 +15,7 @@ export function PutRight({ finding }: { finding: Finding }) {
   const [chosenId, setChosenId] = useState<string>();
   const showPreview = usePreviewStore((state) => state.show);
   const apply = useBuildStore((state) => state.apply);
-  const chosen = offers.data?.find((one) => one.patch.id === chosenId);
+  const chosen = offers.data?.find((preview) => preview.patch.id === chosenId);
 
   useEffect(() => {
     showPreview(chosen);

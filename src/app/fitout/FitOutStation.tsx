@@ -17,8 +17,8 @@ export function Component() {
     () => stepStates(build, planProcedure(context), findings),
     [build, context, findings],
   );
-  const firstOpen = states.find((one) => one.state !== 'done');
-  const inHand = states.find((one) => one.step.id === params.get('step')) ?? firstOpen ?? states.at(-1);
+  const firstOpen = states.find((state) => state.state !== 'done');
+  const inHand = states.find((state) => state.step.id === params.get('step')) ?? firstOpen ?? states.at(-1);
   const show = (id: string | undefined) => {
     const next = new URLSearchParams(params);
     if (id === undefined) next.delete('step');
@@ -35,7 +35,7 @@ export function Component() {
       </div>
     );
   }
-  const done = states.filter((one) => one.state === 'done').length;
+  const done = states.filter((state) => state.state === 'done').length;
   return (
     <div className={styles.station}>
       <StepList states={states} inHand={inHand} done={done} onShow={show} />

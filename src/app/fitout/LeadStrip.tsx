@@ -21,25 +21,25 @@ const right = 410;
 export function LeadStrip({ leadId }: { leadId: string }) {
   const { context } = useCheck();
   const { index } = context;
-  const lead = index.build.leads.find((one) => one.id === leadId);
+  const lead = index.build.leads.find((candidate) => candidate.id === leadId);
   if (!lead) return null;
   const [from, to] = [index.port(lead.from), index.port(lead.to)];
   const rows = Math.max(from.pins.length, to.pins.length);
   const pinY = (port: PortSpec, pin: string) =>
-    54 + port.pins.findIndex((one) => one.name === pin) * rowHeight;
+    54 + port.pins.findIndex((pinSpec) => pinSpec.name === pin) * rowHeight;
   return (
     <svg className={styles.strip} viewBox={`0 0 560 ${rows * rowHeight + 46}`} aria-hidden>
       <End name={name(lead.from)} port={from} x={left} anchor="end" />
       <End name={name(lead.to)} port={to} x={right} anchor="start" />
-      {lead.conductors.map((one) => {
-        const [y1, y2] = [pinY(from, one.from), pinY(to, one.to)];
-        const stop = one.state === 'lifted' ? right - 70 : right;
-        const path = `M${left + 9},${y1}C${left + 100},${y1} ${stop - 100},${y2} ${stop - 9},${one.state === 'lifted' ? y2 - 14 : y2}`;
+      {lead.conductors.map((conductor) => {
+        const [y1, y2] = [pinY(from, conductor.from), pinY(to, conductor.to)];
+        const stop = conductor.state === 'lifted' ? right - 70 : right;
+        const path = `M${left + 9},${y1}C${left + 100},${y1} ${stop - 100},${y2} ${stop - 9},${conductor.state === 'lifted' ? y2 - 14 : y2}`;
         return (
-          <g key={one.from}>
+          <g key={conductor.from}>
             <path d={path} className={styles.casing} />
-            <path d={path} className={styles.wire} stroke={wireColourValues[one.colour]} />
-            {one.state === 'lifted' && (
+            <path d={path} className={styles.wire} stroke={wireColourValues[conductor.colour]} />
+            {conductor.state === 'lifted' && (
               <text x={stop - 2} y={y2 - 10} className={styles.pin}>
                 lifted
               </text>

@@ -25,9 +25,9 @@ export function StepList({ states, inHand, done, onShow }: StepListProps) {
         </span>
       </div>
       {phases.map((phase) => {
-        const here = states.filter((one) => one.step.phase === phase);
+        const here = states.filter((state) => state.step.phase === phase);
         if (here.length === 0) return null;
-        const isHeld = here.every((one) => one.heldBy?.by === 'stops');
+        const isHeld = here.every((stepState) => stepState.heldBy?.by === 'stops');
         return (
           <section key={phase} aria-label={phaseNames[phase]}>
             <h2 className={styles.phase}>
@@ -35,24 +35,26 @@ export function StepList({ states, inHand, done, onShow }: StepListProps) {
               {isHeld && <span className={styles.held}>held</span>}
             </h2>
             <ol className={styles.steps}>
-              {here.map((one) => (
-                <li key={one.step.id}>
+              {here.map((stepState) => (
+                <li key={stepState.step.id}>
                   <button
-                    ref={one === inHand ? current : undefined}
+                    ref={stepState === inHand ? current : undefined}
                     type="button"
                     className={styles.step}
-                    aria-current={one === inHand ? 'step' : undefined}
-                    onClick={() => onShow(one.step.id)}
+                    aria-current={stepState === inHand ? 'step' : undefined}
+                    onClick={() => onShow(stepState.step.id)}
                   >
                     <span
                       className={styles.mark}
-                      data-state={one.heldBy && one.state !== 'outOfBand' ? 'held' : one.state}
+                      data-state={
+                        stepState.heldBy && stepState.state !== 'outOfBand' ? 'held' : stepState.state
+                      }
                       aria-hidden
                     >
-                      {markOf(one)}
+                      {markOf(stepState)}
                     </span>
-                    <span>{one.step.title}</span>
-                    <span className="visually-hidden">{stateWords(one)}</span>
+                    <span>{stepState.step.title}</span>
+                    <span className="visually-hidden">{stateWords(stepState)}</span>
                   </button>
                 </li>
               ))}

@@ -23,17 +23,17 @@ export function CommandPalette({ onClose }: { onClose: () => void }) {
           autoHighlight
           disablePortal
           options={commands}
-          groupBy={(one) => one.group}
-          getOptionLabel={(one) => one.name}
-          getOptionKey={(one) => one.id}
+          groupBy={(command) => command.group}
+          getOptionLabel={(command) => command.name}
+          getOptionKey={(command) => command.id}
           onChange={(_, chosen) => {
             onClose();
             chosen?.run();
           }}
-          renderOption={({ key, ...props }, one) => (
+          renderOption={({ key, ...props }, command) => (
             <li key={key} {...props}>
-              <span className={styles.name}>{one.name}</span>
-              {one.keys && <kbd className={styles.keys}>{one.keys}</kbd>}
+              <span className={styles.name}>{command.name}</span>
+              {command.keys && <kbd className={styles.keys}>{command.keys}</kbd>}
             </li>
           )}
           renderInput={(params) => <TextField {...params} label="What do you want to do?" />}

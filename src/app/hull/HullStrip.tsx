@@ -71,7 +71,8 @@ function WellWater({
 }) {
   const left = bulkheads[n]!;
   const right = bulkheads[n + 1]!;
-  const levelOf = (one: WellReport) => hullBox.height - hullBox.height * waterShare(one.state, one.stop);
+  const levelOf = (wellReport: WellReport) =>
+    hullBox.height - hullBox.height * waterShare(wellReport.state, wellReport.stop);
   if (report.state === 'hatched')
     return <rect x={left} y={0} width={right - left} height={88} fill="url(#hatching)" />;
   const isDifferent = preview && levelOf(preview) !== levelOf(report);

@@ -7,9 +7,9 @@ const box = { width: 330, height: 170, left: 40, right: 12, top: 10, bottom: 34 
 /** A curve with its axes: the picture that fits the kind of part. */
 export function CurvePicture({ curve }: { curve: SheetCurve }) {
   const { points, title, xLabel, yLabel } = curve;
-  const xs = points.map((one) => one.x);
-  const most = Math.max(...points.map((one) => one.y));
-  const least = Math.min(...points.map((one) => one.y));
+  const xs = points.map((point) => point.x);
+  const most = Math.max(...points.map((point) => point.y));
+  const least = Math.min(...points.map((point) => point.y));
   const x = scaleLinear()
     .domain([Math.min(...xs), Math.max(...xs)])
     .range([box.left, box.width - box.right]);
@@ -18,7 +18,7 @@ export function CurvePicture({ curve }: { curve: SheetCurve }) {
     .range([box.height - box.bottom, box.top])
     .nice(4);
   const path = points
-    .map((one, n) => `${n === 0 ? 'M' : 'L'}${x(one.x).toFixed(1)},${y(one.y).toFixed(1)}`)
+    .map((point, n) => `${n === 0 ? 'M' : 'L'}${x(point.x).toFixed(1)},${y(point.y).toFixed(1)}`)
     .join('');
   return (
     <figure className={styles.figure}>

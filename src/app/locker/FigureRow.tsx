@@ -69,9 +69,9 @@ export function FigureRow({ part, field, onChange }: FigureRowProps) {
             sx={{ fontSize: 12.5 }}
             onChange={({ target }) => onChange({ ...figure, provenance: target.value })}
           >
-            {provenances.map((one) => (
-              <MenuItem key={one} value={one} dense>
-                {one}
+            {provenances.map((provenance) => (
+              <MenuItem key={provenance} value={provenance} dense>
+                {provenance}
               </MenuItem>
             ))}
           </Select>

@@ -9,7 +9,7 @@ import { downloadText } from '../shell/build-files';
 import { refuse } from '../state/refusal-store';
 import { useLocker } from '../state/locker-store';
 
-const starterIds = new Set(starterLocker.map((one) => one.id));
+const starterIds = new Set(starterLocker.map((part) => part.id));
 
 /** Takes the locker out as a file, and parts in from one. */
 export function LockerFile() {

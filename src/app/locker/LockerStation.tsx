@@ -22,9 +22,9 @@ export function Component() {
   const { context } = useCheck();
   const [params, setParams] = useSearchParams();
   const asked = params.get('kind');
-  const kind: PartKind = partKinds.find((one) => one === asked) ?? 'servo';
-  const here = items.filter((one) => one.part.kind === kind);
-  const chosen = here.find((one) => one.part.id === params.get('part')) ?? here[0];
+  const kind: PartKind = partKinds.find((partKind) => partKind === asked) ?? 'servo';
+  const here = items.filter((item) => item.part.kind === kind);
+  const chosen = here.find((item) => item.part.id === params.get('part')) ?? here[0];
   const show = (change: Record<string, string>) => {
     const next = new URLSearchParams(params);
     if (change.kind) next.delete('part');
@@ -49,16 +49,16 @@ export function Component() {
     <div className={styles.station}>
       <div className={styles.kinds} role="group" aria-label="Kinds of part">
         <h1 className={styles.title}>Locker</h1>
-        {partKinds.map((one) => (
+        {partKinds.map((partKind) => (
           <button
-            key={one}
+            key={partKind}
             type="button"
             className={styles.kind}
-            aria-pressed={one === kind}
-            onClick={() => show({ kind: one })}
+            aria-pressed={partKind === kind}
+            onClick={() => show({ kind: partKind })}
           >
-            {kinds[one].words.many}
-            <span className="figure">{items.filter((item) => item.part.kind === one).length}</span>
+            {kinds[partKind].words.many}
+            <span className="figure">{items.filter((item) => item.part.kind === partKind).length}</span>
           </button>
         ))}
         <div className={styles.file}>

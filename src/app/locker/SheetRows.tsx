@@ -109,7 +109,10 @@ function Controls({ part, onChange }: RowsProps<TransmitterSpec>) {
           <ChainSelect
             label={`${name}: kind of control`}
             value={kind}
-            options={controlKinds.map((one) => ({ value: one, text: wantWords[one] }))}
+            options={controlKinds.map((controlKind) => ({
+              value: controlKind,
+              text: wantWords[controlKind],
+            }))}
             onChoose={(next) => onChange(changeControl(part, id, { kind: next }))}
           />
           <IconButton

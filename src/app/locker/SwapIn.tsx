@@ -14,7 +14,7 @@ export function SwapIn({ part }: { part: PartSpec }) {
     .flatMap(({ fitting }) =>
       swappable(context.index, fitting.id, [part]).map((patch) => ({ fitting, patch })),
     );
-  const previews = usePreviews(offers.map((one) => one.patch));
+  const previews = usePreviews(offers.map((offer) => offer.patch));
   return (
     <MenuButton
       label="Swap in for"
@@ -24,7 +24,7 @@ export function SwapIn({ part }: { part: PartSpec }) {
         ...noteOf(previews.get(patch.id)),
       }))}
       onChoose={(id) => {
-        const chosen = offers.find((one) => one.patch.id === id);
+        const chosen = offers.find((offer) => offer.patch.id === id);
         if (chosen) apply(`swap the ${chosen.fitting.name} for: ${part.name}`, chosen.patch.edits);
       }}
     />

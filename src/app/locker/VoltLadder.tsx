@@ -15,10 +15,10 @@ const stateWords: Record<LockerItem['state'], string> = { own: 'own', mightBuy: 
 
 /** Parts of one kind side by side: the volts each stands as a bar, and the volts of this build as a line through all. */
 export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps) {
-  const spans = items.map((one) => voltSpan(one.part));
-  const most = Math.max(meets?.volts ?? 0, ...spans.map((one) => one?.most ?? 0)) * 1.05 || 1;
+  const spans = items.map((item) => voltSpan(item.part));
+  const most = Math.max(meets?.volts ?? 0, ...spans.map((span) => span?.most ?? 0)) * 1.05 || 1;
   const x = scaleLinear().domain([0, most]).range([0, 100]);
-  const hasVolts = spans.some((one) => one !== undefined);
+  const hasVolts = spans.some((span) => span !== undefined);
   return (
     <>
       <p className={styles.legend}>

@@ -20,7 +20,7 @@ const roleWords: Record<PortRole, string> = {
 
 /** A port with nothing in it, as large as a finger needs: tapped first it waits, tapped second it is joined. */
 export function FreePortSpot({ port, label, role, onTap }: FreePortSpotProps) {
-  const ys = port.contacts.map((one) => one.y);
+  const ys = port.contacts.map((point) => point.y);
   const x = port.contacts[0]?.x ?? 0;
   const [top, bottom] = [Math.min(...ys) - 7, Math.max(...ys) + 7];
   const onClick = (event: MouseEvent) => {

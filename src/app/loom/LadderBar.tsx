@@ -19,7 +19,7 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
   const given = givenAmps === undefined ? undefined : formatQuantity(givenAmps, 'A');
   const isShort = givenAmps !== undefined && askedAmps > givenAmps;
   const summary = `${title}: asked ${asked}${given ? `, ${giver} gives ${given}` : ''}`;
-  const starts = shares.map((_, n) => shares.slice(0, n).reduce((sum, one) => sum + one.amps, 0));
+  const starts = shares.map((_, n) => shares.slice(0, n).reduce((sum, share) => sum + share.amps, 0));
   return (
     <div ref={frame} className={styles.bar}>
       <svg width={width} height={barHeight + 20} role="img" aria-label={summary}>

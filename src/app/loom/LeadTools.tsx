@@ -27,17 +27,18 @@ export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) 
       >
         Unplug
       </Button>
-      {lead.conductors.map((one, n) => (
+      {lead.conductors.map((conductor, n) => (
         <Button
-          key={one.from}
+          key={conductor.from}
           size="small"
           onClick={() =>
-            apply(`${one.state === 'whole' ? 'lift' : 'put back'} the ${one.colour} wire of the ${name}`, [
-              toggleWire(lead, n),
-            ])
+            apply(
+              `${conductor.state === 'whole' ? 'lift' : 'put back'} the ${conductor.colour} wire of the ${name}`,
+              [toggleWire(lead, n)],
+            )
           }
         >
-          {one.state === 'whole' ? 'Lift' : 'Put back'} {one.colour}
+          {conductor.state === 'whole' ? 'Lift' : 'Put back'} {conductor.colour}
         </Button>
       ))}
       <Button
@@ -50,7 +51,7 @@ export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) 
         label="Put in"
         options={inserts.map(({ id, label }) => ({ id, text: label }))}
         onChoose={(id) => {
-          const chosen = inserts.find((one) => one.id === id);
+          const chosen = inserts.find((patch) => patch.id === id);
           if (chosen) apply(`put in: ${chosen.label}`, chosen.edits);
           onGone();
         }}

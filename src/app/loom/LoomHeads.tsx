@@ -21,7 +21,9 @@ export function LoomHeads({ heads, nodes }: { heads: readonly ColumnHead[]; node
   return (
     <>
       {placed.map(({ head, left, right }, n) => {
-        const isBehind = placed.slice(0, n).some((one) => left < one.right && one.left < right);
+        const isBehind = placed
+          .slice(0, n)
+          .some((candidate) => left < candidate.right && candidate.left < right);
         return (
           <g key={`${head.column}-${head.name}`}>
             <text x={left} y={isBehind ? 11 - headRow : 11} className={styles.name}>

@@ -34,7 +34,7 @@ export function Component() {
     else changed.delete('propose');
     setParams(changed, { replace: true });
   };
-  const finding = findings.find((one) => one.id === findingId);
+  const finding = findings.find((candidate) => candidate.id === findingId);
   const focus = useMemo(() => finding && focusOf(context.index, finding.subjects), [context, finding]);
   return (
     <div className={styles.station}>

@@ -35,8 +35,8 @@ export function LoomTable({ focus, onTrace }: { focus: Focus | undefined; onTrac
               <TableCell>{row.to}</TableCell>
               <TableCell>
                 <ul className={styles.wires}>
-                  {row.conductors.map((one) => (
-                    <li key={one}>{one}</li>
+                  {row.conductors.map((conductor) => (
+                    <li key={conductor}>{conductor}</li>
                   ))}
                 </ul>
               </TableCell>

@@ -36,7 +36,7 @@ export function PartTools({ fitted, onGone }: { fitted: Fitted; onGone: () => vo
           ...noteOf(previews.get(patch.id)),
         }))}
         onChoose={(id) => {
-          const chosen = swaps.find((one) => one.id === id);
+          const chosen = swaps.find((patch) => patch.id === id);
           if (chosen) apply(`swap the ${fitting.name} for: ${chosen.label}`, chosen.edits);
         }}
       />

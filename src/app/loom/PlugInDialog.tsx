@@ -42,14 +42,14 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
           label="From"
           value={fromKey}
           ports={own}
-          words={(one) => one.port.name}
+          words={(freePort) => freePort.port.name}
           onChoose={setFromKey}
         />
         <PortChoice
           label="Into"
           value={to ? toKey : ''}
           ports={others}
-          words={(one) => context.index.portName(one.ref)}
+          words={(freePort) => context.index.portName(freePort.ref)}
           onChoose={setToKey}
         />
         <p>
@@ -94,9 +94,9 @@ function PortChoice({ label, value, ports, words, onChoose }: PortChoiceProps) {
       onChange={(event) => onChoose(event.target.value)}
       helperText={ports.length === 0 ? 'No free port suits.' : ''}
     >
-      {ports.map((one) => (
-        <MenuItem key={portKey(one.ref)} value={portKey(one.ref)}>
-          {words(one)}
+      {ports.map((freePort) => (
+        <MenuItem key={portKey(freePort.ref)} value={portKey(freePort.ref)}>
+          {words(freePort)}
         </MenuItem>
       ))}
     </TextField>

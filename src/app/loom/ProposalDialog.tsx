@@ -49,7 +49,7 @@ interface StepsProps {
 
 function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
   const apply = useBuildStore((state) => state.apply);
-  const taken = plan.proposals.filter((one) => !one.isRefused);
+  const taken = plan.proposals.filter((proposal) => !proposal.isRefused);
   const toggle = (id: string) => {
     const next = new Set(refused);
     if (!next.delete(id)) next.add(id);
@@ -58,7 +58,7 @@ function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
   const take = () => {
     const isTaken = apply(
       'wire it for me',
-      taken.flatMap((one) => one.edits),
+      taken.flatMap((proposal) => proposal.edits),
     );
     if (isTaken) onClose();
   };
@@ -67,11 +67,13 @@ function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
       <DialogContent>
         {plan.proposals.length === 0 && <p>Everything that can be wired is wired.</p>}
         <ul className={styles.list}>
-          {plan.proposals.map((one) => (
-            <li key={one.id}>
+          {plan.proposals.map((proposal) => (
+            <li key={proposal.id}>
               <FormControlLabel
-                control={<Checkbox size="small" checked={!one.isRefused} onChange={() => toggle(one.id)} />}
-                label={one.label}
+                control={
+                  <Checkbox size="small" checked={!proposal.isRefused} onChange={() => toggle(proposal.id)} />
+                }
+                label={proposal.label}
               />
             </li>
           ))}
@@ -80,8 +82,8 @@ function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
           <>
             <h3 className={styles.title}>Left for you</h3>
             <ul className={styles.unsolved}>
-              {plan.unsolved.map((one) => (
-                <li key={one}>{one}</li>
+              {plan.unsolved.map((text) => (
+                <li key={text}>{text}</li>
               ))}
             </ul>
           </>

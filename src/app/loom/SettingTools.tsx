@@ -41,7 +41,7 @@ export function SettingTools({ fitted }: { fitted: Fitted }) {
         <Settings
           label="Link"
           values={part.protocols}
-          words={(one) => one}
+          words={(text) => text}
           onChoose={(protocol) =>
             apply(`link of the ${fitting.name}: ${protocol}`, [
               { type: 'setProtocol', fitting: fitting.id, protocol },
@@ -54,25 +54,25 @@ export function SettingTools({ fitted }: { fitted: Fitted }) {
           <Settings
             label="Cut-off"
             values={[...(part.cutoffModes ?? []), 'off' as const]}
-            words={(one) => (one === 'off' ? 'off' : `for ${one}`)}
+            words={(chemistry) => (chemistry === 'off' ? 'off' : `for ${chemistry}`)}
             onChoose={(cutoff) => set('cut-off', { cutoff })}
           />
           <Settings
             label="Running mode"
-            values={runningModes.filter((one) => part.modes?.includes(one))}
-            words={(one) => modeWords[one]}
+            values={runningModes.filter((mode) => part.modes?.includes(mode))}
+            words={(mode) => modeWords[mode]}
             onChoose={(running) => set('running mode', { running })}
           />
           <Settings
             label="Brake"
-            values={[...brakeModes.filter((one) => part.modes?.includes(one)), 'off' as const]}
-            words={(one) => modeWords[one]}
+            values={[...brakeModes.filter((mode) => part.modes?.includes(mode)), 'off' as const]}
+            words={(mode) => modeWords[mode]}
             onChoose={(brake) => set('brake', { brake })}
           />
           <Settings
             label="Direction"
             values={['as wired', 'turned round'] as const}
-            words={(one) => one}
+            words={(way) => way}
             onChoose={(direction) => set('direction', { isReversed: direction === 'turned round' })}
           />
         </>
@@ -92,9 +92,9 @@ function Settings<Value extends string>({ label, values, words, onChoose }: Sett
   return (
     <MenuButton
       label={label}
-      options={values.map((one) => ({ id: one, text: words(one) }))}
+      options={values.map((value) => ({ id: value, text: words(value) }))}
       onChoose={(id) => {
-        const chosen = values.find((one) => one === id);
+        const chosen = values.find((value) => value === id);
         if (chosen) onChoose(chosen);
       }}
     />

@@ -40,8 +40,9 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
         </div>
       </div>
     );
-  const row = trace?.kind === 'lead' ? leadRows(context).find((one) => one.id === trace.id) : undefined;
-  const lead = row && index.build.leads.find((one) => one.id === row.id);
+  const row =
+    trace?.kind === 'lead' ? leadRows(context).find((leadRow) => leadRow.id === trace.id) : undefined;
+  const lead = row && index.build.leads.find((candidate) => candidate.id === row.id);
   if (row && lead) {
     return (
       <div className={styles.bar}>

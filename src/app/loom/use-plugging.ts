@@ -15,11 +15,11 @@ export function usePlugging(trace: Trace, onTrace: (trace: Trace) => void) {
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
-  const free = new Map(context.index.freePorts().map((one) => [portKey(one.ref), one]));
+  const free = new Map(context.index.freePorts().map((freePort) => [portKey(freePort.ref), freePort]));
   const waiting: FreePort | undefined =
     trace?.kind === 'port' ? free.get(portKey({ fitting: trace.id, port: trace.port })) : undefined;
   const targets = new Set(
-    waiting ? plugTargets([...free.values()], waiting).map((one) => portKey(one.ref)) : [],
+    waiting ? plugTargets([...free.values()], waiting).map((freePort) => portKey(freePort.ref)) : [],
   );
 
   const roleOf = (fitting: string, port: string): PortRole | undefined => {

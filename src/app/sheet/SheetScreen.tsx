@@ -25,7 +25,7 @@ export function Component() {
   const { context, findings } = check;
   const { layout } = useLoomLayout();
   const steps = planProcedure(context);
-  const needed = [...new Set(steps.flatMap((one) => one.cautions))];
+  const needed = [...new Set(steps.flatMap((step) => step.cautions))];
   return (
     <article className={styles.sheet}>
       <div className={styles.tools}>
@@ -54,23 +54,23 @@ export function Component() {
       <h2>Channels</h2>
       <SheetTable
         heads={['Channel', 'Function', 'Control', 'Port', 'Works']}
-        rows={functionChains(context).map((one) => [
-          String(one.channel ?? '?'),
-          one.function.name,
-          one.control ?? '?',
-          one.port ?? 'not plugged in',
-          one.parts.join(', ') || 'nothing yet',
+        rows={functionChains(context).map((chain) => [
+          String(chain.channel ?? '?'),
+          chain.function.name,
+          chain.control ?? '?',
+          chain.port ?? 'not plugged in',
+          chain.parts.join(', ') || 'nothing yet',
         ])}
       />
       <h2>Findings</h2>
       <ul className={styles.list}>
-        {findings.map((one) => {
-          const { actual, bound, limit } = numberWords(one);
+        {findings.map((finding) => {
+          const { actual, bound, limit } = numberWords(finding);
           return (
-            <li key={one.id}>
-              <strong>{one.severity}</strong>
-              {one.accepted ? ', accepted' : ''}: {one.text}. {actual}, {bound} {limit}.{' '}
-              {one.reason && `Accepted: ${one.reason}`}
+            <li key={finding.id}>
+              <strong>{finding.severity}</strong>
+              {finding.accepted ? ', accepted' : ''}: {finding.text}. {actual}, {bound} {limit}.{' '}
+              {finding.reason && `Accepted: ${finding.reason}`}
             </li>
           );
         })}
@@ -78,15 +78,15 @@ export function Component() {
       </ul>
       <h2>Steps</h2>
       {phases.map((phase) => {
-        const here = steps.filter((one) => one.phase === phase);
+        const here = steps.filter((step) => step.phase === phase);
         if (here.length === 0) return null;
         return (
           <section key={phase}>
             <h3>{phaseNames[phase]}</h3>
             <ul className={styles.steps}>
-              {here.map((one) => (
-                <li key={one.id}>
-                  <strong>{one.title}.</strong> {one.lines.join(' ')}
+              {here.map((step) => (
+                <li key={step.id}>
+                  <strong>{step.title}.</strong> {step.lines.join(' ')}
                 </li>
               ))}
             </ul>
@@ -109,8 +109,8 @@ function SheetTable({ heads, rows }: { heads: readonly string[]; rows: readonly 
     <Table size="small" className={styles.table}>
       <TableHead>
         <TableRow>
-          {heads.map((one) => (
-            <TableCell key={one}>{one}</TableCell>
+          {heads.map((text) => (
+            <TableCell key={text}>{text}</TableCell>
           ))}
         </TableRow>
       </TableHead>

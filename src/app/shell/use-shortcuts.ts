@@ -24,7 +24,7 @@ export function useShortcuts(onCommands: () => void): void {
         event.preventDefault();
         history.redo();
       } else if (!isCommand && !event.altKey) {
-        const station = stations.find((one) => String(one.digit) === event.key);
+        const station = stations.find((candidate) => String(candidate.digit) === event.key);
         if (station) void navigate({ pathname: station.path, search: location.search });
       }
     };

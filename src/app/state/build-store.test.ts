@@ -11,7 +11,7 @@ import { checkOf } from './use-check';
 
 const volts = (value: number): Edit[] => [{ type: 'setRegulatorVolts', fitting: 'esc', volts: value }];
 const voltsNow = () =>
-  useBuildStore.getState().build!.fittings.find((one) => one.id === 'esc')!.regulatorVolts;
+  useBuildStore.getState().build!.fittings.find((fitting) => fitting.id === 'esc')!.regulatorVolts;
 const history = () => useBuildStore.temporal.getState();
 
 beforeEach(() => openInStore('key', tub()));
@@ -105,8 +105,8 @@ describe('saving', () => {
     openInStore(second, { ...tub(), name: 'Second' });
     useBuildStore.getState().apply('rename', [{ type: 'rename', name: 'Second, changed' }]);
     await settled();
-    const [one, other] = [await repository.load(first), await repository.load(second)];
-    expect([one.ok && one.value.name, other.ok && other.value.name]).toEqual(['Tub', 'Second, changed']);
+    const [read, other] = [await repository.load(first), await repository.load(second)];
+    expect([read.ok && read.value.name, other.ok && other.value.name]).toEqual(['Tub', 'Second, changed']);
   });
 });
 

@@ -62,7 +62,7 @@ export function replaceInStore(build: Build, carryOver: (past: Build) => Build):
   useBuildStore.setState({ build });
   history.getState().resume();
   const carried = <T extends { build?: Build | undefined }>(states: T[]): T[] =>
-    states.map((one) => (one.build ? { ...one, build: carryOver(one.build) } : one));
+    states.map((item) => (item.build ? { ...item, build: carryOver(item.build) } : item));
   history.setState(({ pastStates, futureStates }) => ({
     pastStates: carried(pastStates),
     futureStates: carried(futureStates),

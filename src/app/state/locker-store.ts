@@ -37,7 +37,7 @@ export const useLocker = create<LockerState>()((set, get) => ({
   costs: new Map(),
   load: async () => {
     const items = await repository.list();
-    set({ items, parts: inOrder(items).map((one) => one.part), costs: costsIn(items) });
+    set({ items, parts: inOrder(items).map((item) => item.part), costs: costsIn(items) });
   },
   save: async (item) => {
     const problem = partProblem(item.part, item.part.name);

@@ -21,7 +21,7 @@ const kept = { staleTime: Infinity, gcTime: 60_000, retry: 1 } as const;
 /** The put-rights of a finding, each with what it would do. Those of an outing are tried as they are proposed. */
 export function useOffers(finding: Finding): UseQueryResult<PatchPreview[]> {
   const asked = useAsked();
-  const isChecked = checkOf(asked.build).findings.some((one) => one.id === finding.id);
+  const isChecked = checkOf(asked.build).findings.some((candidate) => candidate.id === finding.id);
   return useQuery({
     ...kept,
     queryKey: ['offers', asked.revision, finding.id],
@@ -48,11 +48,11 @@ export function usePreviews(patches: readonly Patch[]): ReadonlyMap<string, Patc
   const asked = useAsked();
   const { data = [] } = useQuery({
     ...kept,
-    queryKey: ['previews', asked.revision, patches.map((one) => one.id).join(' ')],
+    queryKey: ['previews', asked.revision, patches.map((patch) => patch.id).join(' ')],
     queryFn: () => checkWorker.do((jobs) => jobs.previews(asked, patches)),
     enabled: patches.length > 0,
   });
-  return new Map(data.map((one) => [one.patch.id, one]));
+  return new Map(data.map((preview) => [preview.patch.id, preview]));
 }
 
 /** A complete wiring for the open build; the one before stays until another is worked out. */

@@ -7,7 +7,7 @@ export type PanelView = Well | 'all';
 export function usePanel() {
   const [params, setParams] = useSearchParams();
   const asked = params.get('well');
-  const well: PanelView | undefined = [...wells, 'all' as const].find((one) => one === asked);
+  const well: PanelView | undefined = [...wells, 'all' as const].find((candidate) => candidate === asked);
   const findingId = params.get('finding') ?? undefined;
   const set = (view: PanelView | undefined, finding?: string) => {
     const next = new URLSearchParams(params);

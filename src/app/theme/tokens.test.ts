@@ -10,8 +10,8 @@ function luminance(hex: string): number {
   return 0.2126 * channel(1) + 0.7152 * channel(3) + 0.0722 * channel(5);
 }
 
-function contrast(one: string, other: string): number {
-  const [high, low] = [luminance(one), luminance(other)].sort((a, b) => b - a) as [number, number];
+function contrast(colour: string, other: string): number {
+  const [high, low] = [luminance(colour), luminance(other)].sort((a, b) => b - a) as [number, number];
   return (high + 0.05) / (low + 0.05);
 }
 

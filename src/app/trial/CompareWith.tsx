@@ -39,14 +39,14 @@ export function CompareWith({ variants, chosen, onChoose }: CompareWithProps) {
       select
       size="small"
       label="Compare with"
-      value={variants.some((one) => one.id === chosen) ? chosen : ''}
+      value={variants.some((variant) => variant.id === chosen) ? chosen : ''}
       sx={{ width: 168 }}
       onChange={({ target }) => onChoose(target.value)}
     >
       <MenuItem value="">nothing</MenuItem>
-      {variants.map((one) => (
-        <MenuItem key={one.id} value={one.id}>
-          {one.name}
+      {variants.map((variant) => (
+        <MenuItem key={variant.id} value={variant.id}>
+          {variant.name}
         </MenuItem>
       ))}
     </TextField>

@@ -10,7 +10,7 @@ const mostListed = 3;
 export function EventList({ events }: { events: readonly TrialEvent[] }) {
   const { show, setCursor, seconds } = useTimeView();
   if (events.length === 0) return <p className={styles.nothing}>Nothing gave way on this outing.</p>;
-  const kinds = [...new Set(events.map((one) => one.kind))].sort(
+  const kinds = [...new Set(events.map((event) => event.kind))].sort(
     (a, b) => Number(eventNames[b].isGrave) - Number(eventNames[a].isGrave),
   );
   const go = ({ at, until }: TrialEvent) => {
@@ -21,21 +21,21 @@ export function EventList({ events }: { events: readonly TrialEvent[] }) {
   return (
     <>
       {kinds.map((kind) => {
-        const all = events.filter((one) => one.kind === kind);
+        const all = events.filter((event) => event.kind === kind);
         return (
           <section key={kind} className={styles.group}>
             <h2 className={styles.title} data-grave={eventNames[kind].isGrave}>
               {eventNames[kind].name}
               <span className="figure"> ×{all.length}</span>
             </h2>
-            {all.slice(0, mostListed).map((one) => (
+            {all.slice(0, mostListed).map((trialEvent) => (
               <button
-                key={`${one.subject} ${one.at}`}
+                key={`${trialEvent.subject} ${trialEvent.at}`}
                 type="button"
                 className={styles.event}
-                onClick={() => go(one)}
+                onClick={() => go(trialEvent)}
               >
-                <span className="figure">{one.at.toFixed(1)} s</span> {one.words}
+                <span className="figure">{trialEvent.at.toFixed(1)} s</span> {trialEvent.words}
               </button>
             ))}
             {all.length > mostListed && (

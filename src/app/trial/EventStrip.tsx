@@ -16,7 +16,7 @@ export function EventStrip({ events }: { events: readonly TrialEvent[] }) {
   const [frame, frameWidth] = useWidth();
   const width = Math.max(frameWidth, 200);
   const x = scaleLinear([from, to], [left, width - right]);
-  const kinds = [...new Set(events.map((one) => one.kind))];
+  const kinds = [...new Set(events.map((event) => event.kind))];
   // The last would be cut off at the edge.
   const ticks = x.ticks(8).filter((tick) => x(tick) < width - 24);
   const height = kinds.length * rowHeight + 20;
@@ -30,13 +30,13 @@ export function EventStrip({ events }: { events: readonly TrialEvent[] }) {
               {eventNames[kind].short}
             </text>
             {events
-              .filter((one) => one.kind === kind && one.until >= from && one.at <= to)
-              .map((one) => (
+              .filter((event) => event.kind === kind && event.until >= from && event.at <= to)
+              .map((event) => (
                 <rect
-                  key={`${one.subject} ${one.at}`}
-                  x={Math.max(x(one.at), left)}
+                  key={`${event.subject} ${event.at}`}
+                  x={Math.max(x(event.at), left)}
                   y={row * rowHeight + 2}
-                  width={Math.max(x(Math.min(one.until, to)) - Math.max(x(one.at), left), 2)}
+                  width={Math.max(x(Math.min(event.until, to)) - Math.max(x(event.at), left), 2)}
                   height={rowHeight - 4}
                   className={styles.band}
                 />

@@ -74,8 +74,8 @@ export function HowSure({ task, result }: { task: TrialTask; result: TrialResult
       <h2 className={styles.title} style={{ marginTop: 12 }}>
         Worth measuring first
       </h2>
-      {data.influences.slice(0, mostInfluences).map((one) => (
-        <InfluenceRow key={one.estimate.key} influence={one} />
+      {data.influences.slice(0, mostInfluences).map((each) => (
+        <InfluenceRow key={each.estimate.key} influence={each} />
       ))}
     </>
   );

@@ -19,8 +19,8 @@ export function OutingEditor({ outing, onChoose }: OutingEditorProps) {
   const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
   const [isRecording, setRecording] = useState(false);
-  const usual = usualOutings(build).find((one) => one.id === outing.id);
-  const isOwn = (build.outings ?? []).some((one) => one.id === outing.id);
+  const usual = usualOutings(build).find((candidate) => candidate.id === outing.id);
+  const isOwn = (build.outings ?? []).some((candidate) => candidate.id === outing.id);
   const keep = (words: string, next: Outing) =>
     apply(`outing “${next.name}”: ${words}`, [{ type: 'keepOuting', outing: next }]);
   return (
@@ -80,8 +80,13 @@ export function OutingEditor({ outing, onChoose }: OutingEditorProps) {
         Click in a track to add a point, drag a point to move it, double-click or press Delete to take it out.
         Up is full one way, down the other.
       </p>
-      {build.functions.map((one) => (
-        <TrackRow key={one.id} outing={outing} one={one} onChange={(next) => keep(one.name, next)} />
+      {build.functions.map((modelFunction) => (
+        <TrackRow
+          key={modelFunction.id}
+          outing={outing}
+          modelFunction={modelFunction}
+          onChange={(next) => keep(modelFunction.name, next)}
+        />
       ))}
     </div>
   );

@@ -16,9 +16,9 @@ const mostConsumers = 7;
 export function Pictures({ result, other }: PicturesProps) {
   const { rails, amps, cells, charge, heat, speed, events } = result;
   const ghost = (lines: readonly ChartLine[] | undefined): ChartLine[] =>
-    (lines ?? []).map((one) => ({ ...one, isGhost: true }));
-  const mostRail = Math.max(6, ...rails.flatMap((one) => highest(one.values))) * 1.05;
-  const cellLow = Math.min(...cells.flatMap((one) => one.floors.map((floor) => floor.volts)), 4);
+    (lines ?? []).map((line) => ({ ...line, isGhost: true }));
+  const mostRail = Math.max(6, ...rails.flatMap((rail) => highest(rail.values))) * 1.05;
+  const cellLow = Math.min(...cells.flatMap((cell) => cell.floors.map((floor) => floor.volts)), 4);
   return (
     <>
       <p className={styles.hint}>
@@ -46,7 +46,7 @@ export function Pictures({ result, other }: PicturesProps) {
         unit="V"
         height={86}
         digits={2}
-        domain={[cellLow * 0.97, Math.max(4.2, ...cells.flatMap((one) => highest(one.values)))]}
+        domain={[cellLow * 0.97, Math.max(4.2, ...cells.flatMap((cell) => highest(cell.values)))]}
         lines={[...cells, ...ghost(other?.cells)]}
         levels={cellLevels(cells)}
       />
@@ -64,7 +64,7 @@ export function Pictures({ result, other }: PicturesProps) {
           height={86}
           digits={0}
           lines={[...hottest(heat), ...ghost(other && hottest(other.heat))]}
-          levels={[{ name: 'at most', value: Math.min(...heat.map((one) => one.limit)) }]}
+          levels={[{ name: 'at most', value: Math.min(...heat.map((heatSeries) => heatSeries.limit)) }]}
         />
       )}
       {result.figures.topSpeed > 0 && (
@@ -79,9 +79,12 @@ export function Pictures({ result, other }: PicturesProps) {
   );
 }
 
-const highest = (values: Float64Array): number => values.reduce((most, one) => Math.max(most, one), 0);
+const highest = (values: Float64Array): number => values.reduce((most, value) => Math.max(most, value), 0);
 
-const inPercent = (one: ChartLine): ChartLine => ({ ...one, values: Array.from(one.values, (v) => 100 * v) });
+const inPercent = (line: ChartLine): ChartLine => ({
+  ...line,
+  values: Array.from(line.values, (v) => 100 * v),
+});
 
 /** The floor of each part on the rails, lowest first; parts with the same floor share a line. */
 function floorLevels(rails: TrialResult['rails']): ChartLevel[] {
@@ -98,11 +101,11 @@ function floorLevels(rails: TrialResult['rails']): ChartLevel[] {
 
 const cellLevels = (cells: TrialResult['cells']): ChartLevel[] =>
   (cells[0]?.floors ?? [])
-    .map((one) => ({ name: one.name, value: one.volts }))
+    .map((floor) => ({ name: floor.name, value: floor.volts }))
     .sort((a, b) => a.value - b.value);
 
 function largest(lines: TrialResult['amps']): ChartLine[] {
-  const sum = (one: ChartLine) => Array.from(one.values).reduce((all, value) => all + Math.abs(value), 0);
+  const sum = (line: ChartLine) => Array.from(line.values).reduce((all, value) => all + Math.abs(value), 0);
   const sorted = [...lines].sort((a, b) => sum(b) - sum(a));
   const rest = sorted.slice(mostConsumers);
   return rest.length === 0
@@ -112,7 +115,7 @@ function largest(lines: TrialResult['amps']): ChartLine[] {
 
 function total(lines: TrialResult['amps']): ChartLine {
   const values = new Float64Array(lines[0]?.values.length ?? 0);
-  for (const one of lines) for (let n = 0; n < values.length; n += 1) values[n]! += one.values[n] ?? 0;
+  for (const line of lines) for (let n = 0; n < values.length; n += 1) values[n]! += line.values[n] ?? 0;
   return { id: 'total', name: 'all', values };
 }
 

@@ -20,14 +20,14 @@ const steerKeys: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1 };
 export function StickPad({ onRecorded }: { onRecorded: (outing: Outing) => void }) {
   const { functions } = useBuild();
   const [positions, setPositions] = useState<Record<string, number>>(() =>
-    Object.fromEntries(functions.map((one) => [one.id, 0])),
+    Object.fromEntries(functions.map((modelFunction) => [modelFunction.id, 0])),
   );
   const now = useRef(positions);
   const readings = useRef<{ seconds: number; positions: Record<string, number> }[]>([]);
   const [seconds, setSeconds] = useState<number>();
   const isRunning = seconds !== undefined;
-  const drive = functions.find((one) => one.role === 'drive');
-  const steer = functions.find((one) => one.role === 'steer');
+  const drive = functions.find((modelFunction) => modelFunction.role === 'drive');
+  const steer = functions.find((modelFunction) => modelFunction.role === 'steer');
 
   useEffect(() => {
     now.current = positions;
@@ -73,13 +73,13 @@ export function StickPad({ onRecorded }: { onRecorded: (outing: Outing) => void 
   return (
     <div className={styles.pad} role="group" aria-label="Stand-in for the transmitter">
       <div className={styles.sticks}>
-        {functions.map((one) => (
+        {functions.map((modelFunction) => (
           <Stick
-            key={one.id}
-            one={one}
-            keys={one === drive ? '↑ ↓' : one === steer ? '← →' : ''}
-            position={positions[one.id] ?? 0}
-            onMove={(position) => setPositions((all) => ({ ...all, [one.id]: position }))}
+            key={modelFunction.id}
+            modelFunction={modelFunction}
+            keys={modelFunction === drive ? '↑ ↓' : modelFunction === steer ? '← →' : ''}
+            position={positions[modelFunction.id] ?? 0}
+            onMove={(position) => setPositions((all) => ({ ...all, [modelFunction.id]: position }))}
           />
         ))}
       </div>
@@ -91,28 +91,28 @@ export function StickPad({ onRecorded }: { onRecorded: (outing: Outing) => void 
 }
 
 interface StickProps {
-  one: ModelFunction;
+  modelFunction: ModelFunction;
   keys: string;
   position: number;
   onMove: (position: number) => void;
 }
 
 /** One control; what centres by itself springs back when it is let go. */
-function Stick({ one, keys, position, onMove }: StickProps) {
-  const springs = one.wants === 'centring' || one.wants === 'momentary';
-  const steps = { twoPosition: 1, threePosition: 0.5 } as Partial<Record<typeof one.wants, number>>;
-  const least = one.wants === 'centring' || one.wants === 'staying' ? -1 : 0;
+function Stick({ modelFunction, keys, position, onMove }: StickProps) {
+  const springs = modelFunction.wants === 'centring' || modelFunction.wants === 'momentary';
+  const steps = { twoPosition: 1, threePosition: 0.5 } as Partial<Record<typeof modelFunction.wants, number>>;
+  const least = modelFunction.wants === 'centring' || modelFunction.wants === 'staying' ? -1 : 0;
   return (
     <div className={styles.stick}>
-      <span id={`stick-${one.id}`}>
-        {one.name} <span className={styles.keys}>{keys}</span>
+      <span id={`stick-${modelFunction.id}`}>
+        {modelFunction.name} <span className={styles.keys}>{keys}</span>
       </span>
       <Slider
         size="small"
-        aria-labelledby={`stick-${one.id}`}
+        aria-labelledby={`stick-${modelFunction.id}`}
         min={least}
         max={1}
-        step={steps[one.wants] ?? 0.05}
+        step={steps[modelFunction.wants] ?? 0.05}
         value={position}
         onChange={(_, value) => onMove(value)}
         onChangeCommitted={() => springs && onMove(0)}

@@ -57,30 +57,30 @@ export function TimeChart({
   const y = scaleLinear([least, most], [height - margin.bottom, margin.top]).nice(3);
   const shapes = useMemo(
     () =>
-      isStacked ? stackedShapes(lines) : lines.map((one) => Array.from(one.values, (v) => [v, v] as const)),
+      isStacked ? stackedShapes(lines) : lines.map((line) => Array.from(line.values, (v) => [v, v] as const)),
     [lines, isStacked],
   );
   const labelYs = labelHeights(
-    levels.map((one) => y(one.value)),
+    levels.map((level) => y(level.value)),
     height - margin.bottom,
   );
   const at = (n: number, count: number) => ((n + 1) * seconds) / count;
   const slice = (count: number) => Math.min(Math.floor(((cursor ?? 0) / seconds) * count), count - 1);
-  const colours = new Map(lines.filter((one) => !one.isGhost).map((one, n) => [one.id, chartColour(n)]));
+  const colours = new Map(lines.filter((line) => !line.isGhost).map((line, n) => [line.id, chartColour(n)]));
 
   return (
     <figure className={styles.figure} aria-label={title} ref={frame}>
       <figcaption className={styles.caption}>
         <span className={styles.title}>{title}</span>
         {lines
-          .filter((one) => !one.isGhost)
-          .map((one) => (
-            <span key={one.id} className={styles.key}>
-              <i style={{ background: colours.get(one.id) }} />
-              {one.name}
+          .filter((line) => !line.isGhost)
+          .map((line) => (
+            <span key={line.id} className={styles.key}>
+              <i style={{ background: colours.get(line.id) }} />
+              {line.name}
               {cursor !== undefined && (
                 <b className="figure">
-                  {(one.values[slice(one.values.length)] ?? 0).toFixed(digits)} {unit}
+                  {(line.values[slice(line.values.length)] ?? 0).toFixed(digits)} {unit}
                 </b>
               )}
             </span>
@@ -108,28 +108,30 @@ export function TimeChart({
           <rect x={margin.left} y={0} width={width - margin.left - margin.right} height={height} />
         </clipPath>
         <g clipPath={`url(#clip-${title})`}>
-          {lines.map((one, n) => (
+          {lines.map((line, n) => (
             <path
-              key={`${one.id}${one.isGhost ? ' ghost' : ''}`}
+              key={`${line.id}${line.isGhost ? ' ghost' : ''}`}
               className={isStacked ? styles.area : styles.line}
-              data-ghost={one.isGhost ?? false}
-              style={isStacked ? { fill: colours.get(one.id) } : { stroke: colours.get(one.id) ?? undefined }}
-              d={pathOf(shapes[n]!, isStacked && !one.isGhost, (k) => x(at(k, shapes[n]!.length)), y)}
+              data-ghost={line.isGhost ?? false}
+              style={
+                isStacked ? { fill: colours.get(line.id) } : { stroke: colours.get(line.id) ?? undefined }
+              }
+              d={pathOf(shapes[n]!, isStacked && !line.isGhost, (k) => x(at(k, shapes[n]!.length)), y)}
             />
           ))}
-          {levels.map((one) => (
+          {levels.map((level) => (
             <line
-              key={one.name}
+              key={level.name}
               x1={margin.left}
               x2={width}
-              y1={y(one.value)}
-              y2={y(one.value)}
+              y1={y(level.value)}
+              y2={y(level.value)}
               className={styles.level}
             />
           ))}
-          {levels.map((one, n) => (
-            <text key={one.name} x={width - margin.right - 4} y={labelYs[n]} className={styles.levelName}>
-              {one.value.toFixed(digits)} {unit} {one.name}
+          {levels.map((level, n) => (
+            <text key={level.name} x={width - margin.right - 4} y={labelYs[n]} className={styles.levelName}>
+              {level.value.toFixed(digits)} {unit} {level.name}
             </text>
           ))}
         </g>
@@ -160,13 +162,15 @@ function pathOf(
 }
 
 function stackedShapes(lines: readonly ChartLine[]): Shape[] {
-  const solid = lines.filter((one) => !one.isGhost);
+  const solid = lines.filter((line) => !line.isGhost);
   const rows = Array.from({ length: solid[0]?.values.length ?? 0 }, (_, n) => n);
   const layers = stack<number, ChartLine>()
     .keys(solid)
-    .value((n, one) => Math.max(one.values[n] ?? 0, 0))(rows);
-  const byLine = new Map(solid.map((one, n) => [one, layers[n]!.map(([low, high]) => [low, high] as const)]));
-  return lines.map((one) => byLine.get(one) ?? Array.from(one.values, (value) => [value, value] as const));
+    .value((n, line) => Math.max(line.values[n] ?? 0, 0))(rows);
+  const byLine = new Map(
+    solid.map((line, n) => [line, layers[n]!.map(([low, high]) => [low, high] as const)]),
+  );
+  return lines.map((line) => byLine.get(line) ?? Array.from(line.values, (value) => [value, value] as const));
 }
 
 /**
@@ -187,14 +191,14 @@ function extent(
   levels: readonly ChartLevel[],
   isStacked: boolean,
 ): [number, number] {
-  let least = Math.min(0, ...levels.map((one) => one.value));
-  let most = Math.max(0.001, ...levels.map((one) => one.value * 1.05));
+  let least = Math.min(0, ...levels.map((level) => level.value));
+  let most = Math.max(0.001, ...levels.map((level) => level.value * 1.05));
   const count = lines[0]?.values.length ?? 0;
   for (let n = 0; n < count; n += 1) {
     let sum = 0;
-    for (const one of lines) {
-      const value = one.values[n] ?? 0;
-      if (isStacked && !one.isGhost) sum += Math.max(value, 0);
+    for (const line of lines) {
+      const value = line.values[n] ?? 0;
+      if (isStacked && !line.isGhost) sum += Math.max(value, 0);
       else if (Number.isFinite(value)) {
         least = Math.min(least, value);
         most = Math.max(most, value);

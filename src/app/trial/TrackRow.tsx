@@ -8,19 +8,19 @@ import styles from './OutingEditor.module.css';
 
 interface TrackRowProps {
   outing: Outing;
-  one: ModelFunction;
+  modelFunction: ModelFunction;
   onChange: (outing: Outing) => void;
 }
 
 const height = 54;
 
 /** What one function does over an outing, as a line whose points can be moved. */
-export function TrackRow({ outing, one, onChange }: TrackRowProps) {
+export function TrackRow({ outing, modelFunction, onChange }: TrackRowProps) {
   const [frame, frameWidth] = useWidth();
   const svg = useRef<SVGSVGElement>(null);
   const [drag, setDrag] = useState<{ n: number; outing: Outing }>();
   const shown = drag?.outing ?? outing;
-  const points = pointsOf(shown, one.id);
+  const points = pointsOf(shown, modelFunction.id);
   const width = Math.max(frameWidth, 200);
   const x = scaleLinear([0, outing.seconds], [6, width - 6]);
   const y = scaleLinear([-1, 1], [height - 8, 8]);
@@ -38,8 +38,9 @@ export function TrackRow({ outing, one, onChange }: TrackRowProps) {
       ArrowDown: [0, -0.05 * step],
     };
     const move = moves[event.key];
-    if (move) onChange(movePoint(outing, one.id, n, seconds + move[0], position + move[1]));
-    else if (event.key === 'Delete' || event.key === 'Backspace') onChange(removePoint(outing, one.id, n));
+    if (move) onChange(movePoint(outing, modelFunction.id, n, seconds + move[0], position + move[1]));
+    else if (event.key === 'Delete' || event.key === 'Backspace')
+      onChange(removePoint(outing, modelFunction.id, n));
     else return;
     event.preventDefault();
   };
@@ -51,7 +52,7 @@ export function TrackRow({ outing, one, onChange }: TrackRowProps) {
   ];
   return (
     <div className={styles.row}>
-      <span className={styles.name}>{one.name}</span>
+      <span className={styles.name}>{modelFunction.name}</span>
       <div ref={frame}>
         <svg
           ref={svg}
@@ -59,15 +60,16 @@ export function TrackRow({ outing, one, onChange }: TrackRowProps) {
           height={height}
           className={styles.track}
           role="group"
-          aria-label={`${one.name}: ${points.length} points`}
+          aria-label={`${modelFunction.name}: ${points.length} points`}
           onPointerDown={(event) => {
             if (event.target === event.currentTarget) {
               const [seconds, position] = place(event);
-              onChange(addPoint(outing, one.id, seconds, position));
+              onChange(addPoint(outing, modelFunction.id, seconds, position));
             }
           }}
           onPointerMove={(event) => {
-            if (drag) setDrag({ n: drag.n, outing: movePoint(outing, one.id, drag.n, ...place(event)) });
+            if (drag)
+              setDrag({ n: drag.n, outing: movePoint(outing, modelFunction.id, drag.n, ...place(event)) });
           }}
           onPointerUp={() => {
             if (drag && drag.outing !== outing) onChange(drag.outing);
@@ -89,12 +91,12 @@ export function TrackRow({ outing, one, onChange }: TrackRowProps) {
               className={styles.point}
               role="button"
               tabIndex={0}
-              aria-label={`${one.name}, ${seconds.toFixed(1)} s, ${(100 * position).toFixed(0)} %`}
+              aria-label={`${modelFunction.name}, ${seconds.toFixed(1)} s, ${(100 * position).toFixed(0)} %`}
               onPointerDown={(event) => {
                 svg.current?.setPointerCapture(event.pointerId);
                 setDrag({ n, outing });
               }}
-              onDoubleClick={() => onChange(removePoint(outing, one.id, n))}
+              onDoubleClick={() => onChange(removePoint(outing, modelFunction.id, n))}
               onKeyDown={(event) => onKey(event, n)}
             />
           ))}

@@ -38,13 +38,13 @@ export function Component() {
   const build = useBuild();
   const [params, setParams] = useSearchParams();
   const outings = useMemo(() => outingsOf(build), [build]);
-  const outing = outings.find((one) => one.id === params.get('outing')) ?? outings[0]!;
-  const view = views.find((one) => one === params.get('show')) ?? 'pictures';
+  const outing = outings.find((candidate) => candidate.id === params.get('outing')) ?? outings[0]!;
+  const view = views.find((name) => name === params.get('show')) ?? 'pictures';
   const [side, setSide] = useState<(typeof sides)[number]>('events');
   const [start, setStart] = useState<Start>({ charge: 0.9, air: 20, age: 1 });
   const [otherId, setOtherId] = useState('');
   const variants = useVariants();
-  const other = variants.find((one) => one.id === otherId);
+  const other = variants.find((variant) => variant.id === otherId);
   const task = useMemo((): TrialTask => ({ outing, ...start }), [outing, start]);
   const trial = useTrial(build, task);
   const compared = useTrial(other?.build, task);
@@ -76,9 +76,9 @@ export function Component() {
             aria-label="Show"
             onChange={(_, next: string | null) => next && set('show', next === 'pictures' ? '' : next)}
           >
-            {views.map((one) => (
-              <ToggleButton key={one} value={one}>
-                {viewNames[one]}
+            {views.map((name) => (
+              <ToggleButton key={name} value={name}>
+                {viewNames[name]}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
@@ -92,9 +92,9 @@ export function Component() {
             sx={{ width: 214 }}
             onChange={({ target }) => set('outing', target.value)}
           >
-            {outings.map((one) => (
-              <MenuItem key={one.id} value={one.id}>
-                {one.name}, {one.seconds} s
+            {outings.map((each) => (
+              <MenuItem key={each.id} value={each.id}>
+                {each.name}, {each.seconds} s
               </MenuItem>
             ))}
           </TextField>
@@ -146,8 +146,8 @@ export function Component() {
                   aria-label="What it means"
                   onChange={(_, next: (typeof sides)[number]) => setSide(next)}
                 >
-                  {sides.map((one) => (
-                    <Tab key={one} value={one} label={sideNames[one]} />
+                  {sides.map((each) => (
+                    <Tab key={each} value={each} label={sideNames[each]} />
                   ))}
                 </Tabs>
                 <div className={styles.sideBody}>

@@ -17,9 +17,9 @@ import { schools } from './schools';
 describe('a build from nothing', () => {
   it('starts hatched, as a file that can be read', () => {
     const build = emptyBuild('skiff', 'Skiff', 'boat');
-    expect(Object.values(checkBuild(build, starterLocker).wells).map((one) => one.state)).toEqual(
-      Array(5).fill('hatched'),
-    );
+    expect(
+      Object.values(checkBuild(build, starterLocker).wells).map((wellReport) => wellReport.state),
+    ).toEqual(Array(5).fill('hatched'));
     expect(readBuildFile(writeBuildFile(build))).toEqual({ ok: true, value: build });
   });
 
@@ -31,25 +31,29 @@ describe('a build from nothing', () => {
       lights: 'lamp-board',
       horn: 'horn-board',
     };
-    for (const { id, name, role, wants } of presetsFor('boat').filter((one) => one.id in parts)) {
+    for (const { id, name, role, wants } of presetsFor('boat').filter(
+      (functionPreset) => functionPreset.id in parts,
+    )) {
       build = applyEdits(build, [{ type: 'addFunction', function: { id, name, role, wants, devices: [] } }]);
-      const one = build.functions.find((candidate) => candidate.id === id)!;
-      build = applyEdits(build, fitPart(build, starterPart(parts[id]!), one));
+      const modelFunction = build.functions.find((candidate) => candidate.id === id)!;
+      build = applyEdits(build, fitPart(build, starterPart(parts[id]!), modelFunction));
     }
     for (const id of ['transmitter-10', 'receiver-8-skerry', 'pack-lipo-3s-4000-20c', 'motor-brushed-620'])
       build = applyEdits(build, fitPart(build, starterPart(id)));
     build = proposeWiring(build, starterLocker, new Set()).build;
     const { findings, unknowns } = checkBuild(build, starterLocker);
-    expect(findings.filter((one) => one.severity === 'stop').map((one) => one.text)).toEqual([]);
-    expect(unknowns.map((one) => one.missing)).toEqual([]);
-    expect(functionChains(checkContext(build, [])).every((one) => one.open === undefined)).toBe(true);
+    expect(findings.filter((finding) => finding.severity === 'stop').map((finding) => finding.text)).toEqual(
+      [],
+    );
+    expect(unknowns.map((asked) => asked.missing)).toEqual([]);
+    expect(functionChains(checkContext(build, [])).every((chain) => chain.open === undefined)).toBe(true);
   });
 });
 
 describe('functionChains', () => {
   it('says the first thing that is still open', () => {
     const opens = (build: Parameters<typeof checkContext>[0]) =>
-      functionChains(checkContext(build, [])).map((one) => one.open);
+      functionChains(checkContext(build, [])).map((chain) => chain.open);
     expect(opens(tub())).toEqual([undefined, undefined]);
     expect(opens(tub({ functions: { steer: { devices: [] }, drive: { control: undefined } } }))).toEqual([
       'no part yet',
@@ -74,7 +78,7 @@ describe('schools', () => {
     const policies = defaultPolicies();
     for (const { key, choices } of schools) {
       expect(choices[0]?.value).toBe(policies[key]);
-      for (const one of choices) expect(one.why.length).toBeGreaterThan(15);
+      for (const choice of choices) expect(choice.why.length).toBeGreaterThan(15);
     }
   });
 });

@@ -15,9 +15,11 @@ export interface StageCost {
  * others to the first. What lies on the shelf costs nothing.
  */
 export function stageCosts({ build, index }: CheckContext, locker: readonly LockerItem[]): StageCost[] {
-  const items = new Map(locker.map((one) => [one.part.id, one]));
+  const items = new Map(locker.map((item) => [item.part.id, item]));
   const stageOf = new Map(
-    build.functions.flatMap((one) => one.devices.map((id) => [id, one.stage ?? 1] as const)),
+    build.functions.flatMap((modelFunction) =>
+      modelFunction.devices.map((id) => [id, modelFunction.stage ?? 1] as const),
+    ),
   );
   const costs = new Map<1 | 2 | 3, StageCost>();
   for (const { fitting } of index.all()) {

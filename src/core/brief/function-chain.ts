@@ -18,38 +18,40 @@ export interface FunctionChain {
 /** The chain of every function: control, channel, port, part. */
 export function functionChains({ build, index, survey }: CheckContext): FunctionChain[] {
   const [transmitter] = index.ofKind('transmitter');
-  return build.functions.map((one) => {
-    const parts = one.devices.map((id) => index.get(id).fitting.name);
-    const control = transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name;
-    const port = survey.signals.find((path) => one.devices.includes(path.device.fitting.id))?.port;
+  return build.functions.map((modelFunction) => {
+    const parts = modelFunction.devices.map((id) => index.get(id).fitting.name);
+    const control = transmitter?.part.controls.find(
+      (candidate) => candidate.id === modelFunction.control,
+    )?.name;
+    const port = survey.signals.find((path) => modelFunction.devices.includes(path.device.fitting.id))?.port;
     return {
-      function: one,
+      function: modelFunction,
       parts,
       control,
-      channel: one.channel,
+      channel: modelFunction.channel,
       port: port?.name,
-      open: firstOpen(one, parts, control, port),
+      open: firstOpen(modelFunction, parts, control, port),
     };
   });
 }
 
 function firstOpen(
-  one: ModelFunction,
+  modelFunction: ModelFunction,
   parts: string[],
   control: string | undefined,
   port: PortSpec | undefined,
 ): string | undefined {
   if (parts.length === 0) return 'no part yet';
   if (control === undefined) return 'no control yet';
-  if (one.channel === undefined) return 'no channel yet';
+  if (modelFunction.channel === undefined) return 'no channel yet';
   if (port === undefined) return 'not plugged in yet';
-  const isWrong = port.channel !== undefined && port.channel !== one.channel;
-  return isWrong ? `in ${port.name}, wants channel ${one.channel}` : undefined;
+  const isWrong = port.channel !== undefined && port.channel !== modelFunction.channel;
+  return isWrong ? `in ${port.name}, wants channel ${modelFunction.channel}` : undefined;
 }
 
 /** An id for a new function that the build does not have. */
 export function freshFunctionId(build: Build, wanted: string): string {
-  const taken = new Set(build.functions.map((one) => one.id));
+  const taken = new Set(build.functions.map((modelFunction) => modelFunction.id));
   for (let n = 1; ; n += 1) {
     const id = n === 1 ? wanted : `${wanted}-${n}`;
     if (!taken.has(id)) return id;

@@ -36,7 +36,7 @@ const functionPresets: readonly FunctionPreset[] = [
 
 /** The presets that suit a kind of model. */
 export const presetsFor = (model: ModelKind): FunctionPreset[] =>
-  functionPresets.filter((one) => !one.models || one.models.includes(model));
+  functionPresets.filter((functionPreset) => !functionPreset.models || functionPreset.models.includes(model));
 
 /** Kinds of part that can serve a function of a role. */
 export function servingKinds(role: FunctionRole): readonly PartKind[] {

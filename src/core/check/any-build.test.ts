@@ -24,11 +24,11 @@ describe('whatever a person does to a build', () => {
         const index = new BuildIndex(build);
         for (const lead of build.leads)
           for (const end of [lead.from, lead.to]) expect(() => index.port(end)).not.toThrow();
-        const fittings = new Set(build.fittings.map((one) => one.id));
-        for (const one of build.functions)
-          for (const device of one.devices) expect(fittings.has(device)).toBe(true);
-        expect(new Set(build.parts.map((one) => one.id))).toEqual(
-          new Set(build.fittings.map((one) => one.part)),
+        const fittings = new Set(build.fittings.map((fitting) => fitting.id));
+        for (const modelFunction of build.functions)
+          for (const device of modelFunction.devices) expect(fittings.has(device)).toBe(true);
+        expect(new Set(build.parts.map((part) => part.id))).toEqual(
+          new Set(build.fittings.map((fitting) => fitting.part)),
         );
       }),
       { numRuns: 60 },
@@ -39,12 +39,12 @@ describe('whatever a person does to a build', () => {
     fc.assert(
       fc.property(runs, (all) => {
         const { findings, unknowns } = checkBuild(changed(all), locker);
-        for (const one of findings) {
-          expect(one.text).not.toMatch(/\{\{|undefined|NaN/);
-          expect(Number.isFinite(one.actual) && Number.isFinite(one.limit), one.id).toBe(true);
+        for (const finding of findings) {
+          expect(finding.text).not.toMatch(/\{\{|undefined|NaN/);
+          expect(Number.isFinite(finding.actual) && Number.isFinite(finding.limit), finding.id).toBe(true);
         }
-        expect(new Set(findings.map((one) => one.id)).size).toBe(findings.length);
-        for (const one of unknowns) expect(JSON.stringify(one)).not.toMatch(/undefined|NaN/);
+        expect(new Set(findings.map((finding) => finding.id)).size).toBe(findings.length);
+        for (const asked of unknowns) expect(JSON.stringify(asked)).not.toMatch(/undefined|NaN/);
       }),
       { numRuns: 60 },
     );
@@ -57,7 +57,7 @@ describe('whatever a person does to a build', () => {
         for (const finding of checkBuild(build, locker).findings.slice(0, 5))
           for (const patch of finding.patches) {
             const after = applyEdits(build, patch.edits);
-            const still = checkBuild(after, locker).findings.find((one) => one.id === finding.id);
+            const still = checkBuild(after, locker).findings.find((candidate) => candidate.id === finding.id);
             expect(readBuildFile(writeBuildFile(after)).ok, patch.id).toBe(true);
             if (still) expect(still.margin, patch.id).toBeGreaterThanOrEqual(finding.margin - 1e-9);
           }
@@ -85,7 +85,7 @@ describe('whatever a person does to a build', () => {
         const build = changed(all);
         const check = checkBuild(build, locker);
         const procedure = planProcedure(check.context);
-        expect(new Set(procedure.map((one) => one.id)).size).toBe(procedure.length);
+        expect(new Set(procedure.map((step) => step.id)).size).toBe(procedure.length);
         expect(markdownSheet(check)).not.toMatch(/undefined|NaN/);
         // Wiring it never makes a plug sit where another sits already.
         const ends = proposeWiring(build, locker, new Set()).build.leads.flatMap((lead) => [

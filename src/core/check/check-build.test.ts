@@ -20,7 +20,7 @@ function demo(name: string): Build {
 
 const check = (build: Build) => checkBuild(build, starterLocker);
 const openStops = (build: Build) =>
-  check(build).findings.filter((one) => one.severity === 'stop' && !one.accepted);
+  check(build).findings.filter((finding) => finding.severity === 'stop' && !finding.accepted);
 
 describe('the tug as planned', () => {
   const planned = demo('harbour-tug-as-planned');
@@ -39,11 +39,11 @@ describe('the tug as planned', () => {
   it('has two different stops in each of the four, and three minds', () => {
     for (const well of wells.slice(0, 4)) {
       const kinds = result.findings
-        .filter((one) => one.well === well && one.severity === 'stop')
-        .map((one) => one.rule + one.messageId + one.id);
+        .filter((finding) => finding.well === well && finding.severity === 'stop')
+        .map((finding) => finding.rule + finding.messageId + finding.id);
       expect(new Set(kinds).size, well).toBeGreaterThanOrEqual(2);
     }
-    expect(result.findings.filter((one) => one.severity === 'mind')).toHaveLength(3);
+    expect(result.findings.filter((finding) => finding.severity === 'mind')).toHaveLength(3);
   });
 
   it('can be put right by any of its own offers, whichever is taken first', () => {
@@ -51,7 +51,9 @@ describe('the tug as planned', () => {
       fc.property(fc.infiniteStream(fc.nat({ max: 97 })), (choices) => {
         let build = planned;
         for (let round = 0; round < 25 && openStops(build).length > 0; round += 1) {
-          const offers = openStops(build).flatMap((one) => one.patches.map((patch) => ({ one, patch })));
+          const offers = openStops(build).flatMap((finding) =>
+            finding.patches.map((patch) => ({ one: finding, patch })),
+          );
           const turn = choices.next().value! % offers.length;
           const before = check(build);
           const { patch } = [...offers.slice(turn), ...offers.slice(0, turn)].find((offer) =>
@@ -84,7 +86,7 @@ describe('the tug as planned', () => {
 describe('the tug put right', () => {
   it('has no stop left, and is damp only where that is known', () => {
     const { wells: reports, findings } = check(demo('harbour-tug'));
-    expect(findings.every((one) => one.accepted && one.severity === 'mind')).toBe(true);
+    expect(findings.every((finding) => finding.accepted && finding.severity === 'mind')).toBe(true);
     expect(wells.map((well) => reports[well].state)).toEqual(['damp', 'damp', 'dry', 'dry', 'hatched']);
   });
 });
@@ -92,7 +94,7 @@ describe('the tug put right', () => {
 describe('checkBuild', () => {
   it('finds the sound boat dry, with Space not surveyed', () => {
     const { wells: reports, findings, unknowns } = check(tub());
-    expect(findings.map((one) => `${one.severity} ${one.messageId}`)).toEqual(['note noFuse']);
+    expect(findings.map((finding) => `${finding.severity} ${finding.messageId}`)).toEqual(['note noFuse']);
     expect(unknowns).toEqual([]);
     expect(wells.map((well) => reports[well].state)).toEqual(['dry', 'dry', 'dry', 'dry', 'hatched']);
   });
@@ -107,20 +109,21 @@ describe('checkBuild', () => {
     const planned = demo('harbour-tug-as-planned');
     fc.assert(
       fc.property(fc.subarray(planned.leads), fc.subarray(planned.fittings), (leads, fittings) => {
-        const kept = new Set(fittings.map((one) => one.id));
+        const kept = new Set(fittings.map((fitting) => fitting.id));
         const build: Build = {
           ...planned,
           fittings,
-          leads: leads.filter((one) => kept.has(one.from.fitting) && kept.has(one.to.fitting)),
-          functions: planned.functions.map((one) => ({
-            ...one,
-            devices: one.devices.filter((id) => kept.has(id)),
+          leads: leads.filter((lead) => kept.has(lead.from.fitting) && kept.has(lead.to.fitting)),
+          functions: planned.functions.map((modelFunction) => ({
+            ...modelFunction,
+            devices: modelFunction.devices.filter((id) => kept.has(id)),
           })),
         };
         const { findings } = check(build);
-        for (const one of findings) {
-          expect(Number.isFinite(one.actual) && Number.isFinite(one.limit)).toBe(true);
-          for (const patch of one.patches) expect(() => check(applyEdits(build, patch.edits))).not.toThrow();
+        for (const finding of findings) {
+          expect(Number.isFinite(finding.actual) && Number.isFinite(finding.limit)).toBe(true);
+          for (const patch of finding.patches)
+            expect(() => check(applyEdits(build, patch.edits))).not.toThrow();
         }
       }),
       { numRuns: 120, seed: 11 },
@@ -147,16 +150,16 @@ describe('checkBuild', () => {
     const build = demo('harbour-tug-as-planned');
     const before = check(build);
     const patch = before.findings
-      .flatMap((one) => one.patches)
-      .find((one) => one.id.startsWith('stand-alone-bec'))!;
+      .flatMap((finding) => finding.patches)
+      .find((candidate) => candidate.id.startsWith('stand-alone-bec'))!;
     const preview = previewPatch(build, before, patch, starterLocker);
-    expect(preview.gone.map((one) => one.rule)).toEqual([
+    expect(preview.gone.map((told) => told.rule)).toEqual([
       'rail-amps',
       'rail-two-sources',
       'rail-volts-high',
       'contact-amps',
     ]);
-    expect(preview.come.map((one) => one.messageId)).toEqual(['weakSteering', 'overloadedForSeconds']);
+    expect(preview.come.map((told) => told.messageId)).toEqual(['weakSteering', 'overloadedForSeconds']);
     expect(preview.changes).toContain('Add radio BEC: stand-alone BEC, 8 A');
   });
 });

@@ -42,7 +42,7 @@ export function checkBuild(
   costOf: CostOf = noPrices,
 ): CheckResult {
   const context = checkContext(build, locker);
-  const acceptances = new Map(build.acceptances.map((one) => [one.finding, one]));
+  const acceptances = new Map(build.acceptances.map((acceptance) => [acceptance.finding, acceptance]));
   const findings: Finding[] = [];
   const unknowns: Unknown[] = [];
   const later = new LaterStages(context.index);
@@ -98,7 +98,8 @@ function isNoTrouble({ meta }: Rule, { messageId, actual, limit, unit }: Report<
   return meta.messages[messageId]?.bound !== 'exactly' && isMeasured(unit) && readAlike(actual, limit, unit);
 }
 
-const isBegun = ({ survey }: CheckContext): boolean => survey.supplies.some((one) => one.status === 'fed');
+const isBegun = ({ survey }: CheckContext): boolean =>
+  survey.supplies.some((supply) => supply.status === 'fed');
 
 /** With nothing fed there is nothing to say of volts, amps and connections; channels can be planned before. */
 function surveyedWells(context: CheckContext): ReadonlySet<Well> {

@@ -9,7 +9,7 @@ import { lifted } from '../plan/sketch-build';
 const build = tub();
 const index = new BuildIndex(build);
 const added = new Map([['bec', 'the new BEC']]);
-const leadOf = (id: string) => build.leads.find((one) => one.id === id)!;
+const leadOf = (id: string) => build.leads.find((lead) => lead.id === id)!;
 
 const cases: [Edit, string][] = [
   [{ type: 'setRegulatorVolts', fitting: 'esc', volts: 5 }, 'controller: regulator 6.0 V → 5.0 V'],

@@ -14,10 +14,11 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     return `${name(ref.fitting)}, ${known}`;
   };
   const lead = (id: string) => {
-    const found = index.build.leads.find((one) => one.id === id);
+    const found = index.build.leads.find((candidate) => candidate.id === id);
     return found ? `${name(found.from.fitting)} – ${name(found.to.fitting)}` : id;
   };
-  const functionName = (id: string) => index.build.functions.find((one) => one.id === id)?.name ?? id;
+  const functionName = (id: string) =>
+    index.build.functions.find((modelFunction) => modelFunction.id === id)?.name ?? id;
   switch (edit.type) {
     case 'setRegulatorVolts':
       return `${name(edit.fitting)}: regulator ${volts(index.get(edit.fitting).fitting.regulatorVolts)} → ${volts(edit.volts)}`;
@@ -73,7 +74,9 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
 
 function conductorWords(conductors: readonly Conductor[]): string {
   return conductors
-    .map((one) => `${one.colour} ${one.state === 'lifted' ? 'lifted' : `to ${one.to}`}`)
+    .map(
+      (conductor) => `${conductor.colour} ${conductor.state === 'lifted' ? 'lifted' : `to ${conductor.to}`}`,
+    )
     .join(', ');
 }
 
@@ -132,7 +135,9 @@ function functionWords(
   const { control, devices, ...rest } = change;
   const controls = index.ofKind('transmitter').flatMap(({ part }) => part.controls);
   return [
-    control === undefined ? '' : `control → ${controls.find((one) => one.id === control)?.name ?? control}`,
+    control === undefined
+      ? ''
+      : `control → ${controls.find((candidate) => candidate.id === control)?.name ?? control}`,
     changeWords(rest),
     devices === undefined ? '' : `works → ${devices.map(name).join(', ') || 'nothing'}`,
   ]
@@ -141,6 +146,6 @@ function functionWords(
 }
 
 function schoolWords(key: keyof Policies, value: unknown): string {
-  const school = schools.find((one) => one.key === key);
-  return `${school?.name ?? key} → ${school?.choices.find((one) => one.value === value)?.words ?? String(value)}`;
+  const school = schools.find((candidate) => candidate.key === key);
+  return `${school?.name ?? key} → ${school?.choices.find((choice) => choice.value === value)?.words ?? String(value)}`;
 }

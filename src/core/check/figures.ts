@@ -22,7 +22,7 @@ export function figuresOf({ survey, circuit }: CheckContext): Record<string, num
   }
   for (const load of circuit.packLoads()) {
     const { id } = load.pack.fitting;
-    const source = survey.sources.find((one) => one.fitted === load.pack);
+    const source = survey.sources.find((candidate) => candidate.fitted === load.pack);
     put(`${id}.packVoltsFull`, source?.volts.full);
     put(`${id}.packVoltsCutoff`, source?.volts.cutoff);
     put(`${id}.packAmps`, load.amps);

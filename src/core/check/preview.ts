@@ -34,8 +34,8 @@ export function comparePatch(
   patch: Patch,
   after: CheckResult,
 ): PatchPreview {
-  const open = (result: CheckResult) => result.findings.filter((one) => !one.accepted);
-  const ids = (result: CheckResult) => new Set(open(result).map((one) => one.id));
+  const open = (result: CheckResult) => result.findings.filter((finding) => !finding.accepted);
+  const ids = (result: CheckResult) => new Set(open(result).map((finding) => finding.id));
   const [idsBefore, idsAfter] = [ids(before), ids(after)];
   const index = new BuildIndex(build);
   const added = new Map(
@@ -46,13 +46,13 @@ export function comparePatch(
   return {
     patch,
     wells: after.wells,
-    stops: open(after).filter((one) => one.severity === 'stop').length,
-    left: after.findings.map((one) => one.id),
+    stops: open(after).filter((finding) => finding.severity === 'stop').length,
+    left: after.findings.map((finding) => finding.id),
     gone: open(before)
-      .filter((one) => !idsAfter.has(one.id))
+      .filter((finding) => !idsAfter.has(finding.id))
       .map(told),
     come: open(after)
-      .filter((one) => !idsBefore.has(one.id))
+      .filter((finding) => !idsBefore.has(finding.id))
       .map(told),
     dries: wells.filter((well) => before.wells[well].state !== 'dry' && after.wells[well].state === 'dry'),
     changes: patch.edits.map((edit) => describeEdit(index, edit, added)),

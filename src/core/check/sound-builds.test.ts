@@ -12,7 +12,9 @@ describe('sound builds', () => {
 
   it.each(Object.entries(soundBuilds))('carry no stop and miss no fact: %s', (_, build) => {
     const { findings, unknowns } = checkBuild(build, starterLocker);
-    expect(findings.filter((one) => one.severity === 'stop').map((one) => one.text)).toEqual([]);
-    expect(unknowns.map((one) => one.missing)).toEqual([]);
+    expect(findings.filter((finding) => finding.severity === 'stop').map((finding) => finding.text)).toEqual(
+      [],
+    );
+    expect(unknowns.map((asked) => asked.missing)).toEqual([]);
   });
 });

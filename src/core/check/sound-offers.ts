@@ -27,7 +27,7 @@ export function soundOffers(
     return [{ patch, stops: preview.stops }];
   });
   return cures
-    .map((one, n) => ({ ...one, ...toBuy(one.patch.edits, costOf), n }))
+    .map((cure, n) => ({ ...cure, ...toBuy(cure.patch.edits, costOf), n }))
     .sort(
       (a, b) =>
         a.stops - b.stops ||
@@ -37,7 +37,7 @@ export function soundOffers(
         a.n - b.n,
     )
     .slice(0, mostShown)
-    .map((one) => one.patch);
+    .map((each) => each.patch);
 }
 
 /** A proposal that cannot even be tried is none. */
@@ -50,6 +50,6 @@ function tryPatch(patch: Patch, previewOf: Preview): PatchPreview | undefined {
 }
 
 function isCure(finding: Finding, { gone, come, left }: PatchPreview): boolean {
-  const isGone = finding.accepted ? !left.includes(finding.id) : gone.some((one) => one.id === finding.id);
-  return isGone && !come.some((one) => one.severity === 'stop');
+  const isGone = finding.accepted ? !left.includes(finding.id) : gone.some((told) => told.id === finding.id);
+  return isGone && !come.some((told) => told.severity === 'stop');
 }

@@ -119,8 +119,8 @@ function loadOf(
 const effort = (elements: Element[], factor: number): Element[] =>
   factor === 1
     ? elements
-    : elements.map((one) =>
-        one.kind === 'motor'
-          ? { ...one, loadConst: one.loadConst * factor, loadSquare: one.loadSquare * factor }
-          : one,
+    : elements.map((element) =>
+        element.kind === 'motor'
+          ? { ...element, loadConst: element.loadConst * factor, loadSquare: element.loadSquare * factor }
+          : element,
       );

@@ -101,7 +101,7 @@ export class RestingNetwork {
   solve(build: BuildElements): Result<BuildPoint, NoOperatingPoint> {
     const { elements } = build;
     const parts = elements.slice(0, elements.length - this.wires.length);
-    const shape = parts.map((one) => `${one.kind} ${one.id}`).join();
+    const shape = parts.map((element) => `${element.kind} ${element.id}`).join();
     let network = this.networks.get(shape);
     if (network) for (const [n, part] of parts.entries()) network.devices[n]!.retune?.(part);
     else this.networks.set(shape, (network = networkOf(elements, true)));

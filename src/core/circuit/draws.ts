@@ -46,9 +46,9 @@ export function stalledServos({ supplies }: Survey, school: RegulatorSizing): Re
     if (!draws || 'missing' in draws || draws.stalled.value <= draws.running.value) continue;
     onPlus.set(supply.plus, [...(onPlus.get(supply.plus) ?? []), draws]);
   }
-  const added = (one: PartDraws) => one.stalled.value - one.running.value;
+  const added = (partDraws: PartDraws) => partDraws.stalled.value - partDraws.running.value;
   const picked = [...onPlus.values()].flatMap((all) =>
     all.sort((a, b) => added(b) - added(a)).slice(0, mostStalled[school]),
   );
-  return new Set(picked.map((one) => one.supply.fitted.fitting.id));
+  return new Set(picked.map((partDraws) => partDraws.supply.fitted.fitting.id));
 }

@@ -11,7 +11,7 @@ describe('laddersOf', () => {
     expect(rail).toMatchObject({ title: 'The radio rail', givenAmps: 2, giver: 'controller' });
     // 1.1 A by the sheets, a little less for what the leads lose.
     expect(rail?.askedAmps).toBeCloseTo(1.08, 1);
-    expect(rail?.shares.map((one) => [one.name, one.isWorst])).toEqual([
+    expect(rail?.shares.map((share) => [share.name, share.isWorst])).toEqual([
       ['rudder', true],
       ['receiver', false],
     ]);
@@ -21,8 +21,8 @@ describe('laddersOf', () => {
   });
 
   it('shares always add up to what is asked', () => {
-    for (const one of ladders({ policies: { regulatorSizing: 'allStalled' } })) {
-      expect(one.shares.reduce((sum, share) => sum + share.amps, 0)).toBeCloseTo(one.askedAmps, 3);
+    for (const ladder of ladders({ policies: { regulatorSizing: 'allStalled' } })) {
+      expect(ladder.shares.reduce((sum, share) => sum + share.amps, 0)).toBeCloseTo(ladder.askedAmps, 3);
     }
   });
 

@@ -26,11 +26,11 @@ function railLadders(circuit: Circuit): Ladder[] {
       {
         id: rail.id,
         title: capital(rail.name),
-        shares: shares.map((one) => barOf(one, one.isStalled)),
+        shares: shares.map((share) => barOf(share, share.isStalled)),
         askedAmps: amps,
         givenAmps: carrier?.terminal.regulator?.maxAmps.value,
         giver: carrier?.fitted.fitting.name ?? 'nothing',
-        unknown: unknown.map((one) => one.fitted.fitting.name),
+        unknown: unknown.map((each) => each.fitted.fitting.name),
       },
     ];
   });
@@ -43,11 +43,11 @@ function packLadders(circuit: Circuit): Ladder[] {
       {
         id: pack.fitting.id,
         title: capital(pack.fitting.name),
-        shares: shares.map((one) => barOf(one, one.fitted.kind === 'motor')),
+        shares: shares.map((share) => barOf(share, share.fitted.kind === 'motor')),
         askedAmps: amps,
         givenAmps: allowedAmps,
         giver: pack.fitting.name,
-        unknown: unknown.map((one) => one.fitted.fitting.name),
+        unknown: unknown.map((each) => each.fitted.fitting.name),
       },
     ];
   });

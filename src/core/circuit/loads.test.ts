@@ -40,7 +40,7 @@ describe('what is asked of a rail', () => {
   });
 
   it('puts the largest share first and says who is stalled', () => {
-    expect(railOf(servos).shares.map((one) => [one.fitted.fitting.id, one.isStalled])).toEqual([
+    expect(railOf(servos).shares.map((share) => [share.fitted.fitting.id, share.isStalled])).toEqual([
       ['s2', true],
       ['s3', true],
       ['rudder', false],
@@ -67,8 +67,8 @@ describe('what is asked of a rail', () => {
     expect(guessed.shares[0]!.amps).toBeCloseTo(0.628, 1);
     expect(guessed.shares[0]!.provenance).toBe('estimated');
     const silent = railOf({ sheets: sheetOf([{ volts: stated(6), stallNewtonMetres: stated(0.2) }]) });
-    expect(silent.unknown.map((one) => one.words)).toEqual(['stall amps of the rudder']);
-    expect(silent.shares.map((one) => one.fitted.fitting.id)).toEqual(['rx']);
+    expect(silent.unknown.map((each) => each.words)).toEqual(['stall amps of the rudder']);
+    expect(silent.shares.map((share) => share.fitted.fitting.id)).toEqual(['rx']);
   });
 
   it('is nothing without a source', () => {
@@ -80,8 +80,8 @@ describe('what is asked of a rail', () => {
 describe('what is asked of a pack', () => {
   it('is what its parts take, motors by name, and adds up', () => {
     const [load] = circuitOf({}).packLoads();
-    expect(load!.shares.map((one) => one.fitted.fitting.id)).toEqual(['motor', 'esc']);
-    expect(load!.shares.reduce((sum, one) => sum + one.amps, 0)).toBeCloseTo(load!.amps, 2);
+    expect(load!.shares.map((share) => share.fitted.fitting.id)).toEqual(['motor', 'esc']);
+    expect(load!.shares.reduce((sum, share) => sum + share.amps, 0)).toBeCloseTo(load!.amps, 2);
     expect([load!.labelAmps, load!.allowedAmps]).toEqual([80, 48]);
   });
 

@@ -56,7 +56,7 @@ export function railLoads(circuit: Moments): RailLoad[] {
 /** Amps asked of a rail under another school; `undefined` where the network does not settle. */
 export function railAmpsBySchool(circuit: Moments, rail: Rail, school: RegulatorSizing): number | undefined {
   const point = circuit.at('worst', 'full', school);
-  return point && sum(rail.supplies.map((one) => point.takenAmps(one.fitted) ?? 0));
+  return point && sum(rail.supplies.map((supply) => point.takenAmps(supply.fitted) ?? 0));
 }
 
 /** What is asked of each pack. */
@@ -66,9 +66,9 @@ export function packLoads(circuit: Moments): PackLoad[] {
   const { labelShare, usableShare, meanShare } = survey.build.policies;
   return survey.index.ofKind('pack').map((pack): PackLoad => {
     const { id } = pack.fitting;
-    const fed = survey.supplies.filter((one) => survey.packsAcross(one)?.packs.includes(pack));
+    const fed = survey.supplies.filter((supply) => survey.packsAcross(supply)?.packs.includes(pack));
     const load = loadOf(circuit, point, fed);
-    const beside = Math.max(1, ...fed.map((one) => survey.packsAcross(one)?.besides(pack).length ?? 1));
+    const beside = Math.max(1, ...fed.map((supply) => survey.packsAcross(supply)?.besides(pack).length ?? 1));
     const amps = Math.max(point?.amps(id) ?? 0, 0);
     const { ampHours, dischargeRate, chemistry } = pack.part;
     const labelAmps = ampHours && dischargeRate && ampHours.value * dischargeRate.value;
@@ -76,7 +76,7 @@ export function packLoads(circuit: Moments): PackLoad[] {
     return {
       pack,
       ...load,
-      shares: load.shares.map((one) => ({ ...one, amps: one.amps / beside })),
+      shares: load.shares.map((share) => ({ ...share, amps: share.amps / beside })),
       amps,
       labelAmps,
       allowedAmps: labelAmps && labelAmps * believed,
@@ -92,11 +92,11 @@ export function packLoads(circuit: Moments): PackLoad[] {
 }
 
 function loadOf(circuit: Moments, point: BuildPoint | undefined, supplies: readonly Supply[]): Load {
-  const takers = supplies.filter((one) => one.terminal.id === 'supply');
+  const takers = supplies.filter((supply) => supply.terminal.id === 'supply');
   const unknown = takers.flatMap((supply) => unknownOf(circuit, supply));
   const shares = point ? takers.flatMap((supply) => sharesOf(circuit, point, supply)) : [];
   shares.sort((a, b) => b.amps - a.amps);
-  return { shares, amps: sum(shares.map((one) => one.amps)), unknown };
+  return { shares, amps: sum(shares.map((share) => share.amps)), unknown };
 }
 
 function unknownOf({ survey }: Moments, supply: Supply): Load['unknown'] {
@@ -124,7 +124,7 @@ function sharesOf(circuit: Moments, point: BuildPoint, supply: Supply): Share[] 
   if (fitted.kind === 'controller' || fitted.kind === 'bec') {
     const motors = circuit.survey.motorsOf(id);
     const [motor] = motors;
-    const sure = weakestProvenance(motors.map((one) => one.part.fullLoadAmps?.provenance ?? 'estimated'));
+    const sure = weakestProvenance(motors.map((each) => each.part.fullLoadAmps?.provenance ?? 'estimated'));
     return [
       ...share(motors.length === 1 ? motor! : fitted, point.amps(id), motor ? sure : 'estimated'),
       ...share(fitted, point.regulatorInputAmps(id), 'estimated'),
@@ -136,4 +136,4 @@ function sharesOf(circuit: Moments, point: BuildPoint, supply: Supply): Share[] 
   return share(fitted, point.takenAmps(fitted), figure.provenance);
 }
 
-const sum = (values: readonly number[]): number => values.reduce((total, one) => total + one, 0);
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);

@@ -30,8 +30,8 @@ export class NodeNames {
     }
     for (const { fitting, kind, part } of index.all()) {
       const { consumes, gives } = terminalsOf(part);
-      for (const one of [...consumes, ...(gives ? [gives] : [])])
-        this.live.add(nets.node(fitting.id, one.plus)).add(nets.node(fitting.id, one.minus));
+      for (const terminal of [...consumes, ...(gives ? [gives] : [])])
+        this.live.add(nets.node(fitting.id, terminal.plus)).add(nets.node(fitting.id, terminal.minus));
       if (kind === 'motor' || kind === 'controller')
         for (const net of motorNets) this.live.add(nets.node(fitting.id, net));
     }

@@ -15,12 +15,12 @@ type Wire = ElementOfKind<'resistor'>;
 function wires(build: Build, estimates = new Estimates()): Map<string, Wire> {
   const survey = new Survey(build);
   const elements = wireElements(survey.index, new NodeNames(survey), estimates) as Wire[];
-  return new Map(elements.map((one) => [one.id, one]));
+  return new Map(elements.map((element) => [element.id, element]));
 }
 
 const withLead = (build: Build, id: string, change: object): Build => ({
   ...build,
-  leads: build.leads.map((one) => (one.id === id ? { ...one, ...change } : one)),
+  leads: build.leads.map((lead) => (lead.id === id ? { ...lead, ...change } : lead)),
 });
 
 describe('the wires of a build', () => {
@@ -35,7 +35,9 @@ describe('the wires of a build', () => {
     const lifted = tub({
       wires: {
         'esc-lead': (wiresOf) =>
-          wiresOf.map((one) => (one.from === 'plus' ? { ...one, state: 'lifted' as const } : one)),
+          wiresOf.map((conductor) =>
+            conductor.from === 'plus' ? { ...conductor, state: 'lifted' as const } : conductor,
+          ),
       },
     });
     const all = wires(lifted);
@@ -56,14 +58,14 @@ describe('the wires of a build', () => {
   it('are estimates in length where nobody measured them, one for both conductors', () => {
     const estimates = new Estimates();
     wires(withLead(tub(), 'rudder-lead--rx-1', { metres: undefined }), estimates);
-    const lengths = estimates.all.filter((one) => one.key === 'rudder-lead--rx-1.metres');
+    const lengths = estimates.all.filter((estimate) => estimate.key === 'rudder-lead--rx-1.metres');
     expect(lengths).toHaveLength(1);
     expect(lengths[0]!.words).toContain('rudder');
   });
 
   it('end at the pack’s minus, which is ground', () => {
     const all = wires(tub());
-    const ends = [...all.values()].flatMap((one) => [one.from, one.to]);
+    const ends = [...all.values()].flatMap((each) => [each.from, each.to]);
     expect(ends).toContain('gnd');
     expect(ends).not.toContain('pack.minus');
     expect(ends).toContain('pack.plus');
@@ -79,12 +81,12 @@ describe('the wires of a build', () => {
         lead.from.fitting === 'adapter' ? { ...lead, from: { fitting: 'between', port: 'out' } } : lead,
       ),
     });
-    const ohms = (one: Build) => wires(one).get('adapter-out--esc-power.plus')!.ohms;
+    const ohms = (candidate: Build) => wires(candidate).get('adapter-out--esc-power.plus')!.ohms;
     const [small, large] = [ohms(build('fuse-blade-5')), ohms(build('fuse-blade-40'))];
     expect(small - large).toBeCloseTo(0.1 / 5 - 0.1 / 40, 6);
     expect(ohms(build('hand-switch-blade'))).toBeGreaterThan(ohms(plain));
     // Only the plus goes through it.
-    const minus = (one: Build) => wires(one).get('adapter-out--esc-power.minus')!.ohms;
+    const minus = (candidate: Build) => wires(candidate).get('adapter-out--esc-power.minus')!.ohms;
     expect(minus(build('fuse-blade-5'))).toBeCloseTo(minus(plain), 9);
   });
 });

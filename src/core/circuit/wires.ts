@@ -46,17 +46,17 @@ export function wireElements(index: BuildIndex, names: NodeNames, estimates: Est
   // What lies inside a fuse or a switch is counted in the plus of one of its leads: the first.
   const counted = new Set<string>();
   return index.build.leads.flatMap((lead): Element[] => {
-    const wires = lead.conductors.flatMap((one) => {
-      if (one.state !== 'whole') return [];
+    const wires = lead.conductors.flatMap((conductor) => {
+      if (conductor.state !== 'whole') return [];
       const [from, to] = (['from', 'to'] as const).map((end) => {
-        const net = index.port(lead[end]).pins.find((pin) => pin.name === one[end])?.net;
+        const net = index.port(lead[end]).pins.find((pin) => pin.name === conductor[end])?.net;
         return net === undefined ? undefined : { fitting: lead[end].fitting, net };
       });
       if (!from || !to || !names.isLive(from.fitting, from.net)) return [];
       return [
         {
-          isPlus: one.from === 'plus',
-          id: wireId(lead.id, one.from),
+          isPlus: conductor.from === 'plus',
+          id: wireId(lead.id, conductor.from),
           from: names.node(from.fitting, from.net),
           to: names.node(to.fitting, to.net),
         },

@@ -21,8 +21,8 @@ export type MatingReason = 'pitch' | 'poles' | 'gender' | 'form' | 'size';
  * Whether two connectors go together, and the two numbers that decide it.
  * Pitches of 2.0, 2.5 and 2.54 mm look alike and are the usual near miss.
  */
-export function mating(one: Connector, other: Connector): Mating {
-  const a = connectorFamily(one.family);
+export function mating(connector: Connector, other: Connector): Mating {
+  const a = connectorFamily(connector.family);
   const b = connectorFamily(other.family);
   if (a.form === 'open' || b.form === 'open') return { result: 'solder' };
 
@@ -38,7 +38,7 @@ export function mating(one: Connector, other: Connector): Mating {
     };
   }
   if (a.form !== b.form) return refusal('form', a.sizeMillimetres, b.sizeMillimetres, 'mm');
-  if (one.gender === other.gender) return refusal('gender', 2, 1, 'plugs');
+  if (connector.gender === other.gender) return refusal('gender', 2, 1, 'plugs');
   return { result: 'mates' };
 }
 

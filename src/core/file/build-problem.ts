@@ -14,9 +14,9 @@ import { firstProblem } from './validate';
 type ListName = keyof typeof mostItems;
 
 /** What each list of a build holds; the kind of a part says which sheet it is checked against. */
-const classOf: Record<ListName, (one: Record<string, unknown>) => ClassConstructor<object> | undefined> = {
+const classOf: Record<ListName, (entry: Record<string, unknown>) => ClassConstructor<object> | undefined> = {
   parts: ({ kind }) => {
-    const known = partKinds.find((one) => one === kind);
+    const known = partKinds.find((partKind) => partKind === kind);
     return known && partClasses[known];
   },
   fittings: () => Fitting,

@@ -27,29 +27,31 @@ function duplicate(list: readonly { id: string }[], path: string): FileProblem |
 }
 
 function strayFitting({ fittings, parts }: Build): FileProblem | undefined {
-  const known = new Set(parts.map((one) => one.id));
-  const at = fittings.findIndex((one) => !known.has(one.part));
+  const known = new Set(parts.map((part) => part.id));
+  const at = fittings.findIndex((fitting) => !known.has(fitting.part));
   return at < 0
     ? undefined
     : { where: `build.fittings[${at}].part`, why: `no part "${fittings[at]?.part}" in build.parts` };
 }
 
 function strayDevice({ functions, fittings }: Build): FileProblem | undefined {
-  const known = new Set(fittings.map((one) => one.id));
-  for (const [n, one] of functions.entries()) {
-    const at = one.devices.findIndex((device) => !known.has(device));
+  const known = new Set(fittings.map((fitting) => fitting.id));
+  for (const [n, modelFunction] of functions.entries()) {
+    const at = modelFunction.devices.findIndex((device) => !known.has(device));
     if (at >= 0)
       return {
         where: `build.functions[${n}].devices[${at}]`,
-        why: `no fitting "${one.devices[at]}" in build.fittings`,
+        why: `no fitting "${modelFunction.devices[at]}" in build.fittings`,
       };
   }
   return undefined;
 }
 
 function strayLead({ leads, fittings, parts }: Build): FileProblem | undefined {
-  const sheets = new Map(parts.map((one) => [one.id, one]));
-  const fitted = new Map<string, PartSpec | undefined>(fittings.map((one) => [one.id, sheets.get(one.part)]));
+  const sheets = new Map(parts.map((part) => [part.id, part]));
+  const fitted = new Map<string, PartSpec | undefined>(
+    fittings.map((fitting) => [fitting.id, sheets.get(fitting.part)]),
+  );
   const taken = new Map<string, string>();
   for (const [n, lead] of leads.entries()) {
     for (const end of ['from', 'to'] as const) {
@@ -68,14 +70,14 @@ function strayEnd(
   taken: Map<string, string>,
 ): FileProblem | undefined {
   const ref = lead[end];
-  const port = fitted.get(ref.fitting)?.ports.find((one) => one.id === ref.port);
+  const port = fitted.get(ref.fitting)?.ports.find((plug) => plug.id === ref.port);
   if (!fitted.has(ref.fitting))
     return { where: `${path}.${end}.fitting`, why: `no fitting "${ref.fitting}"` };
   if (!port) return { where: `${path}.${end}.port`, why: `"${ref.fitting}" has no port "${ref.port}"` };
   const other = taken.get(portKey(ref));
   if (other) return { where: `${path}.${end}`, why: `lead "${other}" is in that port already` };
   taken.set(portKey(ref), lead.id);
-  const at = lead.conductors.findIndex((one) => !port.pins.some((pin) => pin.name === one[end]));
+  const at = lead.conductors.findIndex((conductor) => !port.pins.some((pin) => pin.name === conductor[end]));
   if (at < 0) return undefined;
   return {
     where: `${path}.conductors[${at}].${end}`,

@@ -22,4 +22,4 @@ export const isKnownVersion = (version: unknown): version is number =>
 
 /** What a file of some version held, in the form of today. */
 export const climbed = (content: unknown, version: number): unknown =>
-  steps.filter((one) => one.to > version).reduce((held, step) => step.climb(held), content);
+  steps.filter((step) => step.to > version).reduce((held, step) => step.climb(held), content);

@@ -43,14 +43,20 @@ describe('a locker file', () => {
   });
 
   it.each([
-    ['another field', changed((one) => (one.colour = 'red')), 'locker[0].colour: is not a field'],
-    ['an unknown state', changed((one) => (one.state = 'lost')), 'locker[0].state: must be one of'],
-    ['a price below nothing', changed((one) => (one.price = -1)), 'locker[0].price: must lie between'],
-    ['an unknown kind', changed((one) => (one.part = { kind: 'kettle' })), 'locker[0].part.kind: must be'],
-    ['no sheet', changed((one) => delete one.part), 'locker[0].part.kind: must be'],
+    ['another field', changed((entry) => (entry.colour = 'red')), 'locker[0].colour: is not a field'],
+    ['an unknown state', changed((entry) => (entry.state = 'lost')), 'locker[0].state: must be one of'],
+    ['a price below nothing', changed((entry) => (entry.price = -1)), 'locker[0].price: must lie between'],
+    [
+      'an unknown kind',
+      changed((entry) => (entry.part = { kind: 'kettle' })),
+      'locker[0].part.kind: must be',
+    ],
+    ['no sheet', changed((entry) => delete entry.part), 'locker[0].part.kind: must be'],
     [
       'a figure that is absurd',
-      changed((one) => ((one.part as { minVolts: object }).minVolts = { value: 900, provenance: 'stated' })),
+      changed(
+        (entry) => ((entry.part as { minVolts: object }).minVolts = { value: 900, provenance: 'stated' }),
+      ),
       'locker[0].part.minVolts',
     ],
     ['a number for the list', '{"format":"dry-hull","version":1,"locker":3}', 'locker: must be a list'],

@@ -19,7 +19,7 @@ const states: readonly unknown[] = ['own', 'mightBuy', 'catalogue'];
  */
 export function writeLockerFile(items: readonly LockerItem[]): string {
   const locker = items
-    .filter((one) => !one.isStarter || one.state !== 'catalogue' || one.price !== undefined)
+    .filter((item) => !item.isStarter || item.state !== 'catalogue' || item.price !== undefined)
     .map(({ part, state, price }) => ({ part, state, ...(price !== undefined && { price }) }))
     .sort((a, b) => (a.part.id < b.part.id ? -1 : 1));
   return `${canonicalText({ format: fileFormat, version: fileVersion, locker }, 2)}\n`;

@@ -5,7 +5,7 @@ import { firstProblem } from './validate';
 
 /** The first thing wrong with plain data as a part's sheet, or `undefined`. @param path of the sheet in its file */
 export function partProblem(data: unknown, path: string): FileProblem | undefined {
-  const kind = partKinds.find((one) => isObject(data) && data.kind === one);
+  const kind = partKinds.find((partKind) => isObject(data) && data.kind === partKind);
   if (!isObject(data) || !kind)
     return { where: `${path}.kind`, why: `must be one of ${partKinds.join(', ')}` };
   return firstProblem<PartSpec>(partClasses[kind], data, path);

@@ -27,7 +27,7 @@ function unseenProblem(data: unknown, path: string): FileProblem | undefined {
   if (data === null) return { where: path, why: 'must not be null: leave out what is not known' };
   if (typeof data !== 'object') return undefined;
   const isList = Array.isArray(data);
-  if (isList && data.some(Array.isArray) && !data.every((one) => Array.isArray(one) && one.length > 0))
+  if (isList && data.some(Array.isArray) && !data.every((entry) => Array.isArray(entry) && entry.length > 0))
     return { where: path, why: 'holds lists where objects belong' };
   for (const [key, value] of Object.entries(data)) {
     const here = isList ? `${path}[${key}]` : `${path}.${key}`;

@@ -1,8 +1,8 @@
 import { formatQuantity, type Unit } from '../quantity/format';
 
 /** Whether two figures read the same as they are shown; what reads the same is no trouble. */
-export const readAlike = (one: number, other: number, unit: Unit): boolean =>
-  formatQuantity(one, unit) === formatQuantity(other, unit);
+export const readAlike = (value: number, other: number, unit: Unit): boolean =>
+  formatQuantity(value, unit) === formatQuantity(other, unit);
 
 /** Whether a figure is beyond the most it may be, by more than what is shown. */
 export const isOver = (actual: number, most: number, unit: Unit): boolean =>

@@ -24,22 +24,22 @@ const withPan = (stage: 1 | 2): Build =>
   });
 
 const told = (build: Build) =>
-  checkBuild(build, starterLocker).findings.filter((one) =>
-    one.subjects.some((subject) => subject.id === 'pan'),
+  checkBuild(build, starterLocker).findings.filter((finding) =>
+    finding.subjects.some((subject) => subject.id === 'pan'),
   );
 
 describe('functions of a later stage', () => {
   it('are judged in full when they are wanted now', () => {
-    expect(told(withPan(1)).map((one) => one.severity)).toContain('mind');
+    expect(told(withPan(1)).map((finding) => finding.severity)).toContain('mind');
   });
 
   it('are told as notes while they wait, and flood no well', () => {
     const now = checkBuild(tub(), starterLocker).wells;
     const later = withPan(2);
-    for (const one of told(later)) {
-      if (one.subjects.some((subject) => subject.id !== 'pan')) continue;
-      expect(one.severity).toBe('note');
-      expect(one.text).toMatch(/^For a later stage: /);
+    for (const finding of told(later)) {
+      if (finding.subjects.some((subject) => subject.id !== 'pan')) continue;
+      expect(finding.severity).toBe('note');
+      expect(finding.text).toMatch(/^For a later stage: /);
     }
     expect(told(later).length).toBeGreaterThan(0);
     expect(checkBuild(later, starterLocker).wells.control.state).toBe(now.control.state);
@@ -49,13 +49,15 @@ describe('functions of a later stage', () => {
     const shared = withPan(2);
     const both: Build = {
       ...shared,
-      functions: shared.functions.map((one) =>
-        one.id === 'steer' ? { ...one, devices: [...one.devices, 'pan'] } : one,
+      functions: shared.functions.map((modelFunction) =>
+        modelFunction.id === 'steer'
+          ? { ...modelFunction, devices: [...modelFunction.devices, 'pan'] }
+          : modelFunction,
       ),
     };
     const volts = told(both).filter(
-      (one) => one.well === 'voltage' && one.subjects.every((s) => s.id === 'pan'),
+      (finding) => finding.well === 'voltage' && finding.subjects.every((s) => s.id === 'pan'),
     );
-    expect(volts.every((one) => !one.text.startsWith('For a later stage'))).toBe(true);
+    expect(volts.every((finding) => !finding.text.startsWith('For a later stage'))).toBe(true);
   });
 });

@@ -8,18 +8,22 @@ export class LaterStages {
 
   constructor(private readonly index: BuildIndex) {
     const { functions } = index.build;
-    const now = new Set(functions.filter((one) => (one.stage ?? 1) === 1).flatMap((one) => one.devices));
-    for (const one of functions) {
-      if ((one.stage ?? 1) === 1) continue;
-      this.functions.add(one.id);
-      for (const device of one.devices) if (!now.has(device)) this.fittings.add(device);
+    const now = new Set(
+      functions
+        .filter((modelFunction) => (modelFunction.stage ?? 1) === 1)
+        .flatMap((modelFunction) => modelFunction.devices),
+    );
+    for (const modelFunction of functions) {
+      if ((modelFunction.stage ?? 1) === 1) continue;
+      this.functions.add(modelFunction.id);
+      for (const device of modelFunction.devices) if (!now.has(device)) this.fittings.add(device);
     }
   }
 
   /** Whether everything that is pointed at, but for the radio that all share, belongs to a later stage. */
   concerns(subjects: readonly Subject[]): boolean {
-    const own = subjects.filter((one) => !this.isRadio(one));
-    return this.functions.size > 0 && own.length > 0 && own.every((one) => this.isLater(one));
+    const own = subjects.filter((subject) => !this.isRadio(subject));
+    return this.functions.size > 0 && own.length > 0 && own.every((subject) => this.isLater(subject));
   }
 
   /** A finding of a later stage is told, but does not hold up what is fitted now. */
@@ -39,7 +43,7 @@ export class LaterStages {
   private isLater({ kind, id }: Subject): boolean {
     if (kind === 'function') return this.functions.has(id);
     if (kind === 'fitting') return this.fittings.has(id);
-    const lead = this.index.build.leads.find((one) => one.id === id);
+    const lead = this.index.build.leads.find((candidate) => candidate.id === id);
     return lead !== undefined && [lead.from, lead.to].some((end) => this.fittings.has(end.fitting));
   }
 }

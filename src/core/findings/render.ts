@@ -24,7 +24,7 @@ export function renderReport(
   const message = rule.meta.messages[report.messageId];
   if (!message) throw new Error(`rule ${rule.meta.id} has no message ${report.messageId}`);
   const margin = marginOf(message, report);
-  const subjectIds = report.subjects.map((one) => one.id).join('+');
+  const subjectIds = report.subjects.map((subject) => subject.id).join('+');
   const id = `${rule.meta.id}/${report.messageId}/${subjectIds}`;
   const acceptance = acceptances.get(id);
   // An acceptance holds only while things are no worse than what was accepted.
@@ -46,7 +46,7 @@ export function renderReport(
     why: capital(fill(message.why, report.data, rule.meta.id)),
     formula: report.formula,
     terms: report.terms,
-    provenance: weakestProvenance(report.terms.map((one) => one.provenance)),
+    provenance: weakestProvenance(report.terms.map((term) => term.provenance)),
     get patches() {
       return (patches ??= sift(this, report.offers?.() ?? []));
     },

@@ -45,12 +45,12 @@ export function wellReports(
   surveyed: ReadonlySet<Well>,
 ): Record<Well, WellReport> {
   const report = (well: Well): WellReport => {
-    const here = findings.filter((one) => one.well === well);
-    const open = here.filter((one) => !one.accepted);
-    const count = (severity: Severity) => open.filter((one) => one.severity === severity).length;
+    const here = findings.filter((finding) => finding.well === well);
+    const open = here.filter((judged) => !judged.accepted);
+    const count = (severity: Severity) => open.filter((judged) => judged.severity === severity).length;
     const counts = { stop: count('stop'), mind: count('mind'), note: count('note') };
     const accepted = here.length - open.length;
-    const unknown = unknowns.filter((one) => one.well === well).length;
+    const unknown = unknowns.filter((candidate) => candidate.well === well).length;
     return {
       state: stateOf({ ...counts, accepted, unknown }, surveyed.has(well)),
       ...counts,
@@ -75,6 +75,6 @@ const severityRank: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
 
 /** Stops before minds, then the margin that is worst in proportion to its limit. */
 export function worstFirst(a: Judged, b: Judged): number {
-  const share = (one: Judged) => one.margin / Math.max(Math.abs(one.limit), 1e-9);
+  const share = (judged: Judged) => judged.margin / Math.max(Math.abs(judged.limit), 1e-9);
   return severityRank[a.severity] - severityRank[b.severity] || share(a) - share(b);
 }

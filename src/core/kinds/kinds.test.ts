@@ -7,10 +7,10 @@ describe('terminalsOf', () => {
     for (const part of starterLocker) {
       const nets = new Set(part.ports.flatMap((port) => port.pins.map((pin) => pin.net)));
       const { consumes, gives } = terminalsOf(part);
-      for (const one of consumes) {
-        expect(nets, `${part.id} ${one.id}`).toContain(one.plus);
-        expect(nets, `${part.id} ${one.id}`).toContain(one.minus);
-        if (one.signal) expect(nets, part.id).toContain(one.signal);
+      for (const terminal of consumes) {
+        expect(nets, `${part.id} ${terminal.id}`).toContain(terminal.plus);
+        expect(nets, `${part.id} ${terminal.id}`).toContain(terminal.minus);
+        if (terminal.signal) expect(nets, part.id).toContain(terminal.signal);
       }
       if (gives) expect([nets.has(gives.plus), nets.has(gives.minus)], part.id).toEqual([true, true]);
     }

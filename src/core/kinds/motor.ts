@@ -22,7 +22,7 @@ export const motorKind = describeKind<'motor'>({
   ],
   choices: (part) => [
     sheetChoice('motorKind', 'Kind', part.motorKind, plainOptions(motorKinds), (value) =>
-      changed(part, { motorKind: motorKinds.find((one) => one === value) ?? part.motorKind }),
+      changed(part, { motorKind: motorKinds.find((kind) => kind === value) ?? part.motorKind }),
     ),
   ],
   elements: ({ fitted, estimates, motorVolts, motorEnds, loadOf }) => {

@@ -23,7 +23,7 @@ export const packKind = describeKind<'pack'>({
       changed(part, { cells: Number(value) }),
     ),
     sheetChoice('chemistry', 'Chemistry', part.chemistry, plainOptions(chemistries), (value) =>
-      changed(part, { chemistry: chemistries.find((one) => one === value) ?? part.chemistry }),
+      changed(part, { chemistry: chemistries.find((chemistry) => chemistry === value) ?? part.chemistry }),
     ),
   ],
   elements: ({ fitted, node, conditions, estimates }, part) => {

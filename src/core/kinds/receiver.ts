@@ -49,10 +49,10 @@ export const receiverKind = describeKind<'receiver'>({
 
 /** A receiver with this many channels, a port for each; ports that stay keep their place on the map. */
 export function withChannels(receiver: ReceiverSpec, channels: number): ReceiverSpec {
-  const others = receiver.ports.filter((one) => one.channel === undefined);
-  const usual = receiver.ports.find((one) => one.channel !== undefined)?.connector;
+  const others = receiver.ports.filter((port) => port.channel === undefined);
+  const usual = receiver.ports.find((port) => port.channel !== undefined)?.connector;
   const ports = Array.from({ length: channels }, (_, n) => {
-    const known = receiver.ports.find((one) => one.channel === n + 1);
+    const known = receiver.ports.find((port) => port.channel === n + 1);
     return known ?? { ...channelPort(n + 1), ...(usual && { connector: usual }) };
   });
   return {

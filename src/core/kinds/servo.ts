@@ -73,8 +73,8 @@ export const servoKind = describeKind<'servo'>({
   isDelicate: true,
   // A servo is not put right by one that a receiver cannot work, or that is much weaker.
   replaces: (candidate, part) => {
-    const [given, wanted] = [candidate, part].map((one) =>
-      servoFigureAt(one, 'stallNewtonMetres', usualVolts),
+    const [given, wanted] = [candidate, part].map((servo) =>
+      servoFigureAt(servo, 'stallNewtonMetres', usualVolts),
     );
     return candidate.wires !== 5 && (!given || !wanted || given.value >= leastShare * wanted.value);
   },

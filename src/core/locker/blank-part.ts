@@ -12,7 +12,7 @@ const required = ['regulator.maxAmps', 'regulator.maxWatts'];
  * is a silent guess.
  */
 export function blankPart(kind: PartKind, id: string): PartSpec {
-  const usual = starterLocker.find((one) => one.kind === kind);
+  const usual = starterLocker.find((part) => part.kind === kind);
   if (!usual) throw new Error(`no usual part of kind ${kind}`);
   const { maker, protection, ...rest } = usual;
   const description = kindOfAny(usual);

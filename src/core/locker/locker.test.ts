@@ -17,7 +17,7 @@ import { meetingVolts, voltSpan } from './volt-ladder';
 describe('the starter locker', () => {
   it('has sixty parts or more, each with a sheet that stands the check of a file', () => {
     expect(starterLocker.length).toBeGreaterThanOrEqual(60);
-    expect(new Set(starterLocker.map((one) => one.id)).size).toBe(starterLocker.length);
+    expect(new Set(starterLocker.map((part) => part.id)).size).toBe(starterLocker.length);
     for (const part of starterLocker)
       expect(firstProblem(partClasses[part.kind] as never, part, part.id)).toBeUndefined();
   });
@@ -26,14 +26,14 @@ describe('the starter locker', () => {
 describe('sheet fields', () => {
   it('say in the unit of the bench why a figure cannot be kept', () => {
     const servo = starterPart('servo-standard');
-    const field = (label: string) => sheetFields(servo).find((one) => one.label === label)!;
+    const field = (label: string) => sheetFields(servo).find((sheetField) => sheetField.label === label)!;
     const stalled = field('Stalled at 6 V');
     expect(fieldProblem(servo, stalled, measured(2500))).toBe('from 0.01 to 60 A');
     expect(fieldProblem(servo, stalled, measured(2.5))).toBeUndefined();
     expect(fieldProblem(servo, stalled, undefined)).toBeUndefined();
     expect(fieldProblem(servo, field('Torque at 6 V'), measured(1e5))).toBe('from 0.0102 to 1020 kg·cm');
     const bec = starterPart('bec-8a');
-    const gives = sheetFields(bec).find((one) => one.label === 'Gives')!;
+    const gives = sheetFields(bec).find((sheetField) => sheetField.label === 'Gives')!;
     expect(fieldProblem(bec, gives, undefined)).toBe('its sheet must state this');
   });
 
@@ -46,7 +46,7 @@ describe('sheet fields', () => {
 
   it('read and change a figure in the unit it is printed in', () => {
     const servo = starterPart('servo-standard');
-    const torque = sheetFields(servo).find((one) => one.label === 'Torque at 6 V')!;
+    const torque = sheetFields(servo).find((field) => field.label === 'Torque at 6 V')!;
     expect(figureAt(servo, torque)!.value / torque.scale).toBeCloseTo(6.93, 2);
     const changed = withFigure(servo, torque, measured(7 * torque.scale, 'spring scale'));
     expect(figureAt(changed, torque)).toMatchObject({ provenance: 'measured', note: 'spring scale' });
@@ -56,22 +56,22 @@ describe('sheet fields', () => {
 
   it('reach into a regulator', () => {
     const bec = starterPart('bec-linear-3a');
-    expect(sheetFields(bec).map((one) => figureAt(bec, one)?.value)).toEqual([6, 26, 3, 8]);
+    expect(sheetFields(bec).map((field) => figureAt(bec, field)?.value)).toEqual([6, 26, 3, 8]);
   });
 });
 
 describe('sheet choices', () => {
   it('change what is chosen, and leave a part that stands the check of a file', () => {
     for (const part of starterLocker) {
-      for (const one of sheetChoices(part)) {
+      for (const choice of sheetChoices(part)) {
         expect(
-          one.options.map((option) => option.value),
-          `${part.id} ${one.id}`,
-        ).toContain(one.value);
-        const changed = one.choose(one.options.at(-1)!.value);
+          choice.options.map((option) => option.value),
+          `${part.id} ${choice.id}`,
+        ).toContain(choice.value);
+        const changed = choice.choose(choice.options.at(-1)!.value);
         expect(firstProblem(partClasses[part.kind] as never, changed, part.id)).toBeUndefined();
-        expect(sheetChoices(changed).find((other) => other.id === one.id)?.value).toBe(
-          one.options.at(-1)!.value,
+        expect(sheetChoices(changed).find((still) => still.id === choice.id)?.value).toBe(
+          choice.options.at(-1)!.value,
         );
       }
     }
@@ -80,11 +80,11 @@ describe('sheet choices', () => {
   it('let a pack have five cells and another plug', () => {
     const pack = starterPart('pack-lipo-3s-4000-20c');
     const five = sheetChoices(pack)
-      .find((one) => one.id === 'cells')!
+      .find((choice) => choice.id === 'cells')!
       .choose('5');
     expect(voltSpan(five)?.most).toBeCloseTo(21, 6);
     const blade = sheetChoices(pack)
-      .find((one) => one.id === 'plug:out')!
+      .find((choice) => choice.id === 'plug:out')!
       .choose('blade-t');
     expect(blade.ports[0]?.connector).toEqual({ family: 'blade-t', gender: 'socket' });
     expect(pack.ports[0]?.connector.family).toBe('sleeve-35');

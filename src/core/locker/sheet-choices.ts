@@ -44,7 +44,7 @@ function plugChoices(part: PartSpec, changed: (change: object) => PartSpec): She
       const options = fits.map((id) => ({ value: id, text: connectorFamily(id).name }));
       return sheetChoice(`plug:${port.id}`, `Plug, ${port.name}`, port.connector.family, options, (value) => {
         const connector = { ...port.connector, family: value as ConnectorFamilyId };
-        return changed({ ports: part.ports.map((one) => (one === port ? { ...port, connector } : one)) });
+        return changed({ ports: part.ports.map((plug) => (plug === port ? { ...port, connector } : plug)) });
       });
     });
 }

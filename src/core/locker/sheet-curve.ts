@@ -24,7 +24,7 @@ export function sheetCurve(part: PartSpec): SheetCurve | undefined {
       yLabel: 'V',
       points: span(0, 100, (x) => cellVoltsAt(part.chemistry, x / 100) * part.cells),
     };
-  if (part.kind === 'servo' && part.sheet.some((one) => one.stallNewtonMetres)) {
+  if (part.kind === 'servo' && part.sheet.some((point) => point.stallNewtonMetres)) {
     const least = part.minVolts?.value ?? part.sheet[0]!.volts.value;
     const most = part.maxVolts?.value ?? part.sheet.at(-1)!.volts.value;
     return {

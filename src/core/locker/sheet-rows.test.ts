@@ -22,7 +22,7 @@ import {
 const servo = starterPart('servo-standard') as ServoSpec;
 const receiver = starterPart('receiver-8-skerry') as ReceiverSpec;
 const transmitter = starterPart('transmitter-10') as TransmitterSpec;
-const volts = (part: ServoSpec) => part.sheet.map((one) => one.volts.value);
+const volts = (part: ServoSpec) => part.sheet.map((point) => point.volts.value);
 
 describe('the voltages of a servo’s sheet', () => {
   it('gain one above the highest, and lose one', () => {
@@ -52,10 +52,10 @@ describe('the voltages of a servo’s sheet', () => {
 describe('the channels of a receiver', () => {
   it('bring their ports, and keep those that stay', () => {
     const six = withChannels(receiver, 6);
-    expect(six.ports.filter((one) => one.channel !== undefined)).toHaveLength(6);
-    expect(six.ports.some((one) => one.id === 'B')).toBe(true);
+    expect(six.ports.filter((port) => port.channel !== undefined)).toHaveLength(6);
+    expect(six.ports.some((port) => port.id === 'B')).toBe(true);
     const ten = withChannels(six, 10);
-    expect(ten.ports.find((one) => one.channel === 10)?.pins[0]?.net).toBe('ch10');
+    expect(ten.ports.find((port) => port.channel === 10)?.pins[0]?.net).toBe('ch10');
     expect(firstProblem(partClasses.receiver, ten, 'receiver')).toBeUndefined();
   });
 
@@ -77,7 +77,7 @@ describe('radio links', () => {
 describe('the controls of a transmitter', () => {
   it('come, change and go under ids of their own', () => {
     const more = addControl(addControl(transmitter, 'momentary', 'pad 1'), 'momentary', 'pad 2');
-    const ids = more.controls.map((one) => one.id);
+    const ids = more.controls.map((candidate) => candidate.id);
     expect(new Set(ids).size).toBe(ids.length);
     const last = ids.at(-1)!;
     const changed = changeControl(more, last, { name: ' slider ', kind: 'staying' });

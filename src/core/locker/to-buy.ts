@@ -19,7 +19,7 @@ export function toBuy(edits: readonly Edit[], costOf: CostOf): { unpriced: numbe
     edit.type === 'addFitting' || edit.type === 'swapPart' ? [costOf(edit.part.id)] : [],
   );
   return {
-    unpriced: costs.filter((one) => one === undefined).length,
-    money: costs.reduce<number>((sum, one) => sum + (one ?? 0), 0),
+    unpriced: costs.filter((amps) => amps === undefined).length,
+    money: costs.reduce<number>((sum, amps) => sum + (amps ?? 0), 0),
   };
 }

@@ -29,7 +29,7 @@ export function meetingVolts(
 ): { volts: number; name: string } | undefined {
   const isRaw = part.kind === 'controller' || part.kind === 'bec' || part.kind === 'motor' || isTwoWire(part);
   const [packs] = context.survey.packGroups();
-  const rail = context.survey.rails.find((one) => one.isRadio);
+  const rail = context.survey.rails.find((candidate) => candidate.isRadio);
   if (isRaw && packs) return { volts: packs.volts.full, name: 'pack, full' };
   if (!isRaw && part.kind !== 'pack' && rail?.volts) return { volts: rail.volts.full, name: 'rail' };
   return undefined;

@@ -19,18 +19,18 @@ export interface ColumnHead {
 export function columnHeads({ index, survey, circuit }: CheckContext): ColumnHead[] {
   const packs = circuit.packLoads();
   const rails = circuit.railLoads();
-  const packVolts = [...new Set(survey.packGroups().map((one) => one.volts.full))];
-  const isOverdrawn = packs.some((one) => one.allowedAmps !== undefined && one.amps > one.allowedAmps);
-  const radio = survey.rails.filter((one) => one.isRadio);
-  const railVolts = [...new Set(radio.flatMap((rail) => rail.sources.map((one) => one.volts.full)))];
+  const packVolts = [...new Set(survey.packGroups().map((group) => group.volts.full))];
+  const isOverdrawn = packs.some((load) => load.allowedAmps !== undefined && load.amps > load.allowedAmps);
+  const radio = survey.rails.filter((rail) => rail.isRadio);
+  const railVolts = [...new Set(radio.flatMap((rail) => rail.sources.map((source) => source.volts.full)))];
   const over = (...kinds: PartKind[]) =>
-    kinds.flatMap((kind) => index.ofKind(kind).map((one) => one.fitting.id));
-  const served = index.all().filter((one) => columnOf(one) === 'served');
+    kinds.flatMap((kind) => index.ofKind(kind).map((fitted) => fitted.fitting.id));
+  const served = index.all().filter((fitted) => columnOf(fitted) === 'served');
   const motors = circuit.at('worst', 'full');
   const driven = index
     .ofKind('controller')
-    .reduce((sum, one) => sum + (motors?.motorAmps(one.fitting.id) ?? 0), 0);
-  const sum = (loads: readonly { amps: number }[]) => loads.reduce((total, one) => total + one.amps, 0);
+    .reduce((sum, controller) => sum + (motors?.motorAmps(controller.fitting.id) ?? 0), 0);
+  const sum = (loads: readonly { amps: number }[]) => loads.reduce((total, load) => total + load.amps, 0);
   const heads: ColumnHead[] = [
     { over: over('pack'), column: 'pack', name: 'Pack', figure: voltsList(packVolts, ' full'), isBad: false },
     {
@@ -45,21 +45,21 @@ export function columnHeads({ index, survey, circuit }: CheckContext): ColumnHea
       column: 'radio',
       name: 'Rail',
       figure: voltsList(railVolts, '') || 'not fed',
-      isBad: radio.some((one) => one.sources.length !== 1),
+      isBad: radio.some((rail) => rail.sources.length !== 1),
     },
     { over: over('motor'), column: 'radio', name: 'Motors', figure: asked(driven), isBad: false },
     {
-      over: served.map((one) => one.fitting.id),
+      over: served.map((fitted) => fitted.fitting.id),
       column: 'served',
       name: 'Served',
       figure: asked(sum(rails)),
       isBad: false,
     },
   ];
-  return heads.filter((one) => one.over.length > 0);
+  return heads.filter((columnHead) => columnHead.over.length > 0);
 }
 
 const asked = (amps: number): string => `${formatQuantity(amps, 'A')} asked`;
 
 const voltsList = (volts: readonly number[], after: string): string =>
-  volts.length === 0 ? '' : `${volts.map((one) => one.toFixed(1)).join(' and ')} V${after}`;
+  volts.length === 0 ? '' : `${volts.map((value) => value.toFixed(1)).join(' and ')} V${after}`;

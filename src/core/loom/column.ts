@@ -11,7 +11,7 @@ export const columnOf = ({ part }: Fitted): Column | 'inline' | 'outside' => kin
  */
 export function feedDepths(index: BuildIndex): Map<string, number> {
   const roots = index.ofKind('pack').length > 0 ? index.ofKind('pack') : index.ofKind('receiver');
-  const depths = new Map(roots.map((one) => [one.fitting.id, 0]));
+  const depths = new Map(roots.map((pack) => [pack.fitting.id, 0]));
   const queue = [...depths.keys()];
   for (let here = queue.shift(); here !== undefined; here = queue.shift()) {
     for (const lead of index.leadsOf(here)) {

@@ -63,7 +63,7 @@ const options = {
 
 /** The layout task for a wiring picture: boxes with ports on their sides, and bundles between them. */
 export function elkGraph(model: LoomModel): ElkGraph {
-  const known = new Set(model.nodes.map((one) => one.id));
+  const known = new Set(model.nodes.map((node) => node.id));
   return {
     id: 'loom',
     layoutOptions: options,

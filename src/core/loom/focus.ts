@@ -10,7 +10,7 @@ export interface Focus {
 
 /** The parts a finding names, and the leads on the shortest ways between them. */
 export function focusOf(index: BuildIndex, subjects: readonly Subject[]): Focus {
-  const functions = new Map(index.build.functions.map((one) => [one.id, one]));
+  const functions = new Map(index.build.functions.map((modelFunction) => [modelFunction.id, modelFunction]));
   const nodes = new Set<string>();
   const leads = new Set<string>();
   for (const { kind, id } of subjects) {

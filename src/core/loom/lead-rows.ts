@@ -26,7 +26,7 @@ function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
   const result = mating(a.connector, b.connector).result;
   const names = [...new Set([a, b].map((port) => connectorFamily(port.connector.family).name))];
   const channel = a.channel ?? b.channel;
-  const served = build.functions.find((one) => one.channel === channel);
+  const served = build.functions.find((modelFunction) => modelFunction.channel === channel);
   const size = [
     lead.metres && `${Math.round(lead.metres.value * 1000)} mm`,
     lead.awg !== undefined && `AWG ${lead.awg}`,

@@ -35,8 +35,8 @@ export interface LoomLayout {
 
 /** Puts the model onto the positions that the layout found. */
 export function placeLoom(model: LoomModel, laidOut: ElkGraph): LoomLayout {
-  const boxes = new Map(laidOut.children.map((one) => [one.id, one]));
-  const routes = new Map(laidOut.edges.map((one) => [one.id, one.sections?.[0]]));
+  const boxes = new Map(laidOut.children.map((box) => [box.id, box]));
+  const routes = new Map(laidOut.edges.map((edge) => [edge.id, edge.sections?.[0]]));
   const nodes = model.nodes.flatMap((node) => {
     const box = boxes.get(node.id);
     return box ? [placeNode(node, box)] : [];
@@ -58,7 +58,7 @@ export function placeLoom(model: LoomModel, laidOut: ElkGraph): LoomLayout {
 function placeNode(node: LoomNode, box: ElkBox): PlacedNode {
   const { x = 0, y = 0 } = box;
   const ports = node.ports.map((port): PlacedPort => {
-    const place = box.ports.find((one) => one.id === elkPortId(node.id, port.id));
+    const place = box.ports.find((elkPort) => elkPort.id === elkPortId(node.id, port.id));
     const left = x + (place?.x ?? 0) + loomSizes.pinSize / 2;
     const top = y + (place?.y ?? 0) + loomSizes.pinPitch / 2;
     return { ...port, contacts: port.pins.map((_, n) => ({ x: left, y: top + n * loomSizes.pinPitch })) };

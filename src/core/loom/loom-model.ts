@@ -131,9 +131,9 @@ function loomPort(
 }
 
 /** Whether `one` stands further from the pack than `other`; ids break ties, so that a lead has one direction. */
-function isDeeper(depths: ReadonlyMap<string, number>, one: string, other: string): boolean {
-  const [a, b] = [depths.get(one) ?? Infinity, depths.get(other) ?? Infinity];
-  return a === b ? one > other : a > b;
+function isDeeper(depths: ReadonlyMap<string, number>, id: string, other: string): boolean {
+  const [a, b] = [depths.get(id) ?? Infinity, depths.get(other) ?? Infinity];
+  return a === b ? id > other : a > b;
 }
 
 function loomLead(index: BuildIndex, depths: ReadonlyMap<string, number>, lead: Lead): LoomLead {
@@ -145,11 +145,11 @@ function loomLead(index: BuildIndex, depths: ReadonlyMap<string, number>, lead: 
     id: lead.id,
     source: { node: lead[near].fitting, port: lead[near].port },
     target: { node: lead[far].fitting, port: lead[far].port },
-    conductors: lead.conductors.map((one) => ({
-      colour: one.colour,
-      state: one.state,
-      sourcePin: pinNumber(near, one),
-      targetPin: pinNumber(far, one),
+    conductors: lead.conductors.map((conductor) => ({
+      colour: conductor.colour,
+      state: conductor.state,
+      sourcePin: pinNumber(near, conductor),
+      targetPin: pinNumber(far, conductor),
     })),
   };
 }

@@ -35,7 +35,7 @@ describe.each(['harbour-tug-as-planned', 'harbour-tug'])('the picture of %s', (n
 
   it('draws every lead, and every part with ports', () => {
     const build = demo(name);
-    expect(picture.leads.map((one) => one.id).sort()).toEqual(build.leads.map((one) => one.id).sort());
+    expect(picture.leads.map((lead) => lead.id).sort()).toEqual(build.leads.map((lead) => lead.id).sort());
     expect(picture.nodes).toHaveLength(build.fittings.length - 1);
   });
 
@@ -53,8 +53,8 @@ describe.each(['harbour-tug-as-planned', 'harbour-tug'])('the picture of %s', (n
     const runs = picture.leads.flatMap((lead) =>
       segments(lead.route).map((segment) => ({ id: lead.id, segment })),
     );
-    const crossings = runs.flatMap((one, n) =>
-      runs.slice(n + 1).filter((other) => other.id !== one.id && cross(one.segment, other.segment)),
+    const crossings = runs.flatMap((run, n) =>
+      runs.slice(n + 1).filter((other) => other.id !== run.id && cross(run.segment, other.segment)),
     );
     expect(crossings.length).toBeLessThanOrEqual(4);
   });
@@ -85,14 +85,14 @@ describe('the loom model', () => {
     const model = loomModel(
       checkContext(tub({ wires: { 'esc-lead': lifted('plus'), 'rudder-lead': turned } }), []),
     );
-    const controller = model.leads.find((one) => one.id === 'esc-lead--rx-3');
-    expect(controller?.conductors.map((one) => [one.colour, one.state])).toEqual([
+    const controller = model.leads.find((lead) => lead.id === 'esc-lead--rx-3');
+    expect(controller?.conductors.map((conductor) => [conductor.colour, conductor.state])).toEqual([
       ['white', 'whole'],
       ['red', 'lifted'],
       ['black', 'whole'],
     ]);
-    const rudder = model.leads.find((one) => one.id === 'rudder-lead--rx-1');
-    expect(rudder?.conductors.map((one) => [one.sourcePin, one.targetPin])).toEqual([
+    const rudder = model.leads.find((lead) => lead.id === 'rudder-lead--rx-1');
+    expect(rudder?.conductors.map((conductor) => [conductor.sourcePin, conductor.targetPin])).toEqual([
       [2, 0],
       [1, 1],
       [0, 2],
@@ -103,19 +103,19 @@ describe('the loom model', () => {
     const rows = leadRows(
       checkContext(tub({ wires: { 'esc-lead': lifted('plus') }, parts: { rudder: 'servo-winch' } }), []),
     );
-    expect(rows.find((one) => one.id === 'esc-lead--rx-3')).toMatchObject({
+    expect(rows.find((row) => row.id === 'esc-lead--rx-3')).toMatchObject({
       from: 'Controller, receiver lead',
       to: 'Receiver, port 3',
       conductors: ['white: signal', 'red: plus, lifted', 'black: minus'],
       fits: true,
       carries: 'channel 3, drive',
     });
-    expect(rows.find((one) => one.id === 'rudder-lead--rx-1')?.fits).toBe(false);
+    expect(rows.find((row) => row.id === 'rudder-lead--rx-1')?.fits).toBe(false);
   });
 
   it('heads the columns with volts and amps', () => {
     const heads = columnHeads(checkContext(demo('harbour-tug-as-planned'), []));
-    expect(heads.map((one) => [one.name, one.figure, one.isBad])).toEqual([
+    expect(heads.map((columnHead) => [columnHead.name, columnHead.figure, columnHead.isBad])).toEqual([
       ['Pack', '12.6 V full', false],
       ['Drive', '22.6 A asked', true],
       ['Rail', '6.0 and 5.0 V', true],
@@ -160,8 +160,8 @@ function cross([a, b]: [Point, Point], [c, d]: [Point, Point]): boolean {
         [c, d],
         [a, b],
       ];
-  const between = (value: number, one: number, other: number) =>
-    value > Math.min(one, other) && value < Math.max(one, other);
+  const between = (value: number, edge: number, other: number) =>
+    value > Math.min(edge, other) && value < Math.max(edge, other);
   return between(plumb[0]!.x, level[0]!.x, level[1]!.x) && between(level[0]!.y, plumb[0]!.y, plumb[1]!.y);
 }
 

@@ -8,16 +8,16 @@ import { regulatorChoices } from '../survey/regulator-choices';
 export function partLines(context: CheckContext, fitted: Fitted): string[] {
   const { survey, circuit } = context;
   const { id } = fitted.fitting;
-  const supplies = survey.supplies.filter((one) => one.fitted === fitted);
+  const supplies = survey.supplies.filter((supply) => supply.fitted === fitted);
   const voltsAt = (terminal: 'supply' | 'feed') =>
-    supplies.find((one) => one.terminal.id === terminal)?.volts?.full;
+    supplies.find((supply) => supply.terminal.id === terminal)?.volts?.full;
   const choices = regulatorChoices(fitted.fitting, terminalsOf(fitted.part).gives?.regulator);
   return kindOfAny(fitted.part).lines(fitted.part, {
     fedVolts: voltsAt('supply'),
     feedVolts: voltsAt('feed'),
     allowedAmps:
       fitted.kind === 'pack'
-        ? circuit.packLoads().find((one) => one.pack.fitting.id === id)?.allowedAmps
+        ? circuit.packLoads().find((load) => load.pack.fitting.id === id)?.allowedAmps
         : undefined,
     regulator:
       choices.length === 0
@@ -34,8 +34,10 @@ function redWireState({ index }: CheckContext, { fitting, part }: Fitted): 'in' 
   const reds = index.leadsOf(fitting.id).flatMap((lead) => {
     const end = lead.from.fitting === fitting.id ? 'from' : 'to';
     const { pins } = index.port(lead[end]);
-    return lead.conductors.filter((one) => pins.find((pin) => pin.name === one[end])?.net === plus);
+    return lead.conductors.filter(
+      (conductor) => pins.find((pin) => pin.name === conductor[end])?.net === plus,
+    );
   });
   if (plus === undefined || reds.length === 0) return 'not plugged';
-  return reds.some((one) => one.state === 'whole') ? 'in' : 'lifted';
+  return reds.some((conductor) => conductor.state === 'whole') ? 'in' : 'lifted';
 }

@@ -49,15 +49,15 @@ describe('wirePath', () => {
         fc.integer({ min: -150, max: 150 }),
         leg,
         fc.integer({ min: -9, max: 9 }),
-        (one, rise, two, offset) => {
+        (first, rise, second, offset) => {
           const bends =
             rise === 0
               ? []
               : [
-                  { x: one, y: 0 },
-                  { x: one, y: rise },
+                  { x: first, y: 0 },
+                  { x: first, y: rise },
                 ];
-          const line = [{ x: 0, y: 0 }, ...bends, { x: one + two, y: rise }];
+          const line = [{ x: 0, y: 0 }, ...bends, { x: first + second, y: rise }];
           expect(wirePath(line, { offset, start: line[0]!, end: line.at(-1)! })).not.toMatch(/NaN|Infinity/);
         },
       ),

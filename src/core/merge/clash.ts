@@ -18,4 +18,4 @@ export function shown(value: unknown): string {
 
 /** What clashed, a line each. */
 export const clashWords = (clashes: readonly Clash[]): string =>
-  clashes.map((one) => `${one.what}: kept ${one.kept}; the other had ${one.other}`).join('\n');
+  clashes.map((clash) => `${clash.what}: kept ${clash.kept}; the other had ${clash.other}`).join('\n');

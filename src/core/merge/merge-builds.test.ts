@@ -37,14 +37,17 @@ describe('mergeBuilds', () => {
     );
     const { build, clashes } = merged(mine, theirs);
     expect(clashes).toEqual([]);
-    expect(build.fittings.find((one) => one.id === 'esc')).toMatchObject({ name: 'mine', regulatorVolts: 5 });
+    expect(build.fittings.find((fitting) => fitting.id === 'esc')).toMatchObject({
+      name: 'mine',
+      regulatorVolts: 5,
+    });
     expect(build.brief).toMatchObject({ exposure: 'wet', finesse: true });
-    expect(build.fittings.some((one) => one.id === 'pan')).toBe(true);
+    expect(build.fittings.some((fitting) => fitting.id === 'pan')).toBe(true);
   });
 
   it('tells of a field that both changed, and keeps mine', () => {
     const { build, clashes } = merged(after(named('rudder', 'fin')), after(named('rudder', 'blade')));
-    expect(build.fittings.find((one) => one.id === 'rudder')?.name).toBe('fin');
+    expect(build.fittings.find((fitting) => fitting.id === 'rudder')?.name).toBe('fin');
     expect(clashWords(clashes)).toBe('the part "fin", name: kept fin; the other had blade');
   });
 
@@ -57,11 +60,14 @@ describe('mergeBuilds', () => {
     const theirs = after(add('servo-2', 'tilt servo'));
     const { build, clashes } = merged(mine, theirs);
     expect(clashes).toEqual([]);
-    expect(build.fittings.map((one) => one.name)).toEqual(
+    expect(build.fittings.map((fitting) => fitting.name)).toEqual(
       expect.arrayContaining(['pan servo', 'tilt servo']),
     );
-    const pan = build.fittings.find((one) => one.name === 'pan servo')!;
-    expect(build.functions.find((one) => one.id === 'steer')?.devices).toEqual(['rudder', pan.id]);
+    const pan = build.fittings.find((fitting) => fitting.name === 'pan servo')!;
+    expect(build.functions.find((modelFunction) => modelFunction.id === 'steer')?.devices).toEqual([
+      'rudder',
+      pan.id,
+    ]);
     expect(problemOf(build)).toBeUndefined();
   });
 
@@ -69,8 +75,8 @@ describe('mergeBuilds', () => {
     const mine = after({ type: 'removeFitting', fitting: 'rudder' });
     const theirs = after(named('rudder', 'blade'));
     const { build, clashes } = merged(mine, theirs);
-    expect(build.fittings.find((one) => one.id === 'rudder')?.name).toBe('blade');
-    expect(build.parts.some((one) => one.id === 'servo-micro-60')).toBe(true);
+    expect(build.fittings.find((fitting) => fitting.id === 'rudder')?.name).toBe('blade');
+    expect(build.parts.some((part) => part.id === 'servo-micro-60')).toBe(true);
     expect(clashes).toHaveLength(1);
     expect(problemOf(build)).toBeUndefined();
   });
@@ -79,17 +85,17 @@ describe('mergeBuilds', () => {
     const mine = after({ type: 'removeFitting', fitting: 'motor' });
     const theirs = after({ type: 'setGauge', lead: 'esc-motor--motor-motor', awg: 12 });
     const { build, clashes } = merged(mine, theirs);
-    expect(build.leads.some((one) => one.id === 'esc-motor--motor-motor')).toBe(false);
+    expect(build.leads.some((lead) => lead.id === 'esc-motor--motor-motor')).toBe(false);
     expect(clashWords(clashes)).toContain('the lead from controller');
   });
 
   it('of any two runs of changes makes a build that can be kept, with every change in it or told', () => {
-    const two = fc.tuple(runs, runs);
+    const runPair = fc.tuple(runs, runs);
     const from = ([start]: Run, [, steps]: Run): Run => [start, steps];
     fc.assert(
-      fc.property(two, ([one, other]) => {
-        const start = changed([one[0], []]);
-        const [mine, theirs] = [changed(one), changed(from(one, other))];
+      fc.property(runPair, ([own, other]) => {
+        const start = changed([own[0], []]);
+        const [mine, theirs] = [changed(own), changed(from(own, other))];
         const { build, clashes } = mergeBuilds(start, mine, theirs);
         expect(problemOf(build)).toBeUndefined();
         const told = JSON.stringify(clashes);

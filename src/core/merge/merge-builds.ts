@@ -24,33 +24,33 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
   const own = renameAdded(base, mine, theirs);
   const list = <T extends object>(
     of: (build: Build) => readonly T[],
-    keyOf: (one: NoInfer<T>) => string,
-    wordOf: (one: NoInfer<T>) => string,
+    keyOf: (item: NoInfer<T>) => string,
+    wordOf: (item: NoInfer<T>) => string,
   ): T[] => mergeList({ base: of(base), mine: of(own), theirs: of(theirs) }, keyOf, wordOf, clashes);
-  const id = (one: { id: string }) => one.id;
-  const named = (kind: string) => (one: { name: string }) => `the ${kind} "${one.name}"`;
+  const id = (entry: { id: string }) => entry.id;
+  const named = (kind: string) => (entry: { name: string }) => `the ${kind} "${entry.name}"`;
   const outings = list<Outing>((build) => build.outings ?? [], id, named('outing'));
   const build: Build = {
     ...mergeFields(shellOf(base), shellOf(own), shellOf(theirs), 'the build', clashes),
     brief: mergeFields(base.brief, own.brief, theirs.brief, 'the Brief', clashes),
     policies: mergeFields(base.policies, own.policies, theirs.policies, 'the bench', clashes),
-    parts: list((one) => one.parts, id, named('sheet of')),
-    fittings: list((one) => one.fittings, id, named('part')),
+    parts: list((candidate) => candidate.parts, id, named('sheet of')),
+    fittings: list((candidate) => candidate.fittings, id, named('part')),
     leads: list(
-      (one) => one.leads,
+      (candidate) => candidate.leads,
       id,
-      (one) => `the lead "${one.id}"`,
+      (lead) => `the lead "${lead.id}"`,
     ),
-    functions: list((one) => one.functions, id, named('function')),
+    functions: list((candidate) => candidate.functions, id, named('function')),
     acceptances: list(
-      (one) => one.acceptances,
-      (one) => one.finding,
+      (candidate) => candidate.acceptances,
+      (acceptance) => acceptance.finding,
       () => 'what you live with',
     ),
     ticks: list(
-      (one) => one.ticks,
-      (one) => one.step,
-      (one) => `the step "${one.said.slice(0, 40)}"`,
+      (candidate) => candidate.ticks,
+      (tick) => tick.step,
+      (tick) => `the step "${tick.said.slice(0, 40)}"`,
     ),
     ...(outings.length > 0 && { outings }),
   };

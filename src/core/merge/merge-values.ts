@@ -8,7 +8,7 @@ export const isSame = (a: unknown, b: unknown): boolean =>
   a === b || (a !== undefined && b !== undefined && canonicalText(a) === canonicalText(b));
 
 const isNames = (value: unknown): value is readonly string[] =>
-  Array.isArray(value) && value.every((one) => typeof one === 'string');
+  Array.isArray(value) && value.every((entry) => typeof entry === 'string');
 
 /** One field of three: changed on one side it is that side's, changed on both to the same it is that, else it clashes and mine stays. */
 function mergeField(base: unknown, mine: unknown, theirs: unknown, what: string, clashes: Clash[]): unknown {
@@ -25,8 +25,8 @@ const mergeNames = (
   mine: readonly string[],
   theirs: readonly string[],
 ): string[] => [
-  ...mine.filter((one) => theirs.includes(one) || !base.includes(one)),
-  ...theirs.filter((one) => !mine.includes(one) && !base.includes(one)),
+  ...mine.filter((text) => theirs.includes(text) || !base.includes(text)),
+  ...theirs.filter((text) => !mine.includes(text) && !base.includes(text)),
 ];
 
 /** Three versions of one flat thing, field by field; what lies deeper belongs together. */
@@ -49,16 +49,16 @@ export function mergeFields<T extends object>(
 /** Three versions of a list of things with names of their own; what one side took out and the other changed stays. */
 export function mergeList<T extends object>(
   lists: { base: readonly T[]; mine: readonly T[]; theirs: readonly T[] },
-  keyOf: (one: T) => string,
-  wordOf: (one: T) => string,
+  keyOf: (item: T) => string,
+  wordOf: (item: T) => string,
   clashes: Clash[],
 ): T[] {
   const maps = [lists.base, lists.mine, lists.theirs].map(
-    (list) => new Map(list.map((one) => [keyOf(one), one])),
+    (list) => new Map(list.map((item) => [keyOf(item), item])),
   ) as [Map<string, T>, Map<string, T>, Map<string, T>];
   const keys = new Set([...maps[1].keys(), ...maps[2].keys()]);
   return [...keys].flatMap((key): T[] => {
-    const [base, mine, theirs] = maps.map((one) => one.get(key));
+    const [base, mine, theirs] = maps.map((each) => each.get(key));
     const merged = mergeItem(base, mine, theirs, wordOf, clashes);
     return merged ? [merged] : [];
   });
@@ -68,7 +68,7 @@ function mergeItem<T extends object>(
   base: T | undefined,
   mine: T | undefined,
   theirs: T | undefined,
-  wordOf: (one: T) => string,
+  wordOf: (item: T) => string,
   clashes: Clash[],
 ): T | undefined {
   if (isSame(mine, base)) return theirs;

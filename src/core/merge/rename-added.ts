@@ -15,15 +15,15 @@ export function renameAdded(base: Build, mine: Build, theirs: Build): Build {
   const functions = newNames(base.functions, mine.functions, theirs.functions);
   if (fittings.size + leads.size + functions.size === 0) return mine;
   const at = (ref: PortRef): PortRef => ({ ...ref, fitting: fittings.get(ref.fitting) ?? ref.fitting });
-  const called = <T extends Named>(one: T, names: ReadonlyMap<string, string>): T =>
-    names.has(one.id) ? { ...one, id: names.get(one.id)! } : one;
+  const called = <T extends Named>(item: T, names: ReadonlyMap<string, string>): T =>
+    names.has(item.id) ? { ...item, id: names.get(item.id)! } : item;
   return {
     ...mine,
-    fittings: mine.fittings.map((one) => called(one, fittings)),
-    leads: mine.leads.map((one) => ({ ...called(one, leads), from: at(one.from), to: at(one.to) })),
-    functions: mine.functions.map((one) => ({
-      ...called(one, functions),
-      devices: one.devices.map((id) => fittings.get(id) ?? id),
+    fittings: mine.fittings.map((fitting) => called(fitting, fittings)),
+    leads: mine.leads.map((lead) => ({ ...called(lead, leads), from: at(lead.from), to: at(lead.to) })),
+    functions: mine.functions.map((modelFunction) => ({
+      ...called(modelFunction, functions),
+      devices: modelFunction.devices.map((id) => fittings.get(id) ?? id),
     })),
   };
 }
@@ -33,16 +33,16 @@ function newNames(
   mine: readonly Named[],
   theirs: readonly Named[],
 ): Map<string, string> {
-  const known = new Set(base.map((one) => one.id));
-  const others = new Map(theirs.map((one) => [one.id, one]));
-  const taken = new Set([...mine, ...theirs, ...base].map((one) => one.id));
+  const known = new Set(base.map((named) => named.id));
+  const others = new Map(theirs.map((named) => [named.id, named]));
+  const taken = new Set([...mine, ...theirs, ...base].map((named) => named.id));
   const names = new Map<string, string>();
-  for (const one of mine) {
-    const other = others.get(one.id);
-    if (known.has(one.id) || !other || isSame(one, other)) continue;
-    const name = freeName(one.id, taken);
+  for (const named of mine) {
+    const other = others.get(named.id);
+    if (known.has(named.id) || !other || isSame(named, other)) continue;
+    const name = freeName(named.id, taken);
     taken.add(name);
-    names.set(one.id, name);
+    names.set(named.id, name);
   }
   return names;
 }

@@ -19,12 +19,14 @@ export function settle(build: Build, sheets: readonly PartSpec[], clashes: Clash
         kept: 'nothing of it, as a part or port that it needs is gone or taken',
         other: 'it',
       });
-      settled = { ...settled, leads: settled.leads.filter((one) => one !== lead) };
+      settled = { ...settled, leads: settled.leads.filter((candidate) => candidate !== lead) };
     } else if (list === 'functions' && device !== undefined) {
       settled = {
         ...settled,
-        functions: settled.functions.map((one, m) =>
-          m === n ? { ...one, devices: one.devices.filter((_, k) => k !== Number(device)) } : one,
+        functions: settled.functions.map((modelFunction, m) =>
+          m === n
+            ? { ...modelFunction, devices: modelFunction.devices.filter((_, k) => k !== Number(device)) }
+            : modelFunction,
         ),
       };
     } else return settled;
@@ -33,15 +35,15 @@ export function settle(build: Build, sheets: readonly PartSpec[], clashes: Clash
 
 /** Each sheet that a fitting stands for, from whichever window has it, and no other. */
 function withParts(build: Build, sheets: readonly PartSpec[]): Build {
-  const used = new Set(build.fittings.map((one) => one.part));
-  const kept = build.parts.filter((one) => used.has(one.id));
-  const there = new Set(kept.map((one) => one.id));
+  const used = new Set(build.fittings.map((fitting) => fitting.part));
+  const kept = build.parts.filter((part) => used.has(part.id));
+  const there = new Set(kept.map((part) => part.id));
   const missing = [...used].flatMap((id) => {
-    const sheet = there.has(id) ? undefined : sheets.find((one) => one.id === id);
+    const sheet = there.has(id) ? undefined : sheets.find((part) => part.id === id);
     return sheet ? [sheet] : [];
   });
   return { ...build, parts: [...kept, ...missing] };
 }
 
 const nameOf = ({ fittings }: Build, id: string): string =>
-  fittings.find((one) => one.id === id)?.name ?? `"${id}"`;
+  fittings.find((fitting) => fitting.id === id)?.name ?? `"${id}"`;

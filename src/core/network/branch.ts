@@ -12,8 +12,8 @@ export class Branch {
     private readonly to: number,
     controls: readonly number[],
   ) {
-    this.fromSlots = controls.map((one) => wiring.slot(from, one));
-    this.toSlots = controls.map((one) => wiring.slot(to, one));
+    this.fromSlots = controls.map((control) => wiring.slot(from, control));
+    this.toSlots = controls.map((control) => wiring.slot(to, control));
   }
 
   /** Adds amps that leave `from` and enter `to`. */

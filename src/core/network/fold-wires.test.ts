@@ -13,7 +13,7 @@ describe('foldWires', () => {
     const { conductances, inner } = foldWires([wire(0, 2, 3), wire(2, 3, 3), wire(3, 1, 3)], onlyEnds);
     expect(conductances).toHaveLength(1);
     expect(conductances[0]!.siemens).toBeCloseTo(1, 12);
-    expect(inner.map((one) => one.node).sort()).toEqual([2, 3]);
+    expect(inner.map((innerNode) => innerNode.node).sort()).toEqual([2, 3]);
   });
 
   it('adds wires side by side', () => {
@@ -24,7 +24,7 @@ describe('foldWires', () => {
   it('takes off an end that leads nowhere, at the volts of where it hangs', () => {
     const { conductances, inner } = foldWires([wire(0, 1, 2), wire(1, 2, 5), wire(2, 3, 1)], onlyEnds);
     expect(conductances).toEqual([{ from: 0, to: 1, siemens: 2 }]);
-    expect(inner.every((one) => one.shareOfA === 1)).toBe(true);
+    expect(inner.every((innerNode) => innerNode.shareOfA === 1)).toBe(true);
   });
 
   it('keeps a joint of three', () => {
@@ -32,7 +32,7 @@ describe('foldWires', () => {
       [wire(0, 2, 1), wire(2, 1, 1), wire(2, 3, 1), wire(3, 4, 1)],
       (node) => node < 2 || node === 4,
     );
-    expect(inner.map((one) => one.node)).toEqual([3]);
+    expect(inner.map((innerNode) => innerNode.node)).toEqual([3]);
   });
 });
 
@@ -69,8 +69,8 @@ describe('a network with folded wires', () => {
           amps: 0,
           kneeVolts: 1,
         }));
-        const [folded, whole] = [elements, [...elements, ...nothing]].map((one) => {
-          const network = networkOf(one, true);
+        const [folded, whole] = [elements, [...elements, ...nothing]].map((each) => {
+          const network = networkOf(each, true);
           const found = operatingPoint(network);
           if (!found.ok) throw new Error(found.problem.at);
           return { network, x: found.value.x };

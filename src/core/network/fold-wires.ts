@@ -34,11 +34,11 @@ export function foldWires(wires: readonly Conductance[], isTouched: (node: numbe
     return known;
   };
   const join = (a: number, b: number, siemens: number) => {
-    for (const [one, other] of [
+    for (const [value, other] of [
       [a, b],
       [b, a],
     ] as const)
-      jointsOf(one).set(other, (jointsOf(one).get(other) ?? 0) + siemens);
+      jointsOf(value).set(other, (jointsOf(value).get(other) ?? 0) + siemens);
   };
   for (const { from, to, siemens } of wires) if (from !== to) join(from, to, siemens);
 

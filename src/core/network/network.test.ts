@@ -48,7 +48,7 @@ function solved(elements: readonly Element[]) {
   const { x } = found.value;
   return {
     volts: (node: string) => x[network.indexOf(node)!]!,
-    amps: (id: string) => network.devices.find((one) => one.id === id)!.amps(x, 0),
+    amps: (id: string) => network.devices.find((device) => device.id === id)!.amps(x, 0),
   };
 }
 

@@ -55,12 +55,12 @@ export class Network {
     this.own = notes.own;
     this.size = this.names.length - order.inner.length;
     this.inner = order.inner;
-    this.stamping = this.devices.filter((one) => one.stamp !== undefined);
-    this.limiting = this.devices.filter((one) => one.limit !== undefined);
+    this.stamping = this.devices.filter((device) => device.stamp !== undefined);
+    this.limiting = this.devices.filter((device) => device.limit !== undefined);
     this.nodes = Int32Array.from(notes.kinds.keys()).filter((n) => n < this.size && this.isNode(n));
-    this.wireFrom = Int32Array.from(order.conductances, (one) => one.from);
-    this.wireTo = Int32Array.from(order.conductances, (one) => one.to);
-    this.wireSiemens = Float64Array.from(order.conductances, (one) => one.siemens);
+    this.wireFrom = Int32Array.from(order.conductances, (conductance) => conductance.from);
+    this.wireTo = Int32Array.from(order.conductances, (conductance) => conductance.to);
+    this.wireSiemens = Float64Array.from(order.conductances, (conductance) => conductance.siemens);
 
     const pairs = [...notes.slots, ...notes.masses].map(({ row, column }) => [row, column] as const);
     const joints = order.conductances.map(({ from, to }) => [from, to] as const);
@@ -74,7 +74,7 @@ export class Network {
     for (const { row, column, slot } of notes.slots) slot.at = slotAt(row, column);
     this.masses = notes.masses
       .filter(({ row, column }) => row !== ground && column !== ground)
-      .map((one) => ({ ...one, slot: slotAt(one.row, one.column) }));
+      .map((mass) => ({ ...mass, slot: slotAt(mass.row, mass.column) }));
 
     this.base = new Float64Array(lu.values.length);
     this.base[lu.slot(ground, ground)] = 1;
@@ -145,7 +145,7 @@ function orderOf(
     notes.conductances,
     (node) => node === ground || notes.touched.has(node),
   );
-  const last = new Set(inner.map((one) => one.node));
+  const last = new Set(inner.map((innerNode) => innerNode.node));
   const indices = [...notes.names.keys()];
   const order = [...indices.filter((n) => !last.has(n)), ...last];
   const place = new Int32Array(order.length);

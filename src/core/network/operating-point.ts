@@ -98,7 +98,7 @@ function climb(
   const { lu, kinds, size, masses } = network;
   const from = scratch.old;
   const diagonals = Array.from({ length: size }, (_, n) => lu.slot(n, n));
-  const inert = new Set(masses.map((one) => one.row));
+  const inert = new Set(masses.map((mass) => mass.row));
   let step = attempt.firstStep;
   let iterations = 0;
   let trouble = 0;

@@ -43,7 +43,7 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
   }
   if (
     probe !== undefined &&
-    !(Array.isArray(probe) && probe.every((one) => isObject(one) && typeof one.node === 'string'))
+    !(Array.isArray(probe) && probe.every((entry) => isObject(entry) && typeof entry.node === 'string'))
   )
     return failure({ where: 'probe', why: 'must be a list of objects with a node' });
   return success(data as unknown as NetworkCase);
@@ -52,7 +52,7 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
 function whyNot(element: unknown): string | undefined {
   if (!isObject(element)) return 'must be an object';
   if (typeof element.id !== 'string' || element.id === '') return 'needs an id';
-  const kind = elementKinds.find((one) => one === element.kind);
+  const kind = elementKinds.find((candidate) => candidate === element.kind);
   return kind ? elementTrouble(kind, element) : `kind must be one of ${elementKinds.join(', ')}`;
 }
 

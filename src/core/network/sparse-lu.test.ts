@@ -33,7 +33,7 @@ describe('SparseLu', () => {
           dense[row]![column]! += there;
           dense[column]![row]! += back;
         }
-        dense.forEach((row, n) => (row[n] = 1 + row.reduce((sum, one) => sum + Math.abs(one), 0)));
+        dense.forEach((row, n) => (row[n] = 1 + row.reduce((sum, value) => sum + Math.abs(value), 0)));
         dense.forEach((row, n) =>
           row.forEach((value, m) => {
             if (value !== 0) lu.values[lu.slot(n, m)] = value;

@@ -132,18 +132,18 @@ export class SparseLu {
 }
 
 function leastDegreeOrder(neighbours: readonly ReadonlySet<number>[]): number[] {
-  const graph = neighbours.map((one) => new Set(one));
+  const graph = neighbours.map((neighbour) => new Set(neighbour));
   const left = new Set(graph.keys());
   const order: number[] = [];
   while (left.size > 0) {
     let best = -1;
-    for (const one of left) if (best < 0 || graph[one]!.size < graph[best]!.size) best = one;
+    for (const unknown of left) if (best < 0 || graph[unknown]!.size < graph[best]!.size) best = unknown;
     left.delete(best);
     order.push(best);
     const around = [...graph[best]!];
-    for (const one of around) {
-      graph[one]!.delete(best);
-      for (const other of around) if (other !== one) graph[one]!.add(other);
+    for (const unknown of around) {
+      graph[unknown]!.delete(best);
+      for (const other of around) if (other !== unknown) graph[unknown]!.add(other);
     }
   }
   return order;
@@ -156,13 +156,14 @@ function fillIn(
   rank: Int32Array,
 ): number[][] {
   const later = order.map(
-    (unknown, n) => new Set([...neighbours[unknown]!].map((one) => rank[one]!).filter((one) => one > n)),
+    (self, n) =>
+      new Set([...neighbours[self]!].map((unknown) => rank[unknown]!).filter((unknown) => unknown > n)),
   );
   for (const row of later) {
     const all = [...row].sort((a, b) => a - b);
     const [first] = all;
     if (first === undefined) continue;
-    for (const one of all.slice(1)) later[first]!.add(one);
+    for (const unknown of all.slice(1)) later[first]!.add(unknown);
   }
   return later.map((row) => [...row].sort((a, b) => a - b));
 }

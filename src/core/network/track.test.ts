@@ -9,7 +9,7 @@ describe('a track', () => {
       [3, 6],
       [4, 0],
     ]);
-    expect([0, 1, 2, 3, 3.5, 4, 9].map((one) => track.value(one))).toEqual([2, 2, 4, 6, 3, 0, 0]);
+    expect([0, 1, 2, 3, 3.5, 4, 9].map((value) => track.value(value))).toEqual([2, 2, 4, 6, 3, 0, 0]);
     expect(track.breakpoints).toEqual([1, 3, 4]);
   });
 
@@ -35,8 +35,8 @@ describe('a track', () => {
     fc.assert(
       fc.property(points, times, (all, at) => {
         const track = trackOf(all);
-        const once = at.map((one) => trackOf(all).value(one));
-        expect(at.map((one) => track.value(one))).toEqual(once);
+        const once = at.map((value) => trackOf(all).value(value));
+        expect(at.map((value) => track.value(value))).toEqual(once);
       }),
     );
   });

@@ -55,6 +55,6 @@ export class ServoSpec extends PartBase {
 
 /** A sheet says one thing at one voltage. */
 function haveDifferentVolts(points: readonly ServoPoint[]): boolean {
-  const volts = points.map((one) => (one as Partial<ServoPoint> | null)?.volts?.value);
+  const volts = points.map((point) => (point as Partial<ServoPoint> | null)?.volts?.value);
   return new Set(volts).size === volts.length;
 }

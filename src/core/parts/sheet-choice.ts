@@ -23,6 +23,6 @@ export function sheetChoice(
   options: SheetChoice['options'],
   choose: SheetChoice['choose'],
 ): SheetChoice {
-  const isKnown = options.some((one) => one.value === value);
+  const isKnown = options.some((option) => option.value === value);
   return { id, label, value, options: isKnown ? options : [{ value, text: value }, ...options], choose };
 }

@@ -3,7 +3,7 @@ import type { PartSpec } from '../parts/part-spec';
 import type { Build } from './build';
 
 /** Takes out of a list what a test holds for; a list without such is left the very value that it was. */
-export function dropWhere<T>(list: T[], isGone: (one: T) => boolean): void {
+export function dropWhere<T>(list: T[], isGone: (item: T) => boolean): void {
   for (let at = list.length - 1; at >= 0; at -= 1) if (isGone(list[at]!)) list.splice(at, 1);
 }
 
@@ -13,10 +13,10 @@ const subjectsOf = (findingId: string): string[] => findingId.split('/').slice(2
 /** Drops what was noted about parts, leads or functions that are gone: acceptances, ticks, courses of outings. */
 export function forget(build: Draft<Build>, gone: readonly string[]): void {
   const isGone = (id: string) => gone.includes(id);
-  dropWhere(build.acceptances, (one) => subjectsOf(one.finding).some(isGone));
-  dropWhere(build.ticks, (one) => one.step.split(':').some(isGone));
+  dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).some(isGone));
+  dropWhere(build.ticks, (tick) => tick.step.split(':').some(isGone));
   for (const [n, outing] of (build.outings ?? []).entries()) {
-    const tracks = outing.tracks.filter((one) => !isGone(one.function));
+    const tracks = outing.tracks.filter((track) => !isGone(track.function));
     if (tracks.length < outing.tracks.length) build.outings![n] = { ...outing, tracks };
   }
 }
@@ -27,8 +27,8 @@ export function forget(build: Draft<Build>, gone: readonly string[]): void {
  * the part it was about is still the same.
  */
 export function settleAfterSwap(build: Draft<Build>, fittingId: string, part: PartSpec): void {
-  dropWhere(build.acceptances, (one) => subjectsOf(one.finding).includes(fittingId));
-  const at = build.fittings.findIndex((one) => one.id === fittingId);
+  dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).includes(fittingId));
+  const at = build.fittings.findIndex((candidate) => candidate.id === fittingId);
   const fitting = build.fittings[at];
   if (!fitting) return;
   const { regulatorVolts, cutoff, protocol, running, brake, isReversed, ...kept } = fitting;

@@ -10,22 +10,22 @@ describe('applyEdits', () => {
     const before = structuredClone(build);
     const after = applyEdits(build, [{ type: 'setRegulatorVolts', fitting: 'esc', volts: 5 }]);
     expect(build).toEqual(before);
-    expect(after.fittings.find((one) => one.id === 'esc')?.regulatorVolts).toBe(5);
+    expect(after.fittings.find((fitting) => fitting.id === 'esc')?.regulatorVolts).toBe(5);
     expect(after.leads).toBe(build.leads);
   });
 
   it('takes a part’s leads and its place in functions with it', () => {
     const after = applyEdits(tub(), [{ type: 'removeFitting', fitting: 'rudder' }]);
-    expect(after.leads.some((one) => one.from.fitting === 'rudder')).toBe(false);
-    expect(after.functions.find((one) => one.id === 'steer')?.devices).toEqual([]);
-    expect(after.parts.some((one) => one.id === 'servo-micro-60')).toBe(false);
+    expect(after.leads.some((lead) => lead.from.fitting === 'rudder')).toBe(false);
+    expect(after.functions.find((modelFunction) => modelFunction.id === 'steer')?.devices).toEqual([]);
+    expect(after.parts.some((part) => part.id === 'servo-micro-60')).toBe(false);
   });
 
   it('brings the sheet of a part that is swapped in and drops the one that nothing uses', () => {
     const part = starterPart('servo-standard');
     const after = applyEdits(tub(), [{ type: 'swapPart', fitting: 'rudder', part }]);
     expect(after.parts).toContainEqual(part);
-    expect(after.parts.map((one) => one.id)).not.toContain('servo-micro-60');
+    expect(after.parts.map((candidate) => candidate.id)).not.toContain('servo-micro-60');
   });
 
   it('keeps a sheet that was edited since apart from the one that other fittings use', () => {
@@ -35,14 +35,14 @@ describe('applyEdits', () => {
       { type: 'swapPart', fitting: 'second', part: edited },
       { type: 'addFitting', fitting: { id: 'third', name: 'third servo', part: edited.id }, part: edited },
     ]);
-    const partOf = (id: string) => after.fittings.find((one) => one.id === id)?.part;
+    const partOf = (id: string) => after.fittings.find((fitting) => fitting.id === id)?.part;
     expect([partOf('rudder'), partOf('second'), partOf('third')]).toEqual([
       'servo-micro-60',
       'servo-micro-60-v2',
       'servo-micro-60-v2',
     ]);
-    expect(after.parts.find((one) => one.id === 'servo-micro-60')?.name).toBe('micro servo');
-    expect(after.parts.find((one) => one.id === 'servo-micro-60-v2')?.name).toBe('edited since');
+    expect(after.parts.find((part) => part.id === 'servo-micro-60')?.name).toBe('micro servo');
+    expect(after.parts.find((part) => part.id === 'servo-micro-60-v2')?.name).toBe('edited since');
   });
 
   it('names what an edit cannot find', () => {
@@ -58,19 +58,23 @@ describe('applyEdits', () => {
       { type: 'tick', tick },
       { type: 'tick', tick: { ...tick, said: 'Bind again' } },
     ]);
-    expect(twice.ticks.map((one) => one.said)).toEqual(['Bind again']);
+    expect(twice.ticks.map((each) => each.said)).toEqual(['Bind again']);
     expect(applyEdits(twice, [{ type: 'untick', step: 'bind' }]).ticks).toEqual([]);
   });
 
   it('changes what an earlier edit of the same list brought along, even where that is frozen', () => {
-    const lead = Object.freeze({ ...tub().leads.find((one) => one.id === 'rudder-lead--rx-1')! });
-    const conductors = lead.conductors.map((one) => ({ ...one, state: 'lifted' as const }));
+    const lead = Object.freeze({ ...tub().leads.find((candidate) => candidate.id === 'rudder-lead--rx-1')! });
+    const conductors = lead.conductors.map((conductor) => ({ ...conductor, state: 'lifted' as const }));
     const after = applyEdits(tub({ without: ['rudder.lead'] }), [
       { type: 'addLead', lead },
       { type: 'setConductors', lead: lead.id, conductors },
       { type: 'setGauge', lead: lead.id, awg: 24 },
     ]);
-    expect(after.leads.find((one) => one.id === lead.id)).toEqual({ ...lead, conductors, awg: 24 });
+    expect(after.leads.find((candidate) => candidate.id === lead.id)).toEqual({
+      ...lead,
+      conductors,
+      awg: 24,
+    });
   });
 
   it('gives the very same value back where nothing changes', () => {
@@ -106,8 +110,8 @@ describe('applyEdits', () => {
       },
     ]);
     const without = applyEdits(noted, [{ type: 'removeFitting', fitting: 'rudder' }]);
-    expect(without.acceptances.map((one) => one.finding)).toEqual(['pack-amps/overdrawn/pack']);
-    expect(without.ticks.map((one) => one.step)).toEqual(['stand']);
+    expect(without.acceptances.map((acceptance) => acceptance.finding)).toEqual(['pack-amps/overdrawn/pack']);
+    expect(without.ticks.map((tick) => tick.step)).toEqual(['stand']);
     const noSteering = applyEdits(without, [{ type: 'removeFunction', function: 'steer' }]);
     expect(noSteering.outings?.[0]?.tracks).toEqual([]);
   });
@@ -115,7 +119,7 @@ describe('applyEdits', () => {
   it('keeps of a swapped part’s settings what the new sheet has a choice for', () => {
     const settingsAfter = (part: string) =>
       applyEdits(tub(), [{ type: 'swapPart', fitting: 'esc', part: starterPart(part) }]).fittings.find(
-        (one) => one.id === 'esc',
+        (fitting) => fitting.id === 'esc',
       );
     expect(settingsAfter('controller-brushed-60')).toMatchObject({ regulatorVolts: 6, cutoff: 'LiPo' });
     expect(settingsAfter('controller-brushed-30-linear')).not.toHaveProperty('regulatorVolts');
@@ -133,8 +137,8 @@ describe('applyEdits', () => {
         part: { ...long, name: 'other' },
       },
     ]);
-    expect(new Set(after.parts.map((one) => one.id)).size).toBe(after.parts.length);
-    expect(Math.max(...after.parts.map((one) => one.id.length))).toBeLessThanOrEqual(60);
+    expect(new Set(after.parts.map((part) => part.id)).size).toBe(after.parts.length);
+    expect(Math.max(...after.parts.map((part) => part.id.length))).toBeLessThanOrEqual(60);
     expect(freshId(after, 'lead-'.repeat(30)).length).toBeLessThanOrEqual(60);
   });
 });

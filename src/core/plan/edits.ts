@@ -121,24 +121,27 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       Object.assign(build.policies, edit.change);
       return;
     case 'accept':
-      dropWhere(build.acceptances, (one) => one.finding === edit.acceptance.finding);
+      dropWhere(build.acceptances, (acceptance) => acceptance.finding === edit.acceptance.finding);
       build.acceptances.push(edit.acceptance);
       return;
     case 'withdrawAcceptance':
-      dropWhere(build.acceptances, (one) => one.finding === edit.finding);
+      dropWhere(build.acceptances, (acceptance) => acceptance.finding === edit.finding);
       return;
     case 'keepOuting':
-      build.outings = [...(build.outings ?? []).filter((one) => one.id !== edit.outing.id), edit.outing];
+      build.outings = [
+        ...(build.outings ?? []).filter((outing) => outing.id !== edit.outing.id),
+        edit.outing,
+      ];
       return;
     case 'dropOuting':
-      dropWhere(build.outings ?? [], (one) => one.id === edit.outing);
+      dropWhere(build.outings ?? [], (outing) => outing.id === edit.outing);
       return;
     case 'tick':
-      dropWhere(build.ticks, (one) => one.step === edit.tick.step);
+      dropWhere(build.ticks, (tick) => tick.step === edit.tick.step);
       build.ticks.push(edit.tick);
       return;
     case 'untick':
-      dropWhere(build.ticks, (one) => one.step === edit.step);
+      dropWhere(build.ticks, (tick) => tick.step === edit.step);
       return;
   }
 }
@@ -151,14 +154,14 @@ function putPart(build: Draft<Build>, part: PartSpec): string {
   for (let version = 1; ; version += 1) {
     const id = version === 1 ? part.id : `${part.id.slice(0, mostIdLength - 6)}-v${version}`;
     const candidate = { ...part, id };
-    const known = build.parts.find((one) => one.id === id);
+    const known = build.parts.find((sheet) => sheet.id === id);
     if (!known) build.parts.push(candidate);
     if (!known || canonicalText(known) === canonicalText(candidate)) return id;
   }
 }
 
 function dropUnusedParts(build: Draft<Build>): void {
-  const used = new Set(build.fittings.map((one) => one.part));
+  const used = new Set(build.fittings.map((fitting) => fitting.part));
   dropWhere(build.parts, (part) => !used.has(part.id));
 }
 
@@ -167,7 +170,7 @@ function dropUnusedParts(build: Draft<Build>): void {
  * nothing leaves the build the very value that it was.
  */
 function change<T extends { id: string }>(list: T[], id: string, to: object): void {
-  const at = list.findIndex((one) => one.id === id);
+  const at = list.findIndex((item) => item.id === id);
   const found = list[at];
   if (!found) throw new Error(`edit names ${id}, which the build lacks`);
   const isSame = ([key, value]: [string, unknown]) =>
@@ -178,6 +181,6 @@ function change<T extends { id: string }>(list: T[], id: string, to: object): vo
 const plain = <T extends object>(value: T): T => (isDraft(value) ? current(value as never) : value);
 
 function remove<T extends { id: string }>(list: T[], id: string): void {
-  if (!list.some((one) => one.id === id)) throw new Error(`edit removes ${id}, which the build lacks`);
-  dropWhere(list, (one) => one.id === id);
+  if (!list.some((item) => item.id === id)) throw new Error(`edit removes ${id}, which the build lacks`);
+  dropWhere(list, (item) => item.id === id);
 }

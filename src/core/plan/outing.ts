@@ -12,7 +12,7 @@ const arePoints = (value: unknown): boolean =>
     (point, n) =>
       Array.isArray(point) &&
       point.length === 2 &&
-      point.every((one) => typeof one === 'number' && Number.isFinite(one)) &&
+      point.every((entry) => typeof entry === 'number' && Number.isFinite(entry)) &&
       point[0] >= 0 &&
       Math.abs(point[1] as number) <= 1 &&
       (n === 0 || (value[n - 1] as number[])[0]! <= point[0]),

@@ -37,7 +37,7 @@ export interface BuildSketch {
  */
 export function sketchBuild(sketch: BuildSketch, sheet: (partId: string) => PartSpec): Build {
   const { id = 'sketch', name = 'Sketch', model = 'boat', fittings, leads = [], functions = [] } = sketch;
-  const parts = [...new Set(fittings.map((one) => one.part))].map(sheet);
+  const parts = [...new Set(fittings.map((fitting) => fitting.part))].map(sheet);
   return {
     id,
     name,
@@ -60,14 +60,17 @@ function sketchLead(
 ): Lead {
   const end = (text: string) => {
     const [fitting = '', port = ''] = text.split('.');
-    const partId = fittings.find((one) => one.id === fitting)?.part;
-    const found = parts.find((one) => one.id === partId)?.ports.find((one) => one.id === port);
+    const partId = fittings.find((candidate) => candidate.id === fitting)?.part;
+    const found = parts.find((part) => part.id === partId)?.ports.find((plug) => plug.id === port);
     if (!found) throw new Error(`no port ${text}`);
     return { ref: { fitting, port }, port: found };
   };
   const { metres, awg, colours = {}, change = (all) => all } = options;
   const lead = straightLead(`${from}--${to}`.replace(/[. ]/g, '-'), end(from), end(to));
-  const coloured = lead.conductors.map((one) => ({ ...one, colour: colours[one.colour] ?? one.colour }));
+  const coloured = lead.conductors.map((conductor) => ({
+    ...conductor,
+    colour: colours[conductor.colour] ?? conductor.colour,
+  }));
   return {
     ...lead,
     conductors: change(coloured),
@@ -80,7 +83,7 @@ function sketchLead(
 export const lifted =
   (pin: Conductor['from']) =>
   (all: Conductor[]): Conductor[] =>
-    all.map((one) => (one.from === pin ? { ...one, state: 'lifted' } : one));
+    all.map((conductor) => (conductor.from === pin ? { ...conductor, state: 'lifted' } : conductor));
 
 /** A servo plug pushed on the wrong way round: plus stays in the middle. */
 export const turned = (all: Conductor[]): Conductor[] => crossed(all, 'signal', 'minus');
@@ -89,5 +92,8 @@ export const turned = (all: Conductor[]): Conductor[] => crossed(all, 'signal', 
 export const reversed = (all: Conductor[]): Conductor[] => crossed(all, 'plus', 'minus');
 
 function crossed(all: Conductor[], a: Conductor['from'], b: Conductor['from']): Conductor[] {
-  return all.map((one) => ({ ...one, to: one.from === a ? b : one.from === b ? a : one.to }));
+  return all.map((conductor) => ({
+    ...conductor,
+    to: conductor.from === a ? b : conductor.from === b ? a : conductor.to,
+  }));
 }

@@ -26,10 +26,13 @@ function railSteps(context: CheckContext, rail: Rail): Step[] {
     least: volts * (1 - railTolerance),
     most: volts * (1 + railTolerance),
   };
-  const floor = Math.max(band.least * 0.95, ...rail.supplies.map((one) => one.terminal.minVolts?.value ?? 0));
-  const asked = context.circuit.railLoads().find((one) => one.rail === rail)?.amps ?? 0;
+  const floor = Math.max(
+    band.least * 0.95,
+    ...rail.supplies.map((supply) => supply.terminal.minVolts?.value ?? 0),
+  );
+  const asked = context.circuit.railLoads().find((load) => load.rail === rail)?.amps ?? 0;
   const powered = { phase: 'measure', needsPower: true, isHold: false } as const;
-  const touches = rail.sources.map((one) => one.fitted.fitting.id);
+  const touches = rail.sources.map((source) => source.fitted.fitting.id);
   return [
     {
       ...powered,

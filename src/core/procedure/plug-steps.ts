@@ -18,7 +18,7 @@ export const plugInSteps = (context: CheckContext): Step[] =>
 
 function plugSteps(context: CheckContext): Step[] {
   const { index, build } = context;
-  const packIds = new Set(index.ofKind('pack').map((one) => one.fitting.id));
+  const packIds = new Set(index.ofKind('pack').map((pack) => pack.fitting.id));
   const plugged = build.leads.filter(
     (lead) =>
       mating(index.port(lead.from).connector, index.port(lead.to).connector).result !== 'solder' &&
@@ -43,10 +43,12 @@ function plugStep(context: CheckContext, lead: Lead): Step {
   const device = index.get(deviceEnd.fitting).fitting;
   const port = receiverEnd && index.port(receiverEnd);
   const carried =
-    port?.channel === undefined ? undefined : build.functions.find((one) => one.channel === port.channel);
+    port?.channel === undefined
+      ? undefined
+      : build.functions.find((modelFunction) => modelFunction.channel === port.channel);
   const words = lead.conductors
-    .filter((one) => one.state === 'whole')
-    .map((one) => `${one.colour} is ${pinWords[one.from]}`)
+    .filter((conductor) => conductor.state === 'whole')
+    .map((conductor) => `${conductor.colour} is ${pinWords[conductor.from]}`)
     .join(', ');
   const family = connectorFamily(index.port(lead.from).connector.family).name;
   return {

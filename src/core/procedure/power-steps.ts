@@ -15,15 +15,17 @@ export function powerSteps(context: CheckContext): Step[] {
   const packs = index.ofKind('pack');
   const controllers = index.ofKind('controller');
   if (packs.length === 0 || receivers.length === 0) return [];
-  const drives = build.functions.filter((one) => one.role === 'drive');
-  const packCautions: CautionId[] = packs.some((one) => isLithium(one.part.chemistry))
+  const drives = build.functions.filter((modelFunction) => modelFunction.role === 'drive');
+  const packCautions: CautionId[] = packs.some((pack) => isLithium(pack.part.chemistry))
     ? ['lithium', 'stand', 'heat']
     : ['stand', 'heat'];
-  const receiver = receivers.map((one) => one.fitting.name).join(' and ');
-  const packName = packs.map((one) => one.fitting.name).join(', then the ');
+  const receiver = receivers.map((each) => each.fitting.name).join(' and ');
+  const packName = packs.map((pack) => pack.fitting.name).join(', then the ');
   const controlOf = (id: string | undefined) =>
-    transmitter?.part.controls.find((one) => one.id === id)?.name ?? 'its control';
-  const neutral = drives.map((one) => `${one.name.toLowerCase()} (${controlOf(one.control)})`).join(' and ');
+    transmitter?.part.controls.find((candidate) => candidate.id === id)?.name ?? 'its control';
+  const neutral = drives
+    .map((modelFunction) => `${modelFunction.name.toLowerCase()} (${controlOf(modelFunction.control)})`)
+    .join(' and ');
   const radio = radioOf(context);
   const link = transmitter && (transmitter.fitting.protocol ?? transmitter.part.protocols[0]);
   return [
@@ -60,7 +62,7 @@ export function powerSteps(context: CheckContext): Step[] {
         'Plug in firmly, fingers clear of screws. Watch and sniff for ten seconds; pull it at the first doubt.',
       ],
       cautions: packCautions,
-      touches: packs.map((one) => one.fitting.id),
+      touches: packs.map((pack) => pack.fitting.id),
     },
     {
       ...held,

@@ -24,7 +24,7 @@ function equalSteps({ survey }: CheckContext): Step[] {
     survey.packGroups().flatMap((group) =>
       group.packs.flatMap((pack) => {
         const together = group.besides(pack);
-        const ids = together.map((one) => one.fitting.id);
+        const ids = together.map((each) => each.fitting.id);
         return together.length > 1 ? [[ids.join('+'), together] as const] : [];
       }),
     ),
@@ -32,7 +32,7 @@ function equalSteps({ survey }: CheckContext): Step[] {
   return [...groups].map(([id, together]) => ({
     id: `equal:${id}`,
     phase: 'inspect',
-    title: `Bring ${nameList(together.map((one) => `the ${one.fitting.name}`))} to the same volts`,
+    title: `Bring ${nameList(together.map((pack) => `the ${pack.fitting.name}`))} to the same volts`,
     lines: [
       'They will stand side by side. Charge each by itself to the same volts, then measure each at its plug.',
       `The difference between the highest and the lowest, before they are joined: more than ${packDifference * 1000} mV a cell drives tens of amps from one into the other.`,
@@ -40,7 +40,7 @@ function equalSteps({ survey }: CheckContext): Step[] {
     cautions: ['lithium', 'liveLeads'],
     needsPower: false,
     isHold: true,
-    touches: together.map((one) => one.fitting.id),
+    touches: together.map((pack) => pack.fitting.id),
     measurement: {
       what: 'difference between the packs',
       unit: 'V',
@@ -61,7 +61,7 @@ function jointSteps({ build, index }: CheckContext): Step[] {
       phase: 'prepare',
       title: `Solder the ${index.get(lead.from.fitting).fitting.name} to the ${index.get(lead.to.fitting).fitting.name}`,
       lines: [
-        `${lead.conductors.length} joints: ${lead.conductors.map((one) => one.colour).join(', ')}.`,
+        `${lead.conductors.length} joints: ${lead.conductors.map((conductor) => conductor.colour).join(', ')}.`,
         'Slide heat shrink on first, tin both ends, join, tug, shrink.',
       ],
       cautions: ['solder'],
@@ -72,7 +72,7 @@ function jointSteps({ build, index }: CheckContext): Step[] {
 
 function liftSteps({ build, index }: CheckContext): Step[] {
   return build.leads.flatMap((lead) => {
-    const lifted = lead.conductors.filter((one) => one.state === 'lifted');
+    const lifted = lead.conductors.filter((conductor) => conductor.state === 'lifted');
     if (lifted.length === 0) return [];
     const name = index.get(lead.from.fitting).fitting.name;
     return [
@@ -80,7 +80,7 @@ function liftSteps({ build, index }: CheckContext): Step[] {
         id: `lift:${lead.id}`,
         lead: lead.id,
         phase: 'prepare' as const,
-        title: `Lift the ${lifted.map((one) => one.colour).join(' and ')} wire of the ${name}`,
+        title: `Lift the ${lifted.map((conductor) => conductor.colour).join(' and ')} wire of the ${name}`,
         lines: [
           `Ease its contact out of the plug that goes to the ${index.portName(lead.to)}; fold it back and insulate it. Do not cut it.`,
         ],
@@ -94,11 +94,13 @@ function liftSteps({ build, index }: CheckContext): Step[] {
 
 function inspectSteps(context: CheckContext): Step[] {
   const { survey, index } = context;
-  const packs = index.ofKind('pack').map((one) => one.fitting.name);
+  const packs = index.ofKind('pack').map((pack) => pack.fitting.name);
   if (packs.length === 0) return [];
-  const fed = survey.supplies.filter((one) => one.sources[0]?.fitted.kind === 'pack');
-  const raw = fed.map((one) => capital(one.fitted.fitting.name));
-  const touches = [...index.ofKind('pack'), ...fed.map((one) => one.fitted)].map((one) => one.fitting.id);
+  const fed = survey.supplies.filter((supply) => supply.sources[0]?.fitted.kind === 'pack');
+  const raw = fed.map((supply) => capital(supply.fitted.fitting.name));
+  const touches = [...index.ofKind('pack'), ...fed.map((supply) => supply.fitted)].map(
+    (fitted) => fitted.fitting.id,
+  );
   return [
     {
       id: 'polarity',

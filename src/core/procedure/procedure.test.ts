@@ -35,12 +35,12 @@ function states(build: Build) {
   const { context, findings } = checkBuild(build, starterLocker);
   return stepStates(build, planProcedure(context), findings);
 }
-const stepsOf = (build: Build) => states(build).map((one) => one.step);
+const stepsOf = (build: Build) => states(build).map((state) => state.step);
 const on = '2026-01-01T00:00:00.000Z';
 
 /** Ticks steps as the screen does, by id. */
 function ticked(build: Build, ids: readonly string[]): Build {
-  const steps = stepsOf(build).filter((one) => ids.includes(one.id));
+  const steps = stepsOf(build).filter((step) => ids.includes(step.id));
   return applyEdits(
     build,
     steps.map((step) => ({ type: 'tick', tick: tickOf(build, step, on) })),
@@ -49,7 +49,7 @@ function ticked(build: Build, ids: readonly string[]): Build {
 
 describe('planProcedure', () => {
   it('keeps the order of the bench', () => {
-    const ids = stepsOf(tug).map((one) => one.id);
+    const ids = stepsOf(tug).map((step) => step.id);
     const order = [
       'joint:port-controller-motor--port-motor-motor',
       'lift:port-controller-lead--receiver-2',
@@ -84,7 +84,7 @@ describe('planProcedure', () => {
     expect(order.map((id) => ids.indexOf(id))).toEqual(
       order.map((id) => ids.indexOf(id)).sort((a, b) => a - b),
     );
-    const phaseNumbers = stepsOf(tug).map((one) => phases.indexOf(one.phase));
+    const phaseNumbers = stepsOf(tug).map((step) => phases.indexOf(step.phase));
     expect(phaseNumbers).toEqual([...phaseNumbers].sort((a, b) => a - b));
   });
 
@@ -99,41 +99,41 @@ describe('planProcedure', () => {
   });
 
   it('tells one function at a time, centring each servo before its horn', () => {
-    const ids = stepsOf(tug).map((one) => one.id);
+    const ids = stepsOf(tug).map((step) => step.id);
     expect(ids.indexOf('centre:tow-winch')).toBeGreaterThan(ids.indexOf('function:starboard-drive'));
     expect(ids.indexOf('function:winch')).toBe(ids.indexOf('centre:tow-winch') + 1);
   });
 
   it('follows the chosen school of switching off', () => {
     const other = applyEdits(tug, [{ type: 'setPolicies', change: { switchOff: 'transmitterFirst' } }]);
-    const ids = stepsOf(other).map((one) => one.id);
+    const ids = stepsOf(other).map((step) => step.id);
     expect(ids.indexOf('off:transmitter')).toBeLessThan(ids.indexOf('off:model'));
-    expect(stepsOf(other).find((one) => one.id === 'off:transmitter')?.lines[0]).toContain('fail-safe');
+    expect(stepsOf(other).find((step) => step.id === 'off:transmitter')?.lines[0]).toContain('fail-safe');
   });
 
   it('has no lithium line for dry cells, and no steps for an empty build', () => {
     const dry = tub({
       sheets: { 'pack-lipo-3s-4000-20c': (part) => ({ ...part, chemistry: 'NiMH' }) as never },
     });
-    expect(stepsOf(dry).flatMap((one) => one.cautions)).not.toContain('lithium');
+    expect(stepsOf(dry).flatMap((step) => step.cautions)).not.toContain('lithium');
     expect(stepsOf({ ...tub(), parts: [], fittings: [], leads: [], functions: [] })).toEqual([]);
   });
 });
 
 describe('before power reaches the model', () => {
-  const stepOf = (build: Build, id: string) => stepsOf(build).find((one) => one.id === id);
+  const stepOf = (build: Build, id: string) => stepsOf(build).find((step) => step.id === id);
 
   it('each regulator on a rail is set and measured with nothing attached; a lifted one is left alone', () => {
     const twin = soundBuilds['tug with twin screws steered by a mix']!;
-    const bare = stepsOf(twin).filter((one) => one.id.startsWith('bare-volts'));
-    expect(bare.map((one) => one.id)).toEqual(['bare-volts:left']);
+    const bare = stepsOf(twin).filter((step) => step.id.startsWith('bare-volts'));
+    expect(bare.map((step) => step.id)).toEqual(['bare-volts:left']);
     expect(bare[0]).toMatchObject({
       title: 'Set the BEC of the port controller to 6.0 V, and measure it with nothing attached',
       isHold: true,
     });
     expect(bare[0]?.measurement?.least).toBeCloseTo(5.7, 9);
     expect(bare[0]?.measurement?.most).toBeCloseTo(6.3, 9);
-    const ids = stepsOf(twin).map((one) => one.id);
+    const ids = stepsOf(twin).map((step) => step.id);
     const railPlug = ids.findIndex((id) => id.startsWith('plug:left-lead'));
     expect(ids.indexOf('bare-volts:left')).toBeLessThan(railPlug);
   });
@@ -153,11 +153,13 @@ describe('before power reaches the model', () => {
     const step = stepOf(soundBuilds['launch with two packs side by side']!, 'equal:pack+pack2');
     expect(step?.title).toBe('Bring the port pack and the starboard pack to the same volts');
     expect(step?.measurement?.most).toBeCloseTo(0.12, 9);
-    expect(stepsOf(soundBuilds['fast hull with two packs in series']!).map((one) => one.phase)).toContain(
+    expect(stepsOf(soundBuilds['fast hull with two packs in series']!).map((each) => each.phase)).toContain(
       'regulate',
     );
     expect(
-      stepsOf(soundBuilds['fast hull with two packs in series']!).some((one) => one.id.startsWith('equal:')),
+      stepsOf(soundBuilds['fast hull with two packs in series']!).some((candidate) =>
+        candidate.id.startsWith('equal:'),
+      ),
     ).toBe(false);
   });
 
@@ -185,12 +187,12 @@ describe('stepStates', () => {
         acceptance: { finding: finding!.id, margin: finding!.margin, reason: 'test only', on },
       },
     ]);
-    expect(states(accepted).some((one) => one.heldBy?.by === 'stops')).toBe(false);
+    expect(states(accepted).some((state) => state.heldBy?.by === 'stops')).toBe(false);
   });
 
   it('holds later powered steps until each hold is done', () => {
     const heldBy = (build: Build, id: string) => {
-      const held = states(build).find((one) => one.step.id === id)?.heldBy;
+      const held = states(build).find((state) => state.step.id === id)?.heldBy;
       return held?.by === 'step' ? held.step.id : held?.by;
     };
     expect(heldBy(tub(), 'bare-volts:esc')).toBe('polarity');
@@ -205,7 +207,7 @@ describe('stepStates', () => {
   it('asks to look again when the build changes under a tick', () => {
     const done = ticked(tub(), ['plug:rudder-lead--rx-1']);
     const stateOf = (build: Build) =>
-      states(build).find((one) => one.step.id === 'plug:rudder-lead--rx-1')?.state;
+      states(build).find((state) => state.step.id === 'plug:rudder-lead--rx-1')?.state;
     expect(stateOf(done)).toBe('done');
     const moved = applyEdits(done, [
       { type: 'moveLeadEnd', lead: 'rudder-lead--rx-1', end: 'to', port: { fitting: 'rx', port: '5' } },
@@ -214,17 +216,17 @@ describe('stepStates', () => {
   });
 
   it('opens again what a swap touches, and nothing else', () => {
-    const all = stepsOf(twoServos).map((one) => one.id);
+    const all = stepsOf(twoServos).map((step) => step.id);
     const reopened = (fitting: string, part: string) => {
       const swap = applyEdits(ticked(twoServos, all), [
         { type: 'swapPart', fitting, part: starterPart(part) },
       ]);
-      return states(swap).flatMap((one) => (one.state === 'changed' ? [one.step.id] : []));
+      return states(swap).flatMap((state) => (state.state === 'changed' ? [state.step.id] : []));
     };
     // Alike in all that the steps say, and still another servo.
     const twin = { ...starterPart('servo-micro-60'), id: 'servo-micro-twin' };
     const other = applyEdits(ticked(twoServos, all), [{ type: 'swapPart', fitting: 'rudder', part: twin }]);
-    expect(states(other).flatMap((one) => (one.state === 'changed' ? [one.step.id] : []))).toEqual([
+    expect(states(other).flatMap((state) => (state.state === 'changed' ? [state.step.id] : []))).toEqual([
       'plug:rudder-lead--rx-1',
       'centre:rudder',
       'function:steer',
@@ -245,16 +247,16 @@ describe('stepStates', () => {
     [5.6, 'low'],
     [6.5, 'high'],
   ])('judges %s V on a 6 V rail as %s', (reading, verdict) => {
-    const step = stepsOf(tub()).find((one) => one.id === 'measure-rest:rail:rx')!;
+    const step = stepsOf(tub()).find((candidate) => candidate.id === 'measure-rest:rail:rx')!;
     const build = applyEdits(tub(), [{ type: 'tick', tick: tickOf(tub(), step, on, reading) }]);
     const after = states(build);
-    const at = after.findIndex((one) => one.step.id === step.id);
+    const at = after.findIndex((stepState) => stepState.step.id === step.id);
     expect(after[at]).toMatchObject({ verdict, state: verdict === 'good' ? 'done' : 'outOfBand' });
   });
 
   it('holds what wants power behind a reading out of its band', () => {
     const all = stepsOf(tub());
-    const step = all.find((one) => one.id === 'measure-rest:rail:rx')!;
+    const step = all.find((candidate) => candidate.id === 'measure-rest:rail:rx')!;
     const reading = (volts: number) =>
       applyEdits(
         tub(),

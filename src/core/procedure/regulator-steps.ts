@@ -17,7 +17,7 @@ export function regulatorSteps(context: CheckContext): Step[] {
 export const hasBareRegulators = (context: CheckContext): boolean => bareRegulators(context).length > 0;
 
 const bareRegulators = ({ survey }: CheckContext): Source[] =>
-  [...new Set(survey.rails.flatMap((rail) => rail.sources))].filter((one) => one.terminal.regulator);
+  [...new Set(survey.rails.flatMap((rail) => rail.sources))].filter((source) => source.terminal.regulator);
 
 function regulatorStep({ fitted, terminal, volts, isUnset }: Source): Step {
   const choices = terminal.regulator?.voltsChoices ?? [];
@@ -35,7 +35,7 @@ function regulatorStep({ fitted, terminal, volts, isUnset }: Source): Step {
     lines: [
       ...(isChosen
         ? [
-            `${capital(choices.map((one) => formatQuantity(one, 'V')).join(', '))} can be chosen, by jumper, card or stick: its maker’s sheet says how.${isUnset ? ' The plan has not chosen yet: choose in the Loom first.' : ''}`,
+            `${capital(choices.map((choice) => formatQuantity(choice, 'V')).join(', '))} can be chosen, by jumper, card or stick: its maker’s sheet says how.${isUnset ? ' The plan has not chosen yet: choose in the Loom first.' : ''}`,
           ]
         : []),
       `Its ${plug} hangs free, on nothing. Pack in, meter on plus and minus of that plug, pack out again.`,

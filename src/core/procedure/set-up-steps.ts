@@ -10,13 +10,13 @@ export function setUpSteps(context: CheckContext): Step[] {
   const { build, index, survey } = context;
   if (survey.signals.length === 0) return [];
   const inOrder = [...build.functions].sort((a, b) => (a.channel ?? 99) - (b.channel ?? 99));
-  const steps = inOrder.flatMap((one) => {
-    const devices = one.devices.map((id) => index.get(id));
+  const steps = inOrder.flatMap((modelFunction) => {
+    const devices = modelFunction.devices.map((id) => index.get(id));
     const servos = devices.filter((fitted) => fitted.part.kind === 'servo');
     return [
-      ...servos.map((servo) => centreStep(context, one, servo)),
-      functionStep(context, one, devices),
-      ...(servos.length > 0 ? [endPointStep(context, one, servos)] : []),
+      ...servos.map((servo) => centreStep(context, modelFunction, servo)),
+      functionStep(context, modelFunction, devices),
+      ...(servos.length > 0 ? [endPointStep(context, modelFunction, servos)] : []),
     ];
   });
   return [...steps, failSafeStep(context)];
@@ -24,11 +24,11 @@ export function setUpSteps(context: CheckContext): Step[] {
 
 /** Trims and end points are kept by the transmitter. */
 const transmittersOf = ({ index }: CheckContext): string[] =>
-  index.ofKind('transmitter').map((one) => one.fitting.id);
+  index.ofKind('transmitter').map((each) => each.fitting.id);
 
 const powered = { phase: 'setUp', needsPower: true, isHold: false } as const;
 
-function centreStep(context: CheckContext, one: ModelFunction, servo: Fitted): Step {
+function centreStep(context: CheckContext, modelFunction: ModelFunction, servo: Fitted): Step {
   const how = { tester: 'a servo tester at 1500 µs', radio: 'the radio at neutral, trims at zero' }[
     context.build.policies.centring
   ];
@@ -39,36 +39,38 @@ function centreStep(context: CheckContext, one: ModelFunction, servo: Fitted): S
     title: `Centre the ${servo.fitting.name}, then fit its horn`,
     lines: [
       `With ${how}, horn off. Then the horn on the nearest tooth, square to its rod.`,
-      `Only the last few degrees by sub-trim on channel ${one.channel ?? '?'}.`,
+      `Only the last few degrees by sub-trim on channel ${modelFunction.channel ?? '?'}.`,
     ],
     cautions: ['stand'],
   };
 }
 
-function functionStep(context: CheckContext, one: ModelFunction, devices: readonly Fitted[]): Step {
+function functionStep(context: CheckContext, modelFunction: ModelFunction, devices: readonly Fitted[]): Step {
   const { index, survey } = context;
   const [transmitter] = index.ofKind('transmitter');
   const control =
-    transmitter?.part.controls.find((candidate) => candidate.id === one.control)?.name ?? 'its control';
+    transmitter?.part.controls.find((candidate) => candidate.id === modelFunction.control)?.name ??
+    'its control';
   const ports = [
     ...new Set(survey.signals.filter((path) => devices.includes(path.device)).map((path) => path.port.name)),
   ];
   return {
     ...powered,
-    id: `function:${one.id}`,
+    id: `function:${modelFunction.id}`,
     touches: [...devices.map((fitted) => fitted.fitting.id), ...radioOf(context)],
-    title: `${one.name}: try it by itself`,
+    title: `${modelFunction.name}: try it by itself`,
     lines: [
-      `${capital(control)}, channel ${one.channel ?? '?'}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
-      one.role === 'drive'
+      `${capital(control)}, channel ${modelFunction.channel ?? '?'}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
+      modelFunction.role === 'drive'
         ? 'Calibrate its throttle range as the maker says; ahead must be ahead. Reverse the channel if not.'
         : 'Wrong way round: reverse the channel. Wrong part moves: pack out, then swap the ports.',
     ],
-    cautions: one.role === 'drive' ? ['stand', 'heat'] : one.role === 'pump' ? ['water'] : [],
+    cautions:
+      modelFunction.role === 'drive' ? ['stand', 'heat'] : modelFunction.role === 'pump' ? ['water'] : [],
   };
 }
 
-function endPointStep(context: CheckContext, one: ModelFunction, servos: readonly Fitted[]): Step {
+function endPointStep(context: CheckContext, modelFunction: ModelFunction, servos: readonly Fitted[]): Step {
   const names = nameList(servos.map((fitted) => fitted.fitting.name));
   const first = {
     smallFirst: 'Start at 30 % both ways and open up until it reaches fully without buzzing.',
@@ -76,11 +78,11 @@ function endPointStep(context: CheckContext, one: ModelFunction, servos: readonl
   }[context.build.policies.endPoints];
   return {
     ...powered,
-    id: `end-points:${one.id}`,
+    id: `end-points:${modelFunction.id}`,
     touches: [...servos.map((fitted) => fitted.fitting.id), ...transmittersOf(context)],
-    title: `${one.name}: end points`,
+    title: `${modelFunction.name}: end points`,
     lines: [
-      `Channel ${one.channel ?? '?'}, ${names}. ${first}`,
+      `Channel ${modelFunction.channel ?? '?'}, ${names}. ${first}`,
       'Too wide burns the servo; too narrow does not reach.',
     ],
     cautions: ['heat'],
@@ -89,8 +91,8 @@ function endPointStep(context: CheckContext, one: ModelFunction, servos: readonl
 
 function failSafeStep(context: CheckContext): Step {
   const drives = context.build.functions
-    .filter((one) => one.role === 'drive')
-    .map((one) => one.name.toLowerCase());
+    .filter((modelFunction) => modelFunction.role === 'drive')
+    .map((modelFunction) => modelFunction.name.toLowerCase());
   return {
     ...powered,
     id: 'fail-safe',

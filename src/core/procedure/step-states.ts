@@ -19,8 +19,8 @@ export type ReadingVerdict = 'good' | 'low' | 'high';
 
 /** The states of all steps. Powered steps are held by an open `stop`, or by an earlier hold not done yet, or by a reading out of its band. */
 export function stepStates(build: Build, steps: readonly Step[], findings: readonly Finding[]): StepState[] {
-  const ticks = new Map(build.ticks.map((one) => [one.step, one]));
-  const stops = findings.filter((one) => one.severity === 'stop' && !one.accepted);
+  const ticks = new Map(build.ticks.map((tick) => [tick.step, tick]));
+  const stops = findings.filter((finding) => finding.severity === 'stop' && !finding.accepted);
   let pending: Step | undefined;
   return steps.map((step) => {
     const tick = ticks.get(step.id);

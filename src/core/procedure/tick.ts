@@ -4,7 +4,7 @@ import { stepText, type Step } from './step';
 
 /** What a step rests on: the very parts it touches, as `fitting=part`. */
 function basisOf(build: Build, { touches }: Step): string[] {
-  const parts = new Map(build.fittings.map((one) => [one.id, one.part]));
+  const parts = new Map(build.fittings.map((fitting) => [fitting.id, fitting.part]));
   return touches.map((id) => `${id}=${parts.get(id) ?? ''}`).sort();
 }
 

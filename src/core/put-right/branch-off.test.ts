@@ -12,22 +12,22 @@ describe('a stand-alone BEC where no outlet is free', () => {
     policies: { regulatorSizing: 'allStalled' },
   });
   const before = checkBuild(build, starterLocker);
-  const short = before.findings.find((one) =>
-    one.patches.some((patch) => patch.id.startsWith('stand-alone')),
+  const short = before.findings.find((finding) =>
+    finding.patches.some((patch) => patch.id.startsWith('stand-alone')),
   );
 
   it('brings a harness along, and dries the finding without a new stop', () => {
-    const patch = short?.patches.find((one) => one.id.startsWith('stand-alone'));
-    expect(patch?.edits.map((one) => one.type)).toContain('removeLead');
+    const patch = short?.patches.find((candidate) => candidate.id.startsWith('stand-alone'));
+    expect(patch?.edits.map((edit) => edit.type)).toContain('removeLead');
     const after = checkBuild(applyEdits(build, patch!.edits), starterLocker);
-    expect(after.findings.map((one) => one.id)).not.toContain(short!.id);
-    expect(after.findings.filter((one) => one.severity === 'stop')).toEqual([]);
+    expect(after.findings.map((finding) => finding.id)).not.toContain(short!.id);
+    expect(after.findings.filter((finding) => finding.severity === 'stop')).toEqual([]);
     expect(after.context.index.ofKind('cable').some(({ part }) => part.form === 'harness')).toBe(true);
   });
 
   it('offers none from a locker without a harness', () => {
-    const poor = starterLocker.filter((one) => one.kind !== 'cable' || one.form !== 'harness');
-    const offers = checkBuild(build, poor).findings.flatMap((one) => one.patches);
-    expect(offers.filter((one) => one.id.startsWith('stand-alone'))).toEqual([]);
+    const poor = starterLocker.filter((part) => part.kind !== 'cable' || part.form !== 'harness');
+    const offers = checkBuild(build, poor).findings.flatMap((finding) => finding.patches);
+    expect(offers.filter((patch) => patch.id.startsWith('stand-alone'))).toEqual([]);
   });
 });

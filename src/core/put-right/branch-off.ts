@@ -37,7 +37,7 @@ function carries({ index, survey }: CheckContext, lead: Lead, node: NodeId): boo
   const plus = index.port(lead.from).pins.find((pin) => pin.name === 'plus');
   return (
     plus !== undefined &&
-    lead.conductors.some((one) => one.from === 'plus' && one.state === 'whole') &&
+    lead.conductors.some((conductor) => conductor.from === 'plus' && conductor.state === 'whole') &&
     survey.nets.node(lead.from.fitting, plus.net) === node
   );
 }
@@ -49,7 +49,8 @@ function insertHarness(
   plug: PortSpec,
 ): Branch | undefined {
   const [from, to] = [index.port(lead.from), index.port(lead.to)];
-  const mates = (one: PortSpec, other: PortSpec) => mating(one.connector, other.connector).result === 'mates';
+  const mates = (port: PortSpec, other: PortSpec) =>
+    mating(port.connector, other.connector).result === 'mates';
   const inlet = harness.ports.find((port) => port.flow === 'in' && mates(from, port));
   const onward = harness.ports.find((port) => port.flow === 'out' && mates(port, to));
   const spare = harness.ports.find((port) => port.flow === 'out' && port !== onward && mates(port, plug));

@@ -48,15 +48,15 @@ export function connect(
   ];
 
   function wayThrough(part: CableSpec) {
-    const [one, other] = part.ports;
-    if (!one || !other) return undefined;
-    const goes = (first: typeof one, second: typeof one) =>
+    const [port, other] = part.ports;
+    if (!port || !other) return undefined;
+    const goes = (first: typeof port, second: typeof port) =>
       mating(a.connector, first.connector).result === 'mates' &&
       mating(second.connector, b.connector).result === 'mates';
-    return goes(one, other)
-      ? ([one, other] as const)
-      : goes(other, one)
-        ? ([other, one] as const)
+    return goes(port, other)
+      ? ([port, other] as const)
+      : goes(other, port)
+        ? ([other, port] as const)
         : undefined;
   }
 }

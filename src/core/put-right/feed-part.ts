@@ -15,7 +15,8 @@ export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
   const { id, name } = fitted.fitting;
   const nameAt = (inlet: FreePort) => index.get(inlet.ref.fitting).fitting.name;
   const restored = index.leadsOf(id).flatMap((lead): Patch[] => {
-    if (!lead.conductors.some((one) => one.state === 'lifted' && one.from === 'plus')) return [];
+    if (!lead.conductors.some((conductor) => conductor.state === 'lifted' && conductor.from === 'plus'))
+      return [];
     return [
       {
         id: `restore-plus:${lead.id}`,
@@ -24,8 +25,8 @@ export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
           {
             type: 'setConductors',
             lead: lead.id,
-            conductors: lead.conductors.map((one) =>
-              one.from === 'plus' ? { ...one, state: 'whole' as const } : one,
+            conductors: lead.conductors.map((conductor) =>
+              conductor.from === 'plus' ? { ...conductor, state: 'whole' as const } : conductor,
             ),
           },
         ],
@@ -89,5 +90,5 @@ function isLive(
 ): boolean {
   const plus = port.pins.find((pin) => pin.name === 'plus');
   const node = plus && survey.nets.node(fitting, plus.net);
-  return survey.sources.some((one) => one.plus === node);
+  return survey.sources.some((source) => source.plus === node);
 }

@@ -19,11 +19,11 @@ export function insertCable(
   part: CableSpec,
   name: string,
 ): Edit[] | undefined {
-  const [one, other] = [index.port(lead.from), index.port(lead.to)];
+  const [port, other] = [index.port(lead.from), index.port(lead.to)];
   const [a, b] = part.ports;
   if (!a || !b) return undefined;
   const goes = (first: typeof a, second: typeof a) =>
-    mating(one.connector, first.connector).result === 'mates' &&
+    mating(port.connector, first.connector).result === 'mates' &&
     mating(second.connector, other.connector).result === 'mates';
   const [near, far] = goes(a, b) ? [a, b] : goes(b, a) ? [b, a] : [];
   if (!near || !far) return undefined;

@@ -7,15 +7,15 @@ import { nameList } from '../words/sentences';
 
 /** Keeps one source of a rail and lifts the red wires of the others. */
 export function offerKeepOne(context: CheckContext, keep: Source, others: readonly Source[]): Patch[] {
-  const edits = others.map((one) => liftRed(context, one));
-  if (edits.some((one) => one === undefined)) return [];
-  const ids = others.map((one) => one.fitted.fitting.id);
-  const names = others.map((one) => `the ${one.fitted.fitting.name}`);
+  const edits = others.map((source) => liftRed(context, source));
+  if (edits.some((edit) => edit === undefined)) return [];
+  const ids = others.map((source) => source.fitted.fitting.id);
+  const names = others.map((source) => `the ${source.fitted.fitting.name}`);
   return [
     {
       id: `lift-red:${ids.join('+')}`,
       label: `Lift the red wire at ${nameList(names)}, keep the ${keep.fitted.fitting.name}`,
-      edits: edits.filter((one) => one !== undefined),
+      edits: edits.filter((edit) => edit !== undefined),
     },
   ];
 }
@@ -24,8 +24,8 @@ export function offerKeepOne(context: CheckContext, keep: Source, others: readon
 export function liftRed(context: CheckContext, source: Source): Edit | undefined {
   const red = redWireOf(context, source);
   if (!red) return undefined;
-  const conductors = red.lead.conductors.map((one) =>
-    one === red.conductor ? { ...one, state: 'lifted' as const } : one,
+  const conductors = red.lead.conductors.map((conductor) =>
+    conductor === red.conductor ? { ...conductor, state: 'lifted' as const } : conductor,
   );
   return { type: 'setConductors', lead: red.lead.id, conductors };
 }
@@ -37,12 +37,12 @@ export function redWireOf(
 ): { lead: Lead; conductor: Conductor } | undefined {
   const { fitting, part } = source.fitted;
   for (const port of part.ports) {
-    const pin = port.pins.find((one) => one.net === source.terminal.plus);
+    const pin = port.pins.find((pinSpec) => pinSpec.net === source.terminal.plus);
     const here = { fitting: fitting.id, port: port.id };
     const lead = pin && index.leadAt(here);
     if (!pin || !lead) continue;
     const end = lead.from.fitting === here.fitting && lead.from.port === here.port ? 'from' : 'to';
-    const conductor = lead.conductors.find((one) => one[end] === pin.name);
+    const conductor = lead.conductors.find((candidate) => candidate[end] === pin.name);
     if (conductor) return { lead, conductor };
   }
   return undefined;

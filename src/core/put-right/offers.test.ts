@@ -13,28 +13,29 @@ const check = (build: Build, locker: readonly PartSpec[] = starterLocker) => che
 const planned = demoBuild('harbour-tug-as-planned');
 
 function offer(build: Build, id: RegExp, locker: readonly PartSpec[] = starterLocker) {
-  const patches = check(build, locker).findings.flatMap((one) => one.patches);
-  return patches.find((one) => id.test(one.id));
+  const patches = check(build, locker).findings.flatMap((finding) => finding.patches);
+  return patches.find((patch) => id.test(patch.id));
 }
 
 describe('the put-rights of the tug as planned', () => {
   const before = check(planned);
 
-  it.each(before.findings.flatMap((one) => one.patches.map((patch) => [patch.label, one, patch] as const)))(
-    '%s: ends what it is offered for',
-    (_, finding, patch) => {
-      const preview = previewPatch(planned, before, patch, starterLocker);
-      expect(preview.gone.map((one) => one.id)).toContain(finding.id);
-      expect(preview.changes.length).toBeGreaterThan(0);
-      // It may bring a weakness that its preview tells, but no new danger.
-      expect(preview.come.filter((one) => one.severity === 'stop').map((one) => one.id)).toEqual([]);
-    },
-  );
+  it.each(
+    before.findings.flatMap((finding) =>
+      finding.patches.map((patch) => [patch.label, finding, patch] as const),
+    ),
+  )('%s: ends what it is offered for', (_, finding, patch) => {
+    const preview = previewPatch(planned, before, patch, starterLocker);
+    expect(preview.gone.map((told) => told.id)).toContain(finding.id);
+    expect(preview.changes.length).toBeGreaterThan(0);
+    // It may bring a weakness that its preview tells, but no new danger.
+    expect(preview.come.filter((told) => told.severity === 'stop').map((told) => told.id)).toEqual([]);
+  });
 
   it('are there for every stop', () => {
-    const stops = before.findings.filter((one) => one.severity === 'stop');
+    const stops = before.findings.filter((finding) => finding.severity === 'stop');
     expect(stops.length).toBeGreaterThan(8);
-    expect(stops.filter((one) => one.patches.length === 0).map((one) => one.id)).toEqual([]);
+    expect(stops.filter((finding) => finding.patches.length === 0).map((finding) => finding.id)).toEqual([]);
   });
 });
 
@@ -64,11 +65,11 @@ describe('swapping a pack', () => {
     const after = check(applyEdits(weak, patch.edits));
     const [pack] = after.context.index.ofKind('pack');
     expect(pack!.part).toMatchObject({ chemistry: 'LiPo', cells: 3 });
-    expect(after.findings.some((one) => one.rule === 'pack-amps')).toBe(false);
+    expect(after.findings.some((finding) => finding.rule === 'pack-amps')).toBe(false);
   });
 
   it('offers what lies on the shelf first, and nothing from an empty locker', () => {
-    const [pack] = starterLocker.filter((one) => one.id === 'pack-lipo-3s-4000-20c');
+    const [pack] = starterLocker.filter((part) => part.id === 'pack-lipo-3s-4000-20c');
     const own = { ...pack!, id: 'pack-of-my-own' };
     expect(offer(weak, /^swap:pack:/, [own, pack!])?.id).toBe('swap:pack:pack-of-my-own');
     expect(offer(weak, /^swap:pack:/, [pack!, own])?.id).toBe(`swap:pack:${pack!.id}`);
@@ -88,8 +89,8 @@ describe('moving plugs at the receiver', () => {
     const patch = offer(crossed, /^move-plug:rx:/)!;
     const after = applyEdits(crossed, patch.edits);
     const portOf = (id: string) =>
-      after.leads.find((one) => one.from.fitting === id && one.to.fitting === 'rx')?.to.port;
+      after.leads.find((lead) => lead.from.fitting === id && lead.to.fitting === 'rx')?.to.port;
     expect([portOf('esc'), portOf('rudder')]).toEqual(['3', '1']);
-    expect(check(after).findings.filter((one) => one.severity === 'stop')).toEqual([]);
+    expect(check(after).findings.filter((finding) => finding.severity === 'stop')).toEqual([]);
   });
 });

@@ -33,7 +33,7 @@ export function freePortOn(
 /** A free power outlet of the packs for a plug, or one that a harness of the locker makes. */
 export function packOutlet(context: CheckContext, packs: PackGroup, plug: PortSpec): Outlet | undefined {
   const { nets } = context.survey;
-  const nodes = new Set(packs.packs.map((one) => nets.node(one.fitting.id, 'plus')));
+  const nodes = new Set(packs.packs.map((pack) => nets.node(pack.fitting.id, 'plus')));
   for (const node of nodes) {
     const free = freePortOn(context, plug, node, (port) => port.use === 'power' && port.flow === 'out');
     const found = free ? { edits: [], outlet: free } : branchOff(context, node, plug);

@@ -31,7 +31,7 @@ export function offerOwnRegulator(context: CheckContext, supply: Supply): Patch[
   const most = supply.terminal.maxVolts?.value ?? Infinity;
   const least = supply.terminal.minVolts?.value ?? 0;
   const becs = locker
-    .filter((one): one is BecSpec => one.kind === 'bec')
+    .filter((candidate): candidate is BecSpec => candidate.kind === 'bec')
     .map((bec) => ({
       bec,
       volts: Math.max(...bec.regulator.voltsChoices.filter((v) => v <= most && v >= least)),
@@ -57,9 +57,11 @@ export function offerRelief(context: CheckContext, lead: Lead): Patch[] {
   const { survey, index, circuit } = context;
   const receiver = [lead.from, lead.to]
     .map((end) => index.get(end.fitting))
-    .find((one) => one.kind === 'receiver');
-  const rail = receiver && survey.rails.find((one) => one.supplies.some((two) => two.fitted === receiver));
-  const load = circuit.railLoads().find((one) => one.rail === rail);
+    .find((fitted) => fitted.kind === 'receiver');
+  const rail =
+    receiver &&
+    survey.rails.find((candidate) => candidate.supplies.some((supply) => supply.fitted === receiver));
+  const load = circuit.railLoads().find((railLoad) => railLoad.rail === rail);
   // The heaviest first that a lead of the locker fits.
   for (const share of load?.shares ?? []) {
     const supply = share.fitted.kind === 'servo' && survey.supplyOf(share.fitted.fitting.id);
@@ -158,5 +160,5 @@ function secondRailEnds(part: CableSpec, own: PortSpec, far: PortSpec, regulator
 
 const hasPin = (port: PortSpec, name: string): boolean => port.pins.some((pin) => pin.name === name);
 
-const goes = (one: PortSpec, other: PortSpec): boolean =>
-  mating(one.connector, other.connector).result === 'mates';
+const goes = (port: PortSpec, other: PortSpec): boolean =>
+  mating(port.connector, other.connector).result === 'mates';

@@ -41,7 +41,7 @@ function replug({ index }: CheckContext, lead: Lead, here: PortRef, there: PortR
 
 /** A part of its own with another port: the sheet that others use stays as it is. */
 function withPort(part: PartSpec, old: PortSpec, port: PortSpec): PartSpec {
-  const ports = part.ports.map((one) => (one === old ? port : one));
+  const ports = part.ports.map((plug) => (plug === old ? port : plug));
   return {
     ...part,
     id: `${part.id.slice(0, mostIdLength - 12)}-replugged`,

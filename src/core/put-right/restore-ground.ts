@@ -5,7 +5,9 @@ import type { Patch } from '../plan/patch';
 export function offerRestoredGround(index: BuildIndex, { fitting }: Fitted): Patch[] {
   const cut = index
     .leadsOf(fitting.id)
-    .filter((lead) => lead.conductors.some((one) => one.state === 'lifted' && one.from === 'minus'));
+    .filter((lead) =>
+      lead.conductors.some((conductor) => conductor.state === 'lifted' && conductor.from === 'minus'),
+    );
   if (cut.length === 0) return [];
   return [
     {
@@ -14,7 +16,9 @@ export function offerRestoredGround(index: BuildIndex, { fitting }: Fitted): Pat
       edits: cut.map((lead) => ({
         type: 'setConductors',
         lead: lead.id,
-        conductors: lead.conductors.map((one) => (one.from === 'minus' ? { ...one, state: 'whole' } : one)),
+        conductors: lead.conductors.map((conductor) =>
+          conductor.from === 'minus' ? { ...conductor, state: 'whole' } : conductor,
+        ),
       })),
     },
   ];

@@ -29,7 +29,7 @@ export function liftedReds({ index, survey }: CheckContext, node: NodeId): Lifte
       });
     });
   });
-  const amps = (one: LiftedRed) => terminalsOf(one.source.part).gives?.regulator?.maxAmps.value ?? 0;
+  const amps = (lifted: LiftedRed) => terminalsOf(lifted.source.part).gives?.regulator?.maxAmps.value ?? 0;
   return found.sort((a, b) => amps(b) - amps(a));
 }
 
@@ -42,7 +42,9 @@ export function offerRestoredRed({ source, lead, conductor }: LiftedRed): Patch[
         {
           type: 'setConductors',
           lead: lead.id,
-          conductors: lead.conductors.map((one) => (one === conductor ? { ...one, state: 'whole' } : one)),
+          conductors: lead.conductors.map((each) =>
+            each === conductor ? { ...each, state: 'whole' } : each,
+          ),
         },
       ],
     },

@@ -5,12 +5,12 @@ import type { Rail } from '../survey/rails';
 
 /** Sets every regulator on a rail that is above `mostVolts`, or may be, to its highest choice that is not. */
 export function offerLowerVolts(rail: Rail, mostVolts: number): Patch[] {
-  const tooHigh = rail.sources.filter((one) => one.volts.full > mostVolts);
+  const tooHigh = rail.sources.filter((source) => source.volts.full > mostVolts);
   const settings = tooHigh.map((source) => {
     const choices = source.terminal.regulator?.voltsChoices.filter((volts) => volts <= mostVolts) ?? [];
     return { source, volts: Math.max(...choices) };
   });
-  if (settings.length === 0 || settings.some((one) => !Number.isFinite(one.volts))) return [];
+  if (settings.length === 0 || settings.some((setting) => !Number.isFinite(setting.volts))) return [];
   return [
     regulatorPatch(
       settings.map(({ source, volts }) => ({
@@ -26,7 +26,7 @@ export function offerLowerVolts(rail: Rail, mostVolts: number): Patch[] {
 export function offerHigherVolts(rail: Rail, leastVolts: number): Patch[] {
   const [source] = rail.sources;
   if (!source?.terminal.regulator || rail.sources.length > 1) return [];
-  const ceiling = Math.min(...rail.supplies.map((one) => one.terminal.maxVolts?.value ?? Infinity));
+  const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
   const now = regulatorChoices(source.fitted.fitting, source.terminal.regulator);
   const fits = source.terminal.regulator.voltsChoices.filter(
     (volts) => volts >= leastVolts && volts <= ceiling && !(now.length === 1 && now[0] === volts),
@@ -40,9 +40,9 @@ export function offerHigherVolts(rail: Rail, leastVolts: number): Patch[] {
 }
 
 function regulatorPatch(settings: { id: string; name: string; volts: number }[]): Patch {
-  const words = settings.map((one) => `the ${one.name} to ${formatQuantity(one.volts, 'V')}`);
+  const words = settings.map((setting) => `the ${setting.name} to ${formatQuantity(setting.volts, 'V')}`);
   return {
-    id: `set-volts:${settings.map((one) => `${one.id}:${one.volts}`).join('+')}`,
+    id: `set-volts:${settings.map((setting) => `${setting.id}:${setting.volts}`).join('+')}`,
     label: `Set ${words.join(' and ')}`,
     edits: settings.map(({ id, volts }) => ({ type: 'setRegulatorVolts', fitting: id, volts })),
   };

@@ -23,9 +23,9 @@ const amps = (asked: number, now: number | undefined, then: number): number =>
 export function offerStandAloneBec(context: CheckContext, rail: Rail): Patch[] {
   const packs = packsFor(context, rail);
   if (!packs) return [];
-  const ceiling = Math.min(...rail.supplies.map((one) => one.terminal.maxVolts?.value ?? Infinity));
-  const floor = Math.max(...rail.supplies.map((one) => one.terminal.minVolts?.value ?? 0));
-  const asked = context.circuit.railLoads().find((one) => one.rail.plus === rail.plus)?.amps ?? 0;
+  const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
+  const floor = Math.max(...rail.supplies.map((supply) => supply.terminal.minVolts?.value ?? 0));
+  const asked = context.circuit.railLoads().find((load) => load.rail.plus === rail.plus)?.amps ?? 0;
   const fitting = context.locker
     .filter((part): part is BecSpec => part.kind === 'bec')
     .map((bec) => ({
@@ -85,7 +85,7 @@ function wire(
   const inLead = freshId(build, `${id}-feed`);
   const outLead = freshId(build, `${id}-rail`);
   return [
-    ...lifts.filter((one) => one !== undefined),
+    ...lifts.filter((edit) => edit !== undefined),
     ...place.edits,
     {
       type: 'addFitting',

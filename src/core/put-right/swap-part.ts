@@ -18,8 +18,13 @@ export function offerSwaps<K extends PartKind>(
   most = 6,
 ): Patch[] {
   return context.locker
-    .filter((one): one is PartOfKind<K> => one.kind === part.kind && one.id !== part.id)
-    .filter((one) => isOfSameForm(one, part) && suits(one) && takesSameLeads(context, fitting.id, one))
+    .filter(
+      (candidate): candidate is PartOfKind<K> => candidate.kind === part.kind && candidate.id !== part.id,
+    )
+    .filter(
+      (candidate) =>
+        isOfSameForm(candidate, part) && suits(candidate) && takesSameLeads(context, fitting.id, candidate),
+    )
     .slice(0, most)
     .map((candidate) => {
       const lift = liftOfSecondRed(context, fitting, part, candidate);
@@ -39,7 +44,7 @@ function liftOfSecondRed(
   candidate: PartSpec,
 ): Edit[] {
   if (part.kind !== 'controller' || candidate.kind !== 'controller') return [];
-  const isFed = survey.rails.some((one) => one.isRadio && one.sources.length > 0);
+  const isFed = survey.rails.some((rail) => rail.isRadio && rail.sources.length > 0);
   const lead = index.leadAt({ fitting: id, port: 'lead' });
   if (part.regulator || !candidate.regulator || !isFed || !lead) return [];
   const end = lead.from.fitting === id ? 'from' : 'to';
@@ -47,24 +52,24 @@ function liftOfSecondRed(
     {
       type: 'setConductors',
       lead: lead.id,
-      conductors: lead.conductors.map((one) =>
-        one[end] === 'plus' ? { ...one, state: 'lifted' as const } : one,
+      conductors: lead.conductors.map((conductor) =>
+        conductor[end] === 'plus' ? { ...conductor, state: 'lifted' as const } : conductor,
       ),
     },
   ];
 }
 
 /** Whether a part of the same kind can do another's work at all: a pump is not put right by a lamp. */
-export const isOfSameForm = (one: PartSpec, other: PartSpec): boolean =>
-  one.kind === other.kind && (kindOfAny(other).replaces?.(one, other) ?? true);
+export const isOfSameForm = (part: PartSpec, other: PartSpec): boolean =>
+  part.kind === other.kind && (kindOfAny(other).replaces?.(part, other) ?? true);
 
 /** Whether a part has the ports and contacts that the leads of a fitting end on: they are kept by name. */
 export function hasContacts(index: BuildIndex, fittingId: string, candidate: PartSpec): boolean {
   return index.leadsOf(fittingId).every((lead) =>
     (['from', 'to'] as const).every((end) => {
       if (lead[end].fitting !== fittingId) return true;
-      const port = candidate.ports.find((one) => one.id === lead[end].port);
-      return lead.conductors.every((one) => port?.pins.some((pin) => pin.name === one[end]));
+      const port = candidate.ports.find((plug) => plug.id === lead[end].port);
+      return lead.conductors.every((conductor) => port?.pins.some((pin) => pin.name === conductor[end]));
     }),
   );
 }
@@ -82,7 +87,7 @@ export function takesSameLeads(
       [lead.to, lead.from],
     ] as const) {
       if (here.fitting !== fittingId) continue;
-      const port = candidate.ports.find((one) => one.id === here.port);
+      const port = candidate.ports.find((plug) => plug.id === here.port);
       if (!port) return false;
       const now = mating(index.port(here).connector, index.port(there).connector).result;
       const then = mating(port.connector, index.port(there).connector).result;

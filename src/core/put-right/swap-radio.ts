@@ -17,7 +17,7 @@ export function offerTransmitters(
 ): Patch[] {
   const [receiver] = context.index.ofKind('receiver');
   return transmitters(context, transmitter.part).flatMap((candidate): Patch[] => {
-    const link = candidate.protocols.find((one) => receiver?.part.protocols.includes(one) ?? true);
+    const link = candidate.protocols.find((protocol) => receiver?.part.protocols.includes(protocol) ?? true);
     const edits = link !== undefined && suits(candidate) && takeUp(context, transmitter, candidate, link);
     const { id, name } = transmitter.fitting;
     return edits
@@ -44,7 +44,7 @@ export function offerRadios(
   return transmitters(context, transmitter.part)
     .flatMap((sender) =>
       receivers.flatMap((part): Patch[] => {
-        const link = sender.protocols.find((one) => part.protocols.includes(one));
+        const link = sender.protocols.find((protocol) => part.protocols.includes(protocol));
         const edits = link !== undefined && suits(sender, part) && takeUp(context, transmitter, sender, link);
         return edits
           ? [
@@ -75,18 +75,21 @@ function takeUp(
     { type: 'setProtocol', fitting: fitting.id, protocol: link },
   ];
   const kindOf = (id: string) =>
-    part.controls.find((one) => one.id === id)?.kind ?? candidate.controls.find((one) => one.id === id)?.kind;
-  const planned = build.functions.filter((one) => one.control !== undefined);
+    part.controls.find((control) => control.id === id)?.kind ??
+    candidate.controls.find((control) => control.id === id)?.kind;
+  const planned = build.functions.filter((modelFunction) => modelFunction.control !== undefined);
   const stays = planned.filter(({ control }) =>
-    candidate.controls.some((one) => one.id === control && one.kind === kindOf(one.id)),
+    candidate.controls.some(
+      (controlSpec) => controlSpec.id === control && controlSpec.kind === kindOf(controlSpec.id),
+    ),
   );
-  const taken = new Set(stays.map((one) => one.control));
-  for (const one of planned.filter((each) => !stays.includes(each))) {
-    const wanted = kindOf(one.control!) ?? one.wants;
+  const taken = new Set(stays.map((modelFunction) => modelFunction.control));
+  for (const modelFunction of planned.filter((each) => !stays.includes(each))) {
+    const wanted = kindOf(modelFunction.control!) ?? modelFunction.wants;
     const free = candidate.controls.find(({ id, kind }) => kind === wanted && !taken.has(id));
     if (!free) return undefined;
     taken.add(free.id);
-    edits.push({ type: 'setFunction', function: one.id, change: { control: free.id } });
+    edits.push({ type: 'setFunction', function: modelFunction.id, change: { control: free.id } });
   }
   return edits;
 }

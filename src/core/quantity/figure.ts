@@ -28,6 +28,6 @@ export const estimated = (value: number, note: string): Figure => ({ value, prov
 
 /** The least sure of several provenances: what a verdict resting on all of them may claim. */
 export function weakestProvenance(all: readonly Provenance[]): Provenance {
-  const rank = Math.max(0, ...all.map((one) => provenances.indexOf(one)));
+  const rank = Math.max(0, ...all.map((provenance) => provenances.indexOf(provenance)));
   return provenances[rank] ?? 'stated';
 }

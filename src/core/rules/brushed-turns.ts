@@ -36,7 +36,7 @@ export const brushedTurns = defineRule({
       // The first row of the sheet that these volts do not pass: six NiMH cells are as two of LiPo.
       const limit = [...limits]
         .sort((a, b) => a.cells - b.cells)
-        .find((one) => one.cells * printedFor >= volts * 0.98);
+        .find((turnLimit) => turnLimit.cells * printedFor >= volts * 0.98);
       if (!limit)
         return [
           {
@@ -60,8 +60,8 @@ export const brushedTurns = defineRule({
             plannedTerm('nominal volts of the pack', volts, 'V'),
           ],
           offers: () => [
-            ...offerSwaps(context, motor, (one) => (one.turns?.value ?? 0) >= limit.turns.value),
-            ...offerSwaps(context, controller, (one) => one.drives === 'brushed'),
+            ...offerSwaps(context, motor, (part) => (part.turns?.value ?? 0) >= limit.turns.value),
+            ...offerSwaps(context, controller, (part) => part.drives === 'brushed'),
           ],
         },
       ];

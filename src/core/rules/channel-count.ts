@@ -23,8 +23,10 @@ export const channelCount = defineRule({
   check(context) {
     const { build, index } = context;
     if (build.functions.length === 0) return [];
-    const channels = new Set(build.functions.map((one) => one.channel ?? one.id));
-    const highest = Math.max(0, ...build.functions.map((one) => one.channel ?? 0));
+    const channels = new Set(
+      build.functions.map((modelFunction) => modelFunction.channel ?? modelFunction.id),
+    );
+    const highest = Math.max(0, ...build.functions.map((modelFunction) => modelFunction.channel ?? 0));
     const asked = Math.max(channels.size, highest);
     const carriers: Fitted<'transmitter' | 'receiver'>[] = [
       ...index.ofKind('transmitter'),
@@ -34,11 +36,16 @@ export const channelCount = defineRule({
       .filter(({ part }) => part.channels < asked)
       .map((carrier) => {
         const { fitting, part } = carrier;
-        const beyond = build.functions.filter((one) => (one.channel ?? asked) > part.channels);
+        const beyond = build.functions.filter(
+          (modelFunction) => (modelFunction.channel ?? asked) > part.channels,
+        );
         return {
           messageId: 'tooFewChannels' as const,
           data: { part: fitting.name },
-          subjects: [fittingSubject(fitting.id), ...beyond.map((one) => functionSubject(one.id))],
+          subjects: [
+            fittingSubject(fitting.id),
+            ...beyond.map((modelFunction) => functionSubject(modelFunction.id)),
+          ],
           actual: asked,
           limit: part.channels,
           unit: 'channels' as const,
@@ -49,9 +56,12 @@ export const channelCount = defineRule({
           ],
           offers: () => [
             ...(carrier.kind === 'transmitter'
-              ? offerTransmitters(context, carrier, (one) => one.channels >= asked)
-              : offerSwaps(context, carrier, (one) => one.channels >= asked)),
-            ...offerRadios(context, (one, other) => one.channels >= asked && other.channels >= asked),
+              ? offerTransmitters(context, carrier, (candidate) => candidate.channels >= asked)
+              : offerSwaps(context, carrier, (receiver) => receiver.channels >= asked)),
+            ...offerRadios(
+              context,
+              (candidate, other) => candidate.channels >= asked && other.channels >= asked,
+            ),
           ],
         };
       });

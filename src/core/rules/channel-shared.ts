@@ -23,16 +23,19 @@ export const channelShared = defineRule({
   },
   check(context) {
     const byChannel = new Map<number, ModelFunction[]>();
-    for (const one of context.build.functions) {
-      if (one.channel === undefined || one.mixed) continue;
-      byChannel.set(one.channel, [...(byChannel.get(one.channel) ?? []), one]);
+    for (const modelFunction of context.build.functions) {
+      if (modelFunction.channel === undefined || modelFunction.mixed) continue;
+      byChannel.set(modelFunction.channel, [...(byChannel.get(modelFunction.channel) ?? []), modelFunction]);
     }
     return [...byChannel]
       .filter(([, sharing]) => sharing.length > 1)
       .map(([channel, sharing]) => ({
         messageId: 'sharedChannel' as const,
-        data: { functions: nameList(sharing.map((one) => one.name)), channel: String(channel) },
-        subjects: sharing.map((one) => functionSubject(one.id)),
+        data: {
+          functions: nameList(sharing.map((modelFunction) => modelFunction.name)),
+          channel: String(channel),
+        },
+        subjects: sharing.map((modelFunction) => functionSubject(modelFunction.id)),
         actual: sharing.length,
         limit: 1,
         unit: 'functions' as const,
@@ -46,7 +49,7 @@ export const channelShared = defineRule({
   },
 });
 
-function offerFreeChannel({ build, index }: CheckContext, one: ModelFunction): Patch[] {
+function offerFreeChannel({ build, index }: CheckContext, modelFunction: ModelFunction): Patch[] {
   const taken = new Set(build.functions.map((other) => other.channel));
   const most = Math.min(
     ...[...index.ofKind('receiver'), ...index.ofKind('transmitter')].map(({ part }) => part.channels),
@@ -57,9 +60,9 @@ function offerFreeChannel({ build, index }: CheckContext, one: ModelFunction): P
   if (free === undefined) return [];
   return [
     {
-      id: `assign-channel:${one.id}:${free}`,
-      label: `Plan ${one.name} on channel ${free}`,
-      edits: [{ type: 'setFunction', function: one.id, change: { channel: free } }],
+      id: `assign-channel:${modelFunction.id}:${free}`,
+      label: `Plan ${modelFunction.name} on channel ${free}`,
+      edits: [{ type: 'setFunction', function: modelFunction.id, change: { channel: free } }],
     },
   ];
 }
@@ -67,11 +70,13 @@ function offerFreeChannel({ build, index }: CheckContext, one: ModelFunction): P
 function offerMix(sharing: readonly ModelFunction[]): Patch[] {
   return [
     {
-      id: `mean-mix:${sharing.map((one) => one.id).join('+')}`,
+      id: `mean-mix:${sharing.map((modelFunction) => modelFunction.id).join('+')}`,
       label: 'They are meant to move together: a mix',
-      edits: sharing
-        .slice(1)
-        .map((one) => ({ type: 'setFunction', function: one.id, change: { mixed: true } })),
+      edits: sharing.slice(1).map((modelFunction) => ({
+        type: 'setFunction',
+        function: modelFunction.id,
+        change: { mixed: true },
+      })),
     },
   ];
 }

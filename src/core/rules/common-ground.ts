@@ -37,7 +37,7 @@ const groundTerms = [plannedTerm('ways back', 0, 'grounds'), plannedTerm('ways n
 
 const powerGrounds = ({ survey, index }: CheckContext): Report<Message>[] =>
   survey.supplies
-    .filter((one) => one.status === 'noGround')
+    .filter((supply) => supply.status === 'noGround')
     .map(({ fitted }) => ({
       messageId: 'groundMissing',
       data: { part: fitted.fitting.name },

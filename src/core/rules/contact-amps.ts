@@ -43,7 +43,7 @@ function checkLead(context: CheckContext, lead: Lead): Report<Message>[] {
   const { circuit, index } = context;
   const most = (moment: 'steady' | 'worst') => {
     const point = circuit.at(moment, moment === 'worst' ? 'full' : 'nominal');
-    return Math.max(0, ...lead.conductors.map((one) => point?.wireAmps(lead.id, one.from) ?? 0));
+    return Math.max(0, ...lead.conductors.map((conductor) => point?.wireAmps(lead.id, conductor.from) ?? 0));
   };
   const families = [lead.from, lead.to].map((end) => connectorFamily(index.port(end).connector.family));
   const weakest = families.reduce((a, b) => (b.amps < a.amps ? b : a));

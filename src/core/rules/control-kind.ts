@@ -77,11 +77,11 @@ export const controlKind = defineRule({
     const [transmitter] = context.index.ofKind('transmitter');
     if (!transmitter) return [];
     const { controls } = transmitter.part;
-    return context.build.functions.flatMap((one): (Report<Message> | Missing)[] => {
-      const control = controls.find((candidate) => candidate.id === one.control);
-      const subjects = [functionSubject(one.id), fittingSubject(transmitter.fitting.id)];
-      if (!control) return [{ missing: `the control for ${one.name}`, subjects, asked: 'brief' }];
-      const messageId = mismatch(one.wants, control.kind);
+    return context.build.functions.flatMap((modelFunction): (Report<Message> | Missing)[] => {
+      const control = controls.find((candidate) => candidate.id === modelFunction.control);
+      const subjects = [functionSubject(modelFunction.id), fittingSubject(transmitter.fitting.id)];
+      if (!control) return [{ missing: `the control for ${modelFunction.name}`, subjects, asked: 'brief' }];
+      const messageId = mismatch(modelFunction.wants, control.kind);
       if (!messageId) return [];
       const isCounted = messageId === 'noProportion' || messageId === 'positionsMissing';
       const table = isCounted ? positions : springs;
@@ -89,19 +89,26 @@ export const controlKind = defineRule({
       return [
         {
           messageId,
-          data: { function: one.name, wanted: controlWords[one.wants], control: control.name },
+          data: {
+            function: modelFunction.name,
+            wanted: controlWords[modelFunction.wants],
+            control: control.name,
+          },
           subjects,
           actual: table[control.kind],
-          limit: table[one.wants],
+          limit: table[modelFunction.wants],
           unit,
           formula: isCounted
             ? 'positions the control can take, against those wanted'
             : 'return springs, against those wanted',
           terms: [
             plannedTerm(`${control.name}`, table[control.kind], unit),
-            plannedTerm(`wanted for ${one.name}`, table[one.wants], unit),
+            plannedTerm(`wanted for ${modelFunction.name}`, table[modelFunction.wants], unit),
           ],
-          offers: () => [...offerControls(context, one, controls), offerOtherWant(one, control)],
+          offers: () => [
+            ...offerControls(context, modelFunction, controls),
+            offerOtherWant(modelFunction, control),
+          ],
         },
       ];
     });
@@ -119,25 +126,25 @@ function mismatch(want: ControlKind, have: ControlKind): Message | undefined {
 }
 
 /** Sets the function to what its control can do. */
-const offerOtherWant = (one: ModelFunction, { kind, name }: ControlSpec): Patch => ({
-  id: `want:${one.id}:${kind}`,
-  label: `Let ${one.name} be worked as the ${name} can: ${controlWords[kind]}`,
-  edits: [{ type: 'setFunction', function: one.id, change: { wants: kind } }],
+const offerOtherWant = (modelFunction: ModelFunction, { kind, name }: ControlSpec): Patch => ({
+  id: `want:${modelFunction.id}:${kind}`,
+  label: `Let ${modelFunction.name} be worked as the ${name} can: ${controlWords[kind]}`,
+  edits: [{ type: 'setFunction', function: modelFunction.id, change: { wants: kind } }],
 });
 
 /** Free controls of the wanted kind; at most two. */
 function offerControls(
   { build }: CheckContext,
-  one: ModelFunction,
+  modelFunction: ModelFunction,
   controls: readonly ControlSpec[],
 ): Patch[] {
   const taken = new Set(build.functions.map((other) => other.control));
   return controls
-    .filter((control) => control.kind === one.wants && !taken.has(control.id))
+    .filter((control) => control.kind === modelFunction.wants && !taken.has(control.id))
     .slice(0, 2)
     .map((control) => ({
-      id: `assign-control:${one.id}:${control.id}`,
-      label: `Give ${one.name} the ${control.name}, ${controlWords[control.kind]}`,
-      edits: [{ type: 'setFunction', function: one.id, change: { control: control.id } }],
+      id: `assign-control:${modelFunction.id}:${control.id}`,
+      label: `Give ${modelFunction.name} the ${control.name}, ${controlWords[control.kind]}`,
+      edits: [{ type: 'setFunction', function: modelFunction.id, change: { control: control.id } }],
     }));
 }

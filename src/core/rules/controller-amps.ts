@@ -37,12 +37,12 @@ export const controllerAmps = defineRule<Message>({
       const { fitting, part } = controller;
       const motors = survey.motorsOf(fitting.id);
       if (motors.length === 0) return [];
-      const silent = motors.filter((one) => !one.part.fullLoadAmps && !one.part.stallAmps);
-      const missing = silent.map((one): Missing => ({
-        missing: `amps at full load of the ${one.fitting.name}`,
-        subjects: [fittingSubject(one.fitting.id)],
+      const silent = motors.filter((candidate) => !candidate.part.fullLoadAmps && !candidate.part.stallAmps);
+      const missing = silent.map((each): Missing => ({
+        missing: `amps at full load of the ${each.fitting.name}`,
+        subjects: [fittingSubject(each.fitting.id)],
       }));
-      const subjects = [fittingSubject(fitting.id), ...motors.map((one) => fittingSubject(one.fitting.id))];
+      const subjects = [fittingSubject(fitting.id), ...motors.map((each) => fittingSubject(each.fitting.id))];
       const { continuousAmps } = part;
       if (!continuousAmps)
         return [
@@ -59,7 +59,7 @@ export const controllerAmps = defineRule<Message>({
         {
           messageId: isTooMuch ? 'overloaded' : 'littleHeadroom',
           data: {
-            motors: nameList(motors.map((one) => `the ${one.fitting.name}`)),
+            motors: nameList(motors.map((each) => `the ${each.fitting.name}`)),
             ask: motors.length === 1 ? 'asks' : 'ask',
             controller: fitting.name,
           },
@@ -69,9 +69,9 @@ export const controllerAmps = defineRule<Message>({
           unit: 'A',
           formula: `amps into its motors at full throttle on a full pack, in the solved network${isTooMuch ? '' : ` × ${headroom} (headroom, rule of thumb)`}, against continuous amps`,
           terms: [
-            ...motors.flatMap((one) =>
-              one.part.fullLoadAmps
-                ? [figureTerm(`${one.fitting.name} at full load`, one.part.fullLoadAmps, 'A')]
+            ...motors.flatMap((each) =>
+              each.part.fullLoadAmps
+                ? [figureTerm(`${each.fitting.name} at full load`, each.part.fullLoadAmps, 'A')]
                 : [],
             ),
             solvedTerm('amps into its motors', asked, 'A'),
@@ -82,8 +82,9 @@ export const controllerAmps = defineRule<Message>({
             offerSwaps(
               context,
               controller,
-              (one) =>
-                one.drives === motor?.part.motorKind && (one.continuousAmps?.value ?? 0) >= asked * headroom,
+              (controllerSpec) =>
+                controllerSpec.drives === motor?.part.motorKind &&
+                (controllerSpec.continuousAmps?.value ?? 0) >= asked * headroom,
             ),
         },
       ];

@@ -51,8 +51,8 @@ export const controllerModesRule = defineRule<Message>({
       const subjects = [fittingSubject(fitting.id)];
       const { modes } = part;
       if (wanted.length > 0 && !modes) return [{ missing: `modes of the ${fitting.name}`, subjects }];
-      return wanted.flatMap((one): (Report<Message> | Missing)[] => {
-        const { mode, words, setting } = one;
+      return wanted.flatMap((wish): (Report<Message> | Missing)[] => {
+        const { mode, words, setting } = wish;
         const report = (messageId: Message): Report<Message> => ({
           messageId,
           data: { wish: words, controller: fitting.name },
@@ -111,7 +111,7 @@ function settingOf(
 ): string | undefined {
   const set = fitting[setting];
   if (set !== undefined || setting === 'brake')
-    return set ?? (brakeModes.some((one) => modes.includes(one)) ? undefined : 'off');
-  const choices = runningModes.filter((one) => modes.includes(one));
+    return set ?? (brakeModes.some((mode) => modes.includes(mode)) ? undefined : 'off');
+  const choices = runningModes.filter((mode) => modes.includes(mode));
   return choices.length === 1 ? choices[0] : undefined;
 }

@@ -61,7 +61,8 @@ export const controllerVolts = defineRule<Message>({
       const { fitted } = supply;
       if (fitted.kind !== 'controller' || supply.status !== 'fed' || !source || !isRawFed(supply)) return [];
       const packs = context.survey.packsAcross(supply);
-      const limit = packs && fitted.part.cellLimits?.find((one) => one.chemistry === packs.chemistry);
+      const limit =
+        packs && fitted.part.cellLimits?.find((cellLimit) => cellLimit.chemistry === packs.chemistry);
       if (packs && limit) return cellsAgainstSheet(context, fitted, packs, limit);
       return voltsAgainstSheet(context, supply, source, {
         lower: (most) => [
@@ -78,7 +79,7 @@ const offerControllers = (context: CheckContext, fitted: Fitted<'controller'>, f
   offerSwaps(
     context,
     fitted,
-    (one) => one.drives === fitted.part.drives && (one.maxInputVolts?.value ?? 0) >= full,
+    (part) => part.drives === fitted.part.drives && (part.maxInputVolts?.value ?? 0) >= full,
   );
 
 function cellsAgainstSheet(
@@ -97,7 +98,7 @@ function cellsAgainstSheet(
     {
       messageId: isMany ? 'tooManyCells' : 'tooFewCells',
       data: { part: fitting.name, packs: packs.name, have: packs.packs.length === 1 ? 'has' : 'have' },
-      subjects: [fittingSubject(fitting.id), ...packs.packs.map((one) => fittingSubject(one.fitting.id))],
+      subjects: [fittingSubject(fitting.id), ...packs.packs.map((each) => fittingSubject(each.fitting.id))],
       actual: cells,
       limit,
       unit: 'cells',
@@ -111,7 +112,8 @@ function cellsAgainstSheet(
           ? offerSwaps(
               context,
               pack,
-              (one) => one.chemistry === packs.chemistry && one.cells <= most && one.cells >= (least ?? 1),
+              (part) =>
+                part.chemistry === packs.chemistry && part.cells <= most && part.cells >= (least ?? 1),
             )
           : []),
         ...offerControllers(context, fitted, packs.volts.full),

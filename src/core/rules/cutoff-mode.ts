@@ -40,7 +40,7 @@ export const cutoffMode = defineRule<Message>({
       const lithium = isLithium(chemistry);
       const subjects = [
         fittingSubject(fitting.id),
-        ...packs.packs.map((one) => fittingSubject(one.fitting.id)),
+        ...packs.packs.map((pack) => fittingSubject(pack.fitting.id)),
       ];
       const set = fitting.cutoff;
       if (!part.cutoffModes && set === undefined)
@@ -73,12 +73,12 @@ export const cutoffMode = defineRule<Message>({
           ],
           offers: () =>
             [...new Set([chemistry, ...modes])]
-              .filter((one) => modes.includes(one) && cellVolts(one).cutoff === wanted)
+              .filter((candidate) => modes.includes(candidate) && cellVolts(candidate).cutoff === wanted)
               .slice(0, 1)
-              .map((one) => ({
-                id: `set-cutoff:${fitting.id}:${one}`,
-                label: `Set the cut-off of the ${fitting.name} for ${one}`,
-                edits: [{ type: 'setFitting' as const, fitting: fitting.id, change: { cutoff: one } }],
+              .map((candidate) => ({
+                id: `set-cutoff:${fitting.id}:${candidate}`,
+                label: `Set the cut-off of the ${fitting.name} for ${candidate}`,
+                edits: [{ type: 'setFitting' as const, fitting: fitting.id, change: { cutoff: candidate } }],
               })),
         },
       ];

@@ -24,25 +24,27 @@ export const endPoints = defineRule({
     if (!transmitter) return [];
     const { endPointChannels } = transmitter.part;
     const mechanisms = context.build.functions.filter(
-      (one) => (one.role === 'mechanism' || one.role === 'steer') && one.channel !== undefined,
+      (modelFunction) =>
+        (modelFunction.role === 'mechanism' || modelFunction.role === 'steer') &&
+        modelFunction.channel !== undefined,
     );
-    return mechanisms.flatMap((one): (Report<'noEndPoints'> | Missing)[] => {
-      const subjects = [functionSubject(one.id), fittingSubject(transmitter.fitting.id)];
-      const channel = one.channel ?? 0;
+    return mechanisms.flatMap((modelFunction): (Report<'noEndPoints'> | Missing)[] => {
+      const subjects = [functionSubject(modelFunction.id), fittingSubject(transmitter.fitting.id)];
+      const channel = modelFunction.channel ?? 0;
       if (endPointChannels === undefined)
         return [{ missing: `on which channels the ${transmitter.fitting.name} sets end points`, subjects }];
       if (channel <= endPointChannels) return [];
       return [
         {
           messageId: 'noEndPoints',
-          data: { function: one.name, transmitter: transmitter.fitting.name },
+          data: { function: modelFunction.name, transmitter: transmitter.fitting.name },
           subjects,
           actual: channel,
           limit: endPointChannels,
           unit: 'channel',
           formula: 'channel of the function, against the last channel with end points',
           terms: [
-            plannedTerm(`planned for ${one.name}`, channel, 'channel'),
+            plannedTerm(`planned for ${modelFunction.name}`, channel, 'channel'),
             plannedTerm(
               `last with end points on the ${transmitter.fitting.name}`,
               endPointChannels,

@@ -31,9 +31,12 @@ export const integratedReceiver = defineRule({
             messageId: 'takesNoServos' as const,
             data: {
               receiver: fitting.name,
-              parts: nameList(wanting.map((one) => `the ${one.fitting.name}`)),
+              parts: nameList(wanting.map((servo) => `the ${servo.fitting.name}`)),
             },
-            subjects: [fittingSubject(fitting.id), ...wanting.map((one) => fittingSubject(one.fitting.id))],
+            subjects: [
+              fittingSubject(fitting.id),
+              ...wanting.map((servo) => fittingSubject(servo.fitting.id)),
+            ],
             actual: ports,
             limit: wanting.length,
             unit: 'ports' as const,

@@ -33,7 +33,9 @@ export const linkProtocol = defineRule({
     return index.ofKind('receiver').flatMap((receiver): (Report<Message> | Missing)[] => {
       const subjects = [fittingSubject(receiver.fitting.id)];
       if (!transmitter) return [{ missing: 'the transmitter', subjects, asked: 'brief' }];
-      const shared = transmitter.part.protocols.filter((one) => receiver.part.protocols.includes(one));
+      const shared = transmitter.part.protocols.filter((protocol) =>
+        receiver.part.protocols.includes(protocol),
+      );
       const [first] = shared;
       const set = transmitter.fitting.protocol ?? transmitter.part.protocols[0] ?? '';
       const isOpen = transmitter.fitting.protocol === undefined && shared.length > 0;
@@ -66,8 +68,8 @@ export const linkProtocol = defineRule({
               receiverLinks: receiver.part.protocols.join(', '),
             },
             offers: () => [
-              ...offerSwaps(context, receiver, (one) =>
-                one.protocols.some((link) => transmitter.part.protocols.includes(link)),
+              ...offerSwaps(context, receiver, (part) =>
+                part.protocols.some((link) => transmitter.part.protocols.includes(link)),
               ),
               ...offerTransmitters(context, transmitter, () => true),
             ],

@@ -21,9 +21,9 @@ export const mirroredServos = defineRule({
   },
   check(context) {
     return context.build.functions
-      .filter((one) => one.mirrored)
-      .flatMap((one) => {
-        const servos = one.devices.filter((id) => context.index.get(id).part.kind === 'servo');
+      .filter((modelFunction) => modelFunction.mirrored)
+      .flatMap((modelFunction) => {
+        const servos = modelFunction.devices.filter((id) => context.index.get(id).part.kind === 'servo');
         const ports = context.survey.signals.filter((path) => servos.includes(path.device.fitting.id));
         const byPort = new Map(ports.map((path) => [path.port.id, path]));
         if (ports.length < 2 || byPort.size === ports.length) return [];
@@ -32,11 +32,11 @@ export const mirroredServos = defineRule({
           {
             messageId: 'mirroredOnOneSignal' as const,
             data: {
-              function: one.name.toLowerCase(),
+              function: modelFunction.name.toLowerCase(),
               lead: yLead ? context.index.get(yLead).fitting.name : 'same lead',
             },
             subjects: [
-              functionSubject(one.id),
+              functionSubject(modelFunction.id),
               ...servos.map(fittingSubject),
               ...(yLead ? [fittingSubject(yLead)] : []),
             ],
@@ -48,7 +48,7 @@ export const mirroredServos = defineRule({
               plannedTerm('mirrored servos', ports.length, 'servos'),
               plannedTerm('ports that work them', byPort.size, 'ports'),
             ],
-            offers: () => offerNotMirrored(one.id, one.name),
+            offers: () => offerNotMirrored(modelFunction.id, modelFunction.name),
           },
         ];
       });

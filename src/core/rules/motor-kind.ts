@@ -46,8 +46,8 @@ export const motorKind = defineRule({
             plannedTerm(`on the ${motor.fitting.name}`, needs, 'phases'),
           ],
           offers: () => [
-            ...offerSwaps(context, controller, (one) => one.drives === motor.part.motorKind, 1),
-            ...offerSwaps(context, motor, (one) => one.motorKind === controller.part.drives, 1),
+            ...offerSwaps(context, controller, (part) => part.drives === motor.part.motorKind, 1),
+            ...offerSwaps(context, motor, (part) => part.motorKind === controller.part.drives, 1),
           ],
         },
       ];

@@ -44,7 +44,7 @@ export const motorSpeed = defineRule<Message>({
       const { full } = packs.volts;
       const subjects = [
         fittingSubject(fitting.id),
-        ...packs.packs.map((one) => fittingSubject(one.fitting.id)),
+        ...packs.packs.map((pack) => fittingSubject(pack.fitting.id)),
       ];
       const data = {
         motor: fitting.name,
@@ -69,7 +69,8 @@ export const motorSpeed = defineRule<Message>({
               offerSwaps(
                 context,
                 motor,
-                (one) => one.motorKind === part.motorKind && (one.maxVolts?.value ?? 0) >= full,
+                (motorSpec) =>
+                  motorSpec.motorKind === part.motorKind && (motorSpec.maxVolts?.value ?? 0) >= full,
               ),
           },
         ];
@@ -96,7 +97,9 @@ export const motorSpeed = defineRule<Message>({
             offerSwaps(
               context,
               motor,
-              (one) => one.motorKind === part.motorKind && (one.kv?.value ?? Infinity) * full <= most.value,
+              (motorSpec) =>
+                motorSpec.motorKind === part.motorKind &&
+                (motorSpec.kv?.value ?? Infinity) * full <= most.value,
             ),
         },
       ];

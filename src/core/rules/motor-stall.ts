@@ -63,7 +63,9 @@ export const motorStall = defineRule<Message>({
             offerSwaps(
               context,
               controller,
-              (one) => one.drives === 'brushed' && (one.continuousAmps?.value ?? 0) * blink >= jammed,
+              (controllerSpec) =>
+                controllerSpec.drives === 'brushed' &&
+                (controllerSpec.continuousAmps?.value ?? 0) * blink >= jammed,
             ),
         },
       ];

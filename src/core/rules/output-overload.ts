@@ -46,23 +46,23 @@ function checkPort(context: CheckContext, fitted: Fitted, port: PortSpec): (Repo
   if (loads.length === 0) return [];
   const missing = loads
     .filter(({ part }) => !part.amps)
-    .map((one) => ({
-      missing: `amps of the ${one.fitting.name}`,
-      subjects: [fittingSubject(one.fitting.id)],
+    .map((load) => ({
+      missing: `amps of the ${load.fitting.name}`,
+      subjects: [fittingSubject(load.fitting.id)],
     }));
   const end = portKey(lead.from) === portKey(here) ? 'from' : 'to';
-  const plus = lead.conductors.find((one) => one[end] === 'plus')?.from;
+  const plus = lead.conductors.find((conductor) => conductor[end] === 'plus')?.from;
   const asked = plus === undefined ? undefined : circuit.at('steady', 'nominal')?.wireAmps(lead.id, plus);
   if (asked === undefined || !isOver(asked, maxAmps.value, 'A')) return missing;
   return [
     {
       messageId: 'outputOverloaded',
       data: {
-        loads: nameList(loads.map((one) => `the ${one.fitting.name}`)),
+        loads: nameList(loads.map((load) => `the ${load.fitting.name}`)),
         port: port.name,
         part: fitting.name,
       },
-      subjects: [fittingSubject(fitting.id), ...loads.map((one) => fittingSubject(one.fitting.id))],
+      subjects: [fittingSubject(fitting.id), ...loads.map((load) => fittingSubject(load.fitting.id))],
       actual: asked,
       limit: maxAmps.value,
       unit: 'A',
@@ -76,8 +76,8 @@ function checkPort(context: CheckContext, fitted: Fitted, port: PortSpec): (Repo
         figureTerm(`most from the ${port.name}`, maxAmps, 'A'),
       ],
       offers: () => [
-        ...loads.flatMap((one) => offerOwn(context, one)),
-        ...offerSwaps(context, fitted, (one) => gives(one, port.id) > asked),
+        ...loads.flatMap((load) => offerOwn(context, load)),
+        ...offerSwaps(context, fitted, (other) => gives(other, port.id) > asked),
       ],
     },
     ...missing,
@@ -92,7 +92,7 @@ function offerOwn(context: CheckContext, { fitting }: Fitted): Patch[] {
 
 /** Amps that a port of a part may give; no end of them where its sheet states none. */
 const gives = (part: PartSpec, port: string): number =>
-  part.ports.find((one) => one.id === port)?.maxAmps?.value ?? Infinity;
+  part.ports.find((plug) => plug.id === port)?.maxAmps?.value ?? Infinity;
 
 /** Loads reached from a port through cables, away from its part. */
 function loadsBeyond(index: BuildIndex, from: { fitting: string; port: string }): Fitted<'load'>[] {

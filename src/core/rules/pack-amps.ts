@@ -110,8 +110,8 @@ function bySag(context: CheckContext, load: PackLoad): Report<Message>[] {
         offerSwaps(
           context,
           load.pack,
-          (one) =>
-            fullVolts(one) === fullVolts(part) && (one.ampHours?.value ?? 0) > (part.ampHours?.value ?? 0),
+          (pack) =>
+            fullVolts(pack) === fullVolts(part) && (pack.ampHours?.value ?? 0) > (part.ampHours?.value ?? 0),
           4,
         ),
     },

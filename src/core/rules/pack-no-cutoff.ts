@@ -26,7 +26,7 @@ export const packNoCutoff = defineRule<Message>({
     const { index, survey } = context;
     return index.ofKind('pack').flatMap((pack): Report<Message>[] => {
       const { id, name } = pack.fitting;
-      const isFeeding = survey.supplies.some((one) => survey.packsAcross(one)?.packs.includes(pack));
+      const isFeeding = survey.supplies.some((supply) => survey.packsAcross(supply)?.packs.includes(pack));
       if (!isFeeding || !isLithium(pack.part.chemistry) || survey.controllersOf(id).length > 0) return [];
       return [
         {
@@ -42,8 +42,8 @@ export const packNoCutoff = defineRule<Message>({
             offerSwaps(
               context,
               pack,
-              (one) =>
-                !isLithium(one.chemistry) && Math.abs(fullVolts(one) / fullVolts(pack.part) - 1) < 0.25,
+              (part) =>
+                !isLithium(part.chemistry) && Math.abs(fullVolts(part) / fullVolts(pack.part) - 1) < 0.25,
               4,
             ),
         },

@@ -41,34 +41,34 @@ export const packsJoined = defineRule<Message>({
       groups.set(key, [...(groups.get(key) ?? []), pack]);
     }
     return [...groups.values()]
-      .filter((one) => one.length > 1)
+      .filter((pack) => pack.length > 1)
       .flatMap((group): Report<Message>[] => {
-        const volts = group.map((one) => packVolts(one).full);
+        const volts = group.map((pack) => packVolts(pack).full);
         const [high, low] = [Math.max(...volts), Math.min(...volts)];
-        const chemistries = new Set(group.map((one) => one.part.chemistry));
+        const chemistries = new Set(group.map((pack) => pack.part.chemistry));
         const isUnequal = isOver(high, low, 'V');
         if (!isUnequal && chemistries.size === 1) return [];
         const [first, second] = group as [Fitted<'pack'>, Fitted<'pack'>];
         return [
           {
             messageId: isUnequal ? 'unequalInParallel' : 'unlikeInParallel',
-            data: { packs: nameList(group.map((one) => `the ${one.fitting.name}`)) },
-            subjects: group.map((one) => fittingSubject(one.fitting.id)),
+            data: { packs: nameList(group.map((pack) => `the ${pack.fitting.name}`)) },
+            subjects: group.map((pack) => fittingSubject(pack.fitting.id)),
             actual: isUnequal ? high : chemistries.size,
             limit: isUnequal ? low : 1,
             unit: isUnequal ? 'V' : 'chemistries',
             formula: isUnequal
               ? 'volts at full charge of one pack, against the other’s'
               : 'chemistries of the packs that stand side by side',
-            terms: group.map((one) => ({
-              ...plannedTerm(`${one.fitting.name}, full`, packVolts(one).full, 'V'),
-              note: `${one.part.cells} cells of ${one.part.chemistry}`,
+            terms: group.map((pack) => ({
+              ...plannedTerm(`${pack.fitting.name}, full`, packVolts(pack).full, 'V'),
+              note: `${pack.part.cells} cells of ${pack.part.chemistry}`,
             })),
             offers: () =>
               offerSwaps(
                 context,
                 second,
-                (one) => one.chemistry === first.part.chemistry && one.cells === first.part.cells,
+                (part) => part.chemistry === first.part.chemistry && part.cells === first.part.cells,
               ),
           },
         ];

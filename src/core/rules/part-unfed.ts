@@ -31,7 +31,7 @@ export const partUnfed = defineRule<Message>({
   check(context) {
     const { survey, index } = context;
     const isBegun =
-      survey.supplies.some((one) => one.status === 'fed') ||
+      survey.supplies.some((supply) => supply.status === 'fed') ||
       index.ofKind('pack').some(({ fitting }) => index.leadsOf(fitting.id).length > 0);
     const motors = index.ofKind('motor').flatMap((motor): Missing[] => {
       const { id, name } = motor.fitting;
@@ -46,7 +46,9 @@ export const partUnfed = defineRule<Message>({
       if (motors.length > 0 || survey.motorsOf(id).length > 0) return [];
       return [{ missing: `which motor the ${name} drives`, subjects: [fittingSubject(id)], asked: 'wiring' }];
     });
-    const unfed = survey.supplies.filter((one) => one.status === 'noSource' && isOwnTrouble(context, one));
+    const unfed = survey.supplies.filter(
+      (supply) => supply.status === 'noSource' && isOwnTrouble(context, supply),
+    );
     return [
       ...motors,
       ...idle,
@@ -62,7 +64,7 @@ export const partUnfed = defineRule<Message>({
           {
             messageId: terminal.id === 'feed' ? 'nothingToSwitch' : 'noPower',
             data: { part: name },
-            subjects: [fittingSubject(id), ...leads.map((one) => leadSubject(one.id))],
+            subjects: [fittingSubject(id), ...leads.map((lead) => leadSubject(lead.id))],
             actual: 0,
             limit: 1,
             unit: 'sources',

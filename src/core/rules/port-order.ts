@@ -32,7 +32,7 @@ export const portOrder = defineRule({
   check(context) {
     const { build, index, survey } = context;
     const turned = new Set(
-      survey.supplies.filter((one) => one.status === 'plugTurned').map((one) => one.fitted),
+      survey.supplies.filter((supply) => supply.status === 'plugTurned').map((supply) => supply.fitted),
     );
     const said: (Report<Message> | Missing)[] = [];
     const settled = new Set<string>();
@@ -40,8 +40,8 @@ export const portOrder = defineRule({
     const inOrder = [...build.functions].sort(
       (a, b) => Number(b.role === 'drive') - Number(a.role === 'drive'),
     );
-    for (const one of inOrder) {
-      for (const deviceId of one.devices) {
+    for (const modelFunction of inOrder) {
+      for (const deviceId of modelFunction.devices) {
         const path = survey.signalOf(deviceId);
         if (!path) {
           const device = index.get(deviceId);
@@ -54,7 +54,10 @@ export const portOrder = defineRule({
           });
           continue;
         }
-        const report = one.channel === undefined ? undefined : portReport(context, one.id, path, settled);
+        const report =
+          modelFunction.channel === undefined
+            ? undefined
+            : portReport(context, modelFunction.id, path, settled);
         if (report) said.push(report);
       }
     }
@@ -69,24 +72,24 @@ function portReport(
   settled: Set<string>,
 ): Report<Message> | undefined {
   const { build } = context;
-  const one = build.functions.find((candidate) => candidate.id === functionId)!;
-  if (port.channel === one.channel) return undefined;
-  const right = receiver.part.ports.find((candidate) => candidate.channel === one.channel);
+  const modelFunction = build.functions.find((candidate) => candidate.id === functionId)!;
+  if (port.channel === modelFunction.channel) return undefined;
+  const right = receiver.part.ports.find((candidate) => candidate.channel === modelFunction.channel);
   if (!right || settled.has(port.id)) return undefined;
   settled.add(port.id).add(right.id);
   const there = build.functions.find((candidate) => candidate.channel === port.channel);
-  const isDrive = one.role === 'drive';
+  const isDrive = modelFunction.role === 'drive';
   return {
     messageId: isDrive ? 'motorOnWrongPort' : 'deviceOnWrongPort',
     data: {
       device: device.fitting.name,
-      function: one.name.toLowerCase(),
+      function: modelFunction.name.toLowerCase(),
       there: there ? there.name.toLowerCase() : `channel ${port.channel}`,
     },
     subjects: [
       fittingSubject(device.fitting.id),
       fittingSubject(receiver.fitting.id),
-      functionSubject(one.id),
+      functionSubject(modelFunction.id),
     ],
     actual: portNumber(port),
     limit: portNumber(right),
@@ -95,7 +98,7 @@ function portReport(
     terms: [
       plannedTerm(`${device.fitting.name} is in`, portNumber(port), 'port'),
       plannedTerm(
-        `channel ${one.channel}, ${one.name.toLowerCase()}, comes out of`,
+        `channel ${modelFunction.channel}, ${modelFunction.name.toLowerCase()}, comes out of`,
         portNumber(right),
         'port',
       ),

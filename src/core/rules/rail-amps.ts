@@ -41,7 +41,7 @@ export const railAmps = defineRule<Message>({
         const missing: Missing[] = missingAmps(unknown);
         const limit = carrier?.terminal.regulator?.maxAmps;
         if (!carrier || !limit || !isOver(amps, limit.value * tightShare, 'A')) return missing;
-        const worst = shares.filter((one) => one.isStalled).map((one) => one.fitted.fitting.id);
+        const worst = shares.filter((share) => share.isStalled).map((share) => share.fitted.fitting.id);
         return [
           {
             messageId: isOver(amps, limit.value, 'A') ? 'askedTooMuch' : 'tight',

@@ -23,28 +23,29 @@ export const railNoSource = defineRule({
   check(context) {
     const { survey, index } = context;
     return survey.supplies
-      .filter((one) => one.fitted.kind === 'receiver' && one.status === 'noSource')
+      .filter((supply) => supply.fitted.kind === 'receiver' && supply.status === 'noSource')
       .flatMap((supply): (Report<'nothingFeeds'> | Missing)[] => {
         const { fitting } = supply.fitted;
         const subjects = [fittingSubject(fitting.id)];
         // With no pack plugged in anywhere the plan is unfinished, not wrong.
         const isBegun =
-          survey.supplies.some((one) => one.status === 'fed') && index.leadsOf(fitting.id).length > 0;
+          survey.supplies.some((candidate) => candidate.status === 'fed') &&
+          index.leadsOf(fitting.id).length > 0;
         if (!isBegun) return [{ missing: `what feeds the ${fitting.name}`, subjects, asked: 'wiring' }];
         const reds = liftedReds(context, supply.plus);
-        const rail = survey.rails.find((one) => one.plus === supply.plus);
+        const rail = survey.rails.find((candidate) => candidate.plus === supply.plus);
         return [
           {
             messageId: 'nothingFeeds',
             data: { receiver: fitting.name },
-            subjects: [...subjects, ...reds.map((one) => fittingSubject(one.source.fitting.id))],
+            subjects: [...subjects, ...reds.map((lifted) => fittingSubject(lifted.source.fitting.id))],
             actual: 0,
             limit: 1,
             unit: 'sources',
             formula: 'sources whose plus reaches the receiver through whole conductors',
             terms: [plannedTerm('sources that reach it', 0, 'sources'), plannedTerm('needed', 1, 'sources')],
             offers: () => [
-              ...reds.flatMap((one) => offerRestoredRed(one)),
+              ...reds.flatMap((lifted) => offerRestoredRed(lifted)),
               ...(rail ? offerStandAloneBec(context, rail) : []),
               ...offerPower(context, supply),
             ],

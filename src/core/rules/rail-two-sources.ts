@@ -40,13 +40,13 @@ export const railTwoSources = defineRule({
   check(context) {
     return context.survey.rails.filter(hasFight).map((rail) => {
       const { sources } = rail;
-      const names = sources.map((one) => `the ${one.fitted.fitting.name}`);
+      const names = sources.map((source) => `the ${source.fitted.fitting.name}`);
       return {
         messageId: messageFor(context, rail),
         data: { sources: nameList(names), rail: rail.name, highest: sources[0]?.fitted.fitting.name ?? '' },
         subjects: [
-          ...sources.map((one) => fittingSubject(one.fitted.fitting.id)),
-          ...sources.flatMap((one) => redWireOf(context, one)?.lead.id ?? []).map(leadSubject),
+          ...sources.map((source) => fittingSubject(source.fitted.fitting.id)),
+          ...sources.flatMap((source) => redWireOf(context, source)?.lead.id ?? []).map(leadSubject),
         ],
         actual: sources.length,
         limit: 1,
@@ -54,8 +54,8 @@ export const railTwoSources = defineRule({
         formula:
           'sources whose plus reaches the rail through whole conductors; their amps by the network solved for the worst second',
         terms: [
-          ...sources.map((one) => sourceTerm(context, one, one.volts.full)),
-          ...sources.flatMap((one) => givenTerm(context, one)),
+          ...sources.map((source) => sourceTerm(context, source, source.volts.full)),
+          ...sources.flatMap((source) => givenTerm(context, source)),
           plannedTerm('sources a rail may have', 1, 'sources'),
         ],
         offers: () => [...keepers(context, rail), ...offerStandAloneBec(context, rail)],
@@ -73,14 +73,14 @@ function messageFor({ build }: CheckContext, { sources }: Rail) {
 /** The strongest stays in; the next may as well, and is shown only where it carries the rail. */
 const keepers = (context: CheckContext, rail: Rail) =>
   [...rail.sources]
-    .filter((one) => one.terminal.regulator)
+    .filter((source) => source.terminal.regulator)
     .sort((a, b) => strengthOf(context, b) - strengthOf(context, a))
     .slice(0, 2)
     .flatMap((keep) =>
       offerKeepOne(
         context,
         keep,
-        rail.sources.filter((one) => one !== keep),
+        rail.sources.filter((source) => source !== keep),
       ),
     );
 
@@ -94,4 +94,4 @@ function givenTerm({ circuit }: CheckContext, { fitted, terminal }: Source): Ter
 
 /** Packs in parallel with packs are another matter; here at least one regulator fights. */
 const hasFight = ({ sources }: Rail): boolean =>
-  sources.length > 1 && sources.some((one) => one.terminal.regulator);
+  sources.length > 1 && sources.some((source) => source.terminal.regulator);

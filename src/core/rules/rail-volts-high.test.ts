@@ -13,7 +13,7 @@ testRule(railVoltsHigh, {
       name: 'a lifted red wire feeds nobody',
       build: tub({
         parts: { rudder: 'servo-micro-52' },
-        wires: { 'esc-lead': (all) => all.map((one) => ({ ...one, state: 'lifted' as const })) },
+        wires: { 'esc-lead': (all) => all.map((conductor) => ({ ...conductor, state: 'lifted' as const })) },
       }),
     },
     {

@@ -25,7 +25,7 @@ export const railVoltsHigh = defineRule({
     const { survey } = context;
     return survey.supplies.flatMap((supply) => {
       const { fitted } = supply;
-      const rail = survey.rails.find((one) => one.plus === supply.plus);
+      const rail = survey.rails.find((candidate) => candidate.plus === supply.plus);
       // Where regulators stand in parallel, the highest sets the rail.
       const [source] = supply.sources;
       if (supply.status !== 'fed' || !rail || !source?.terminal.regulator) return [];
@@ -37,9 +37,9 @@ export const railVoltsHigh = defineRule({
           ...offerSwaps(context, fitted, (candidate) => standsRail(candidate, volts)),
         ],
       });
-      return reports.flatMap((one): (Report<'tooManyVolts'> | Missing)[] => {
-        if ('missing' in one) return [one];
-        return one.messageId === 'tooManyVolts' ? [{ ...one, messageId: 'tooManyVolts' }] : [];
+      return reports.flatMap((report): (Report<'tooManyVolts'> | Missing)[] => {
+        if ('missing' in report) return [report];
+        return report.messageId === 'tooManyVolts' ? [{ ...report, messageId: 'tooManyVolts' }] : [];
       });
     });
   },

@@ -58,8 +58,8 @@ export const railVoltsLow = defineRule<Message>({
   check(context) {
     return context.survey.rails.flatMap((rail) => {
       const receivers = rail.supplies
-        .filter((one) => one.fitted.kind === 'receiver' && one.status === 'fed')
-        .flatMap((one) => starvedReceiver(context, rail, one));
+        .filter((supply) => supply.fitted.kind === 'receiver' && supply.status === 'fed')
+        .flatMap((supply) => starvedReceiver(context, rail, supply));
       // A rail that is short of amps starves all on it; that is told once, with the receiver.
       const others = receivers.length > 0 ? [] : starvedParts(context, rail);
       return [...receivers, ...others, ...weakSteering(context, rail)];
@@ -71,15 +71,15 @@ function starvedParts(context: CheckContext, rail: Rail): Report<Message>[] {
   const [source] = rail.sources;
   if (!source?.terminal.regulator) return [];
   return rail.supplies
-    .filter((one) => one.status === 'fed' && one.fitted.kind !== 'receiver')
+    .filter((supply) => supply.status === 'fed' && supply.fitted.kind !== 'receiver')
     .flatMap((supply) =>
       voltsAgainstSheet(context, supply, source, {
         higher: (least) => [
           ...offerHigherVolts(rail, least),
-          ...offerSwaps(context, supply.fitted, (one) => wakesOn(one, source.volts.cutoff)),
+          ...offerSwaps(context, supply.fitted, (other) => wakesOn(other, source.volts.cutoff)),
         ],
-      }).flatMap((one): Report<Message>[] =>
-        'missing' in one || one.messageId !== 'tooFewVolts' ? [] : [{ ...one, messageId: 'tooFewVolts' }],
+      }).flatMap((each): Report<Message>[] =>
+        'missing' in each || each.messageId !== 'tooFewVolts' ? [] : [{ ...each, messageId: 'tooFewVolts' }],
       ),
     );
 }
@@ -105,7 +105,7 @@ function starvedReceiver(context: CheckContext, rail: Rail, supply: Supply): (Re
   const isStarved = isUnder(still, floor.value, 'V');
   const volts = isStarved ? still : atWorst;
   if (volts === undefined || !isUnder(volts, floor.value, 'V')) return [];
-  const load = context.circuit.railLoads().find((one) => one.rail === rail);
+  const load = context.circuit.railLoads().find((railLoad) => railLoad.rail === rail);
   return [
     {
       messageId: isStarved ? 'receiverStarved' : 'receiverSags',
@@ -134,7 +134,9 @@ function starvedReceiver(context: CheckContext, rail: Rail, supply: Supply): (Re
 /** One report per kind of steering servo, so that a pair is said once. */
 function weakSteering(context: CheckContext, rail: Rail): Report<Message>[] {
   const steering = new Set(
-    context.build.functions.filter((one) => one.role === 'steer').flatMap((one) => one.devices),
+    context.build.functions
+      .filter((modelFunction) => modelFunction.role === 'steer')
+      .flatMap((modelFunction) => modelFunction.devices),
   );
   const groups = new Map<string, Supply[]>();
   for (const supply of rail.supplies) {
@@ -157,7 +159,7 @@ function weakGroup(context: CheckContext, rail: Rail, group: Supply[]): Report<M
   if (!here) return [];
   const percent = 100 * (1 - here.value / best.stallNewtonMetres.value);
   if (percent < weakPercent) return [];
-  const names = group.map((one) => one.fitted.fitting.name);
+  const names = group.map((supply) => supply.fitted.fitting.name);
   return [
     {
       messageId: 'weakSteering',
@@ -167,7 +169,7 @@ function weakGroup(context: CheckContext, rail: Rail, group: Supply[]): Report<M
         volts: `${volts.toFixed(1)} V`,
         best: `${best.volts.value.toFixed(1)} V`,
       },
-      subjects: group.map((one) => fittingSubject(one.fitted.fitting.id)),
+      subjects: group.map((supply) => fittingSubject(supply.fitted.fitting.id)),
       actual: volts,
       limit: best.volts.value,
       unit: 'V',

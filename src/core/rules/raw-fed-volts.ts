@@ -46,7 +46,9 @@ export const rawFedVolts = defineRule<VoltsMessage>({
       });
       // A receiver on its own pack that runs down is told as a rail.
       const isReceiver = fitted.kind === 'receiver';
-      return said.filter((one) => !(isReceiver && 'messageId' in one && one.messageId === 'tooFewVolts'));
+      return said.filter(
+        (candidate) => !(isReceiver && 'messageId' in candidate && candidate.messageId === 'tooFewVolts'),
+      );
     });
   },
 });

@@ -44,7 +44,7 @@ export const regulatorDropout = defineRule<Message>({
       // Where nobody has set it, the lowest choice is still open.
       const set = source.volts.cutoff;
       if (!isUnder(held, set, 'V')) return [];
-      const lower = regulator.voltsChoices.filter((one) => one <= held).sort((a, b) => b - a)[0];
+      const lower = regulator.voltsChoices.filter((choice) => choice <= held).sort((a, b) => b - a)[0];
       return [
         {
           messageId: held < set * (1 - hardlyFelt) ? 'cannotHold' : 'sinksALittle',

@@ -31,7 +31,7 @@ export const servoWires = defineRule({
         unit: 'wires' as const,
         formula: 'wires on the servo’s lead, against those of a receiver port',
         terms: [plannedTerm('on the servo', 5, 'wires'), plannedTerm('on a port', 3, 'wires')],
-        offers: () => offerSwaps(context, servo, (one) => one.wires !== 5),
+        offers: () => offerSwaps(context, servo, (part) => part.wires !== 5),
       }));
   },
 });

@@ -19,14 +19,16 @@ export const throttleChannel = defineRule({
     },
   },
   check({ build, index }) {
-    const drives = build.functions.filter((one) => one.role === 'drive' && one.channel !== undefined);
+    const drives = build.functions.filter(
+      (modelFunction) => modelFunction.role === 'drive' && modelFunction.channel !== undefined,
+    );
     const [first] = drives;
     if (!first) return [];
     return index
       .ofKind('receiver')
-      .filter(({ part }) => !drives.some((one) => one.channel === part.throttleChannel))
+      .filter(({ part }) => !drives.some((modelFunction) => modelFunction.channel === part.throttleChannel))
       .map(({ fitting, part }) => {
-        const other = build.functions.find((one) => one.channel === part.throttleChannel);
+        const other = build.functions.find((modelFunction) => modelFunction.channel === part.throttleChannel);
         const swap: Edit[] = [
           { type: 'setFunction', function: first.id, change: { channel: part.throttleChannel } },
           ...(other

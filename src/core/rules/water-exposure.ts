@@ -72,8 +72,8 @@ export const waterExposure = defineRule({
 
 /** Parts in place of those that stand open; where there are several, all in one step. */
 function offerProtected(context: CheckContext, open: readonly Fitted[], needs: number): Patch[] {
-  const swaps = open.map((one) =>
-    offerSwaps(context, one, ({ protection }) => protection !== undefined && given[protection] >= needs),
+  const swaps = open.map((fitted) =>
+    offerSwaps(context, fitted, ({ protection }) => protection !== undefined && given[protection] >= needs),
   );
   if (swaps.length === 1) return swaps.flat();
   const firsts = swaps.flatMap((all) => all.slice(0, 1));
@@ -81,9 +81,9 @@ function offerProtected(context: CheckContext, open: readonly Fitted[], needs: n
     ? []
     : [
         {
-          id: `protect:${firsts.map((one) => one.id).join('+')}`,
+          id: `protect:${firsts.map((patch) => patch.id).join('+')}`,
           label: `Swap ${nameList(open.map(({ fitting }) => `the ${fitting.name}`))} for parts that stand it`,
-          edits: firsts.flatMap((one) => one.edits),
+          edits: firsts.flatMap((patch) => patch.edits),
         },
       ];
 }

@@ -93,6 +93,6 @@ export const wireAmps = defineRule<Message>({
 /** The most that any conductor of a lead carries; `undefined` where no current can flow. */
 function mostAmps({ circuit }: CheckContext, moment: 'worst' | 'steady', lead: Lead): number | undefined {
   const point = circuit.at(moment, moment === 'worst' ? 'full' : 'nominal');
-  const known = lead.conductors.flatMap((one) => point?.wireAmps(lead.id, one.from) ?? []);
+  const known = lead.conductors.flatMap((conductor) => point?.wireAmps(lead.id, conductor.from) ?? []);
   return known.length === 0 ? undefined : Math.max(...known);
 }

@@ -18,11 +18,11 @@ export function markdownSheet(check: CheckResult): string {
     ...section('Parts', partTable(check)),
     ...section('Leads', leadTable(check)),
     ...section('Channels', channelTable(check)),
-    ...section('Still open', findingLines(check.findings.filter((one) => !one.accepted))),
-    ...section('Accepted', findingLines(check.findings.filter((one) => one.accepted))),
+    ...section('Still open', findingLines(check.findings.filter((finding) => !finding.accepted))),
+    ...section('Accepted', findingLines(check.findings.filter((finding) => finding.accepted))),
     ...section(
       'Not known',
-      check.unknowns.map((one) => `- ${plain(one.missing)}`),
+      check.unknowns.map((asked) => `- ${plain(asked.missing)}`),
     ),
     ...section('Steps', stepLines(check)),
     ...section('Cautions', cautionLines(check)),
@@ -76,39 +76,39 @@ function channelTable({ context }: CheckResult): string[] {
   const rows = [...context.build.functions].sort((a, b) => (a.channel ?? 99) - (b.channel ?? 99));
   return table(
     ['Channel', 'Function', 'Control', 'Receiver port', 'Works'],
-    rows.map((one) => [
-      one.channel === undefined ? '?' : String(one.channel),
-      one.name,
-      transmitter?.part.controls.find((control) => control.id === one.control)?.name ?? '?',
-      context.survey.signals.find((path) => one.devices.includes(path.device.fitting.id))?.port.name ??
-        'not plugged in',
-      one.devices.map((id) => context.index.get(id).fitting.name).join(', ') || 'nothing yet',
+    rows.map((modelFunction) => [
+      modelFunction.channel === undefined ? '?' : String(modelFunction.channel),
+      modelFunction.name,
+      transmitter?.part.controls.find((control) => control.id === modelFunction.control)?.name ?? '?',
+      context.survey.signals.find((path) => modelFunction.devices.includes(path.device.fitting.id))?.port
+        .name ?? 'not plugged in',
+      modelFunction.devices.map((id) => context.index.get(id).fitting.name).join(', ') || 'nothing yet',
     ]),
   );
 }
 
 function findingLines(findings: readonly Finding[]): string[] {
-  return findings.map((one) => {
-    const { actual, bound, limit } = numberWords(one);
-    const reason = one.reason ? ` Accepted: ${plain(one.reason)}` : '';
-    return `- **${one.severity}**, ${wellNames[one.well]}: ${plain(one.text)}. ${capital(actual)}, ${bound} ${limit}.${reason}`;
+  return findings.map((finding) => {
+    const { actual, bound, limit } = numberWords(finding);
+    const reason = finding.reason ? ` Accepted: ${plain(finding.reason)}` : '';
+    return `- **${finding.severity}**, ${wellNames[finding.well]}: ${plain(finding.text)}. ${capital(actual)}, ${bound} ${limit}.${reason}`;
   });
 }
 
 function stepLines({ context }: CheckResult): string[] {
   const steps = planProcedure(context);
   return phases.flatMap((phase) => {
-    const here = steps.filter((one) => one.phase === phase);
+    const here = steps.filter((step) => step.phase === phase);
     if (here.length === 0) return [];
     return [
       `**${phaseNames[phase]}**`,
-      ...here.map((one) => `- [ ] ${plain(`${one.title}. ${one.lines.join(' ')}`)}`),
+      ...here.map((step) => `- [ ] ${plain(`${step.title}. ${step.lines.join(' ')}`)}`),
     ];
   });
 }
 
 function cautionLines({ context }: CheckResult): string[] {
-  const needed = new Set(planProcedure(context).flatMap((one) => one.cautions));
+  const needed = new Set(planProcedure(context).flatMap((step) => step.cautions));
   const lines = [...needed].map((id) => `- ${cautions[id]}`);
   return [...lines, '- Local law, the maker’s sheet and a qualified person go before this sheet.'];
 }

@@ -20,7 +20,7 @@ export const starterLocker: readonly PartSpec[] = [
 
 /** A part of the starter locker by its id. @throws if there is none */
 export function starterPart(id: string): PartSpec {
-  const part = starterLocker.find((one) => one.id === id);
+  const part = starterLocker.find((candidate) => candidate.id === id);
   if (!part) throw new Error(`starter locker has no part ${id}`);
   return part;
 }

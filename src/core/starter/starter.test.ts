@@ -8,28 +8,28 @@ describe('the starter locker', () => {
   it('has parts enough to begin with, each under its own id and name', () => {
     expect(starterLocker.length).toBeGreaterThanOrEqual(60);
     for (const key of ['id', 'name'] as const) {
-      const all = starterLocker.map((one) => `${key === 'name' ? one.kind : ''} ${one[key]}`);
+      const all = starterLocker.map((part) => `${key === 'name' ? part.kind : ''} ${part[key]}`);
       expect(new Set(all).size).toBe(all.length);
     }
     expect(() => starterPart('ghost')).toThrow('ghost');
   });
 
-  it.each(starterLocker.map((one) => [one.id, one] as const))(
+  it.each(starterLocker.map((part) => [part.id, part] as const))(
     '%s has ports that hold together',
     (_, part) => {
-      const ids = part.ports.map((one) => one.id);
+      const ids = part.ports.map((port) => port.id);
       expect(new Set(ids).size).toBe(ids.length);
       for (const port of part.ports) {
         expect(() => connectorFamily(port.connector.family)).not.toThrow();
-        const pins = port.pins.map((one) => one.name);
+        const pins = port.pins.map((pin) => pin.name);
         expect(new Set(pins).size).toBe(pins.length);
       }
       // What a part takes power from are nets that some port of it brings.
       const nets = new Set(part.ports.flatMap((port) => port.pins.map((pin) => pin.net)));
       const { consumes, gives } = terminalsOf(part);
-      for (const one of [...consumes, ...(gives ? [gives] : [])])
+      for (const terminal of [...consumes, ...(gives ? [gives] : [])])
         if (part.kind !== 'motor')
-          expect([nets.has(one.plus), nets.has(one.minus)], part.id).toEqual([true, true]);
+          expect([nets.has(terminal.plus), nets.has(terminal.minus)], part.id).toEqual([true, true]);
     },
   );
 

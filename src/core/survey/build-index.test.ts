@@ -10,10 +10,10 @@ const index = new BuildIndex(tub());
 
 describe('BuildIndex', () => {
   it('finds fittings by kind, and leads by port and by fitting', () => {
-    expect(index.ofKind('servo').map((one) => one.fitting.id)).toEqual(['rudder']);
+    expect(index.ofKind('servo').map((servo) => servo.fitting.id)).toEqual(['rudder']);
     expect(index.leadAt({ fitting: 'rx', port: '3' })?.id).toBe('esc-lead--rx-3');
     expect(index.leadAt({ fitting: 'rx', port: '8' })).toBeUndefined();
-    expect(index.leadsOf('esc').map((one) => one.id)).toEqual([
+    expect(index.leadsOf('esc').map((lead) => lead.id)).toEqual([
       'adapter-out--esc-power',
       'esc-motor--motor-motor',
       'esc-lead--rx-3',
@@ -21,7 +21,7 @@ describe('BuildIndex', () => {
   });
 
   it('lists every port with nothing in it', () => {
-    const free = index.freePorts().map((one) => portKey(one.ref));
+    const free = index.freePorts().map((freePort) => portKey(freePort.ref));
     expect(free).toEqual(['rx.B', 'rx.2', 'rx.4', 'rx.5', 'rx.6', 'rx.7', 'rx.8']);
   });
 
@@ -34,7 +34,7 @@ describe('BuildIndex', () => {
 
 describe('ways through a build', () => {
   it('are the fewest leads from one part to another', () => {
-    expect(shortestWay(index, 'pack', 'rudder').map((one) => one.id)).toEqual([
+    expect(shortestWay(index, 'pack', 'rudder').map((lead) => lead.id)).toEqual([
       'rudder-lead--rx-1',
       'esc-lead--rx-3',
       'adapter-out--esc-power',
@@ -58,14 +58,14 @@ describe('new ids and leads', () => {
   });
 
   it('join only the contacts that both ports have', () => {
-    const bec = starterPart('bec-8a').ports.find((one) => one.id === 'out')!;
+    const bec = starterPart('bec-8a').ports.find((port) => port.id === 'out')!;
     const inlet = starterPart('receiver-8-skerry').ports[0]!;
     const lead = straightLead(
       'x',
       { ref: { fitting: 'bec', port: 'out' }, port: bec },
       { ref: { fitting: 'rx', port: 'B' }, port: inlet },
     );
-    expect(lead.conductors.map((one) => [one.from, one.to, one.colour])).toEqual([
+    expect(lead.conductors.map((conductor) => [conductor.from, conductor.to, conductor.colour])).toEqual([
       ['plus', 'plus', 'red'],
       ['minus', 'minus', 'black'],
     ]);

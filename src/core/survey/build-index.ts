@@ -76,7 +76,7 @@ export class BuildIndex {
   }
 
   port(ref: PortRef): PortSpec {
-    const port = this.get(ref.fitting).part.ports.find((one) => one.id === ref.port);
+    const port = this.get(ref.fitting).part.ports.find((plug) => plug.id === ref.port);
     if (!port) throw new Error(`port not found: ${portKey(ref)}`);
     return port;
   }

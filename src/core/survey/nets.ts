@@ -69,7 +69,7 @@ function conductorNets(
   conductor: Conductor,
 ): [PartNet | undefined, PartNet | undefined] {
   const at = (end: 'from' | 'to') => {
-    const pin = index.port(lead[end]).pins.find((one) => one.name === conductor[end]);
+    const pin = index.port(lead[end]).pins.find((pinSpec) => pinSpec.name === conductor[end]);
     return pin && { fitting: lead[end].fitting, net: pin.net };
   };
   return [at('from'), at('to')];

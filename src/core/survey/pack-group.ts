@@ -60,20 +60,20 @@ export class PackGroups {
     const ways = this.waysUp(minus, plus, []);
     const [way] = ways;
     if (!way) return undefined;
-    const packs = [...new Set(ways.flat().map((one) => one.pack))];
-    const chemistries = new Set(packs.map((one) => one.part.chemistry));
+    const packs = [...new Set(ways.flat().map((step) => step.pack))];
+    const chemistries = new Set(packs.map((pack) => pack.part.chemistry));
     return {
-      id: packs.map((one) => one.fitting.id).join('+'),
-      name: nameList(packs.map((one) => `the ${one.fitting.name}`)),
+      id: packs.map((pack) => pack.fitting.id).join('+'),
+      name: nameList(packs.map((pack) => `the ${pack.fitting.name}`)),
       packs,
-      cells: way.reduce((sum, one) => sum + one.pack.part.cells, 0),
+      cells: way.reduce((sum, step) => sum + step.pack.part.cells, 0),
       chemistry: chemistries.size === 1 ? packs[0]!.part.chemistry : undefined,
-      volts: byState((state) => way.reduce((sum, one) => sum + packVolts(one.pack)[state], 0)),
+      volts: byState((state) => way.reduce((sum, step) => sum + packVolts(step.pack)[state], 0)),
       besides: (pack) => {
-        const here = this.steps.find((one) => one.pack === pack);
+        const here = this.steps.find((step) => step.pack === pack);
         return this.steps
-          .filter((one) => one.plus === here?.plus && one.minus === here.minus)
-          .map((one) => one.pack);
+          .filter((step) => step.plus === here?.plus && step.minus === here.minus)
+          .map((step) => step.pack);
       },
     };
   }

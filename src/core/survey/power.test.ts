@@ -8,7 +8,7 @@ import { Survey } from './survey';
 function supplies(build: Build) {
   const picture = new Survey(build);
   return Object.fromEntries(
-    picture.supplies.map((one) => [`${one.fitted.fitting.id}.${one.terminal.id}`, one]),
+    picture.supplies.map((supply) => [`${supply.fitted.fitting.id}.${supply.terminal.id}`, supply]),
   );
 }
 
@@ -20,7 +20,7 @@ describe('the survey of power', () => {
       volts: { full: 12.6, nominal: 11.1, cutoff: 9.9 },
     });
     expect(all['rx.supply']?.volts?.full).toBe(6);
-    expect(all['rudder.supply']?.sources.map((one) => one.fitted.fitting.id)).toEqual(['esc']);
+    expect(all['rudder.supply']?.sources.map((source) => source.fitted.fitting.id)).toEqual(['esc']);
   });
 
   it('loses the source when the red wire is lifted', () => {

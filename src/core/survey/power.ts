@@ -52,13 +52,13 @@ export function tracePower(index: BuildIndex, nets: Nets): Power {
     isUnset: false,
   }));
   // A regulator wakes when its input is fed, which may wake the next behind it.
-  let asleep = index.all().filter((one) => one.kind !== 'pack' && terminalsOf(one.part).gives);
+  let asleep = index.all().filter((fitted) => fitted.kind !== 'pack' && terminalsOf(fitted.part).gives);
   for (;;) {
     const grid = new PotentialGrid(sources);
-    const waking = asleep.filter((one) => isAwake(nets, grid, one));
+    const waking = asleep.filter((fitted) => isAwake(nets, grid, fitted));
     if (waking.length === 0) break;
     for (const fitted of waking) sources.push(regulatorSource(nets, fitted));
-    asleep = asleep.filter((one) => !waking.includes(one));
+    asleep = asleep.filter((fitted) => !waking.includes(fitted));
   }
   const grid = new PotentialGrid(sources);
   const supplies = index
@@ -103,7 +103,7 @@ function supplyOf(
   const plus = nets.node(id, terminal.plus);
   const minus = nets.node(id, terminal.minus);
   const feeding = sources
-    .filter((one) => one.plus === plus && one.fitted.fitting.id !== id)
+    .filter((source) => source.plus === plus && source.fitted.fitting.id !== id)
     .sort((a, b) => b.volts.full - a.volts.full);
   const base = { fitted, terminal, plus, minus, sources: feeding };
   const signal = terminal.id === 'supply' ? signalNetOf(fitted.part) : undefined;
@@ -173,5 +173,5 @@ class PotentialGrid {
   }
 }
 
-const added = (one: VoltsByState, other: VoltsByState, sign: 1 | -1): VoltsByState =>
-  byState((state: PackState) => Math.round((one[state] + sign * other[state]) * 1e6) / 1e6);
+const added = (voltsByState: VoltsByState, other: VoltsByState, sign: 1 | -1): VoltsByState =>
+  byState((state: PackState) => Math.round((voltsByState[state] + sign * other[state]) * 1e6) / 1e6);

@@ -21,19 +21,22 @@ export interface Rail {
  * Parts whose plug is turned or whose ground is missing still count, as they will ask once put right.
  */
 export function railsOf(power: Power): Rail[] {
-  const receivers = power.supplies.filter((one) => one.fitted.kind === 'receiver');
-  const regulators = power.sources.filter((one) => one.terminal.regulator);
-  const nodes = new Set([...receivers.map((one) => one.plus), ...regulators.map((one) => one.plus)]);
-  const several = new Set(receivers.map((one) => one.plus)).size > 1;
+  const receivers = power.supplies.filter((supply) => supply.fitted.kind === 'receiver');
+  const regulators = power.sources.filter((source) => source.terminal.regulator);
+  const nodes = new Set([
+    ...receivers.map((supply) => supply.plus),
+    ...regulators.map((source) => source.plus),
+  ]);
+  const several = new Set(receivers.map((supply) => supply.plus)).size > 1;
   return [...nodes].map((plus) => railAt(power, plus, several)).filter((rail) => rail.supplies.length > 0);
 }
 
 function railAt(power: Power, plus: NodeId, several: boolean): Rail {
   const sources = power.sources
-    .filter((one) => one.plus === plus)
+    .filter((source) => source.plus === plus)
     .sort((a, b) => b.volts.nominal - a.volts.nominal || b.volts.full - a.volts.full);
-  const supplies = power.supplies.filter((one) => one.plus === plus);
-  const receiver = supplies.find((one) => one.fitted.kind === 'receiver');
+  const supplies = power.supplies.filter((supply) => supply.plus === plus);
+  const receiver = supplies.find((supply) => supply.fitted.kind === 'receiver');
   const owner = receiver?.fitted ?? sources[0]?.fitted;
   const [first] = sources;
   return {
@@ -46,7 +49,7 @@ function railAt(power: Power, plus: NodeId, several: boolean): Rail {
     plus,
     sources,
     supplies,
-    volts: supplies.find((one) => one.status === 'fed')?.volts ?? first?.volts,
+    volts: supplies.find((supply) => supply.status === 'fed')?.volts ?? first?.volts,
     isRadio: receiver !== undefined,
   };
 }

@@ -8,7 +8,7 @@ import { shortestWay } from './shortest-way';
 describe('shortestWay', () => {
   it('goes through the parts between, from the far end back', () => {
     const index = new BuildIndex(tub());
-    expect(shortestWay(index, 'pack', 'motor').map((one) => one.id)).toEqual([
+    expect(shortestWay(index, 'pack', 'motor').map((lead) => lead.id)).toEqual([
       'esc-motor--motor-motor',
       'adapter-out--esc-power',
       'pack-out--adapter-in',
@@ -17,7 +17,7 @@ describe('shortestWay', () => {
 
   it('takes the way with fewer leads where there are two', () => {
     const index = new BuildIndex(demoBuild('harbour-tug-as-planned'));
-    const way = shortestWay(index, 'receiver', 'port-rudder').map((one) => one.id);
+    const way = shortestWay(index, 'receiver', 'port-rudder').map((lead) => lead.id);
     expect(way).toHaveLength(2);
     expect(way.at(-1)).toContain('receiver-1');
   });

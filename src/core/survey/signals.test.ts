@@ -5,7 +5,7 @@ import { checkContext } from '../check/check-context';
 
 const paths = (change?: Parameters<typeof tub>[0]) =>
   Object.fromEntries(
-    checkContext(tub(change), []).survey.signals.map((one) => [one.device.fitting.id, one.port.id]),
+    checkContext(tub(change), []).survey.signals.map((path) => [path.device.fitting.id, path.port.id]),
   );
 
 describe('signalPaths', () => {

@@ -14,13 +14,13 @@ export interface SignalPath {
 export function signalPaths(index: BuildIndex, nets: Nets): SignalPath[] {
   const ports = index.ofKind('receiver').flatMap((receiver) =>
     receiver.part.ports.flatMap((port) => {
-      const pin = port.pins.find((one) => one.name === 'signal');
+      const pin = port.pins.find((pinSpec) => pinSpec.name === 'signal');
       return pin && port.channel !== undefined
         ? [{ receiver, port, node: nets.node(receiver.fitting.id, pin.net) }]
         : [];
     }),
   );
-  const byNode = new Map(ports.map((one) => [one.node, one]));
+  const byNode = new Map(ports.map((port) => [port.node, port]));
   return index.all().flatMap((device) => {
     const net = signalNetOf(device.part);
     const found = net === undefined ? undefined : byNode.get(nets.node(device.fitting.id, net));

@@ -35,9 +35,11 @@ export class Survey {
     this.signals = signalPaths(this.index, this.nets);
     this.groups = new PackGroups(this.index.ofKind('pack'), this.nets);
     this.supplyByFitting = new Map(
-      power.supplies.filter((one) => one.terminal.id === 'supply').map((one) => [one.fitted.fitting.id, one]),
+      power.supplies
+        .filter((supply) => supply.terminal.id === 'supply')
+        .map((supply) => [supply.fitted.fitting.id, supply]),
     );
-    this.signalByFitting = new Map(this.signals.map((one) => [one.device.fitting.id, one]));
+    this.signalByFitting = new Map(this.signals.map((path) => [path.device.fitting.id, path]));
     this.findMotors();
   }
 
@@ -61,13 +63,13 @@ export class Survey {
   packsBehind(source: Source): PackGroup | undefined {
     if (source.fitted.kind === 'pack') return this.groups.between(source.plus, source.minus);
     const input = this.supplyOf(source.fitted.fitting.id);
-    const next = input?.sources.find((one) => one.fitted !== source.fitted);
+    const next = input?.sources.find((candidate) => candidate.fitted !== source.fitted);
     return (input && this.packsAcross(input)) ?? (next && this.packsBehind(next));
   }
 
   /** Groups of packs that parts drink from, each once. */
   packGroups(): PackGroup[] {
-    const found = this.supplies.flatMap((one) => this.packsAcross(one) ?? []);
+    const found = this.supplies.flatMap((supply) => this.packsAcross(supply) ?? []);
     return [...new Set(found)];
   }
 
@@ -87,7 +89,7 @@ export class Survey {
   controllersOf(packId: string): Fitted<'controller'>[] {
     return this.index
       .ofKind('controller')
-      .filter(({ fitting }) => this.packOf(fitting.id)?.packs.some((one) => one.fitting.id === packId));
+      .filter(({ fitting }) => this.packOf(fitting.id)?.packs.some((pack) => pack.fitting.id === packId));
   }
 
   /** The receiver port that a part listens to. */

@@ -10,8 +10,8 @@ function after(course: (time: number) => number, steps: readonly number[]) {
   const history = new History(1);
   let time = 0;
   history.restart(time, Float64Array.of(course(time)));
-  for (const one of steps) {
-    time += one;
+  for (const value of steps) {
+    time += value;
     history.push(time, Float64Array.of(course(time)));
   }
   return { history, time };

@@ -65,7 +65,7 @@ function joules(
     looseness,
     onStep: (time, x) => {
       const watts = read(x, time);
-      watts.forEach((one, n) => (sums[n]! += ((time - last.time) * (one + last.watts[n]!)) / 2));
+      watts.forEach((value, n) => (sums[n]! += ((time - last.time) * (value + last.watts[n]!)) / 2));
       last = { time, watts };
       return 'go on';
     },
@@ -79,7 +79,7 @@ describe('energy', () => {
     const inertia = driveValues.inertia;
     let speedAtEnd = 0;
     const [given, found] = joules([pack, lead, { kind: 'drive', ...driveValues }], 2, 0.05, (network) => {
-      const drive = network.devices.find((one) => one instanceof Drive)!;
+      const drive = network.devices.find((device) => device instanceof Drive)!;
       const source = network.devices[0]!;
       const at = (name: string) => network.indexOf(name)!;
       const kt = 60 / (2 * Math.PI * driveValues.kv);
@@ -113,16 +113,16 @@ describe('energy', () => {
 
 describe('the step', () => {
   it('halved again and again changes nothing that matters', () => {
-    for (const one of transientCases) {
-      const task = one as Parameters<typeof solveCourse>[0];
+    for (const each of transientCases) {
+      const task = each as Parameters<typeof solveCourse>[0];
       const [coarse, fine] = [solveCourse(task, 0.3), solveCourse(task, 0.02)];
-      if (!coarse.ok || !fine.ok) throw new Error(one.name);
+      if (!coarse.ok || !fine.ok) throw new Error(each.name);
       expect(fine.value.end.steps).toBeGreaterThan(1.5 * coarse.value.end.steps);
       for (const [node, figures] of Object.entries(fine.value.figures)) {
         const swing = figures.max - figures.min;
         const other = coarse.value.figures[node]!;
-        expect(Math.abs(other.min - figures.min) / swing, `${one.name} ${node}`).toBeLessThan(0.005);
-        expect(Math.abs(other.mean - figures.mean) / swing, `${one.name} ${node}`).toBeLessThan(0.005);
+        expect(Math.abs(other.min - figures.min) / swing, `${each.name} ${node}`).toBeLessThan(0.005);
+        expect(Math.abs(other.mean - figures.mean) / swing, `${each.name} ${node}`).toBeLessThan(0.005);
       }
     }
   });
@@ -144,7 +144,7 @@ describe('symmetric servos', () => {
     };
     const rail: Element = { kind: 'capacitor', id: 'c', from: 'rail', to: 'gnd', farads: 4.7e-4 };
     const network = networkOf([pack, lead, bec, rail, servo('port'), servo('starboard')], false);
-    const [port, starboard] = network.devices.filter((one) => one instanceof MovingServo) as [
+    const [port, starboard] = network.devices.filter((device) => device instanceof MovingServo) as [
       MovingServo,
       MovingServo,
     ];
@@ -190,7 +190,7 @@ describe('what stops and what switches', () => {
       },
     });
     for (const bend of [0.1, 0.3, 0.777, 1.2, 1.4, 2])
-      expect(times.some((one) => Math.abs(one - bend) < 1e-9)).toBe(true);
+      expect(times.some((time) => Math.abs(time - bend) < 1e-9)).toBe(true);
     expect(times).toEqual([...times].sort((a, b) => a - b));
   });
 });

@@ -65,7 +65,7 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
   const history = new History(network.size);
   const all = new Float64Array(network.names.length);
   const x = all.subarray(0, network.size);
-  const differential = [...new Set(network.masses.map((one) => one.column))];
+  const differential = [...new Set(network.masses.map((mass) => mass.column))];
   const { masses, names } = network;
   const settledBy = Math.min(Math.max(looseness, 1), mostSettledBy);
   const allowed = allowanceFor(network, settled, settledBy);
@@ -134,9 +134,9 @@ const bendStep = 1e-5;
 const leastBend = 1e-7;
 
 function bendsOf(network: Network, task: CourseTask): number[] {
-  const all = [...(task.breakpoints ?? []), ...network.devices.flatMap((one) => one.breakpoints ?? [])];
+  const all = [...(task.breakpoints ?? []), ...network.devices.flatMap((device) => device.breakpoints ?? [])];
   const bends: number[] = [];
-  for (const one of all.sort((a, b) => a - b))
-    if (one - (bends.at(-1) ?? 0) > leastBend && one < task.seconds - leastBend) bends.push(one);
+  for (const value of all.sort((a, b) => a - b))
+    if (value - (bends.at(-1) ?? 0) > leastBend && value < task.seconds - leastBend) bends.push(value);
   return bends;
 }

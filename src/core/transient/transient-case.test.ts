@@ -3,10 +3,10 @@ import { transientCases } from '../../../tests/kit/cases';
 import { solveCourse } from './transient-case';
 
 describe('the course through time', () => {
-  it.each(transientCases)('of $name agrees within 1 % of each swing', (one) => {
-    const solved = solveCourse(one as Parameters<typeof solveCourse>[0]);
+  it.each(transientCases)('of $name agrees within 1 % of each swing', (other) => {
+    const solved = solveCourse(other as Parameters<typeof solveCourse>[0]);
     if (!solved.ok) throw new Error(`${solved.problem.reason} at ${solved.problem.at}`);
-    for (const [node, wanted] of Object.entries(one.expect)) {
+    for (const [node, wanted] of Object.entries(other.expect)) {
       const found = solved.value.figures[node]!;
       const allowed = 0.01 * (wanted.max - wanted.min);
       for (const key of ['min', 'max', 'mean', 'end'] as const)

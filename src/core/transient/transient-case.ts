@@ -15,12 +15,12 @@ const caseLooseness = 0.3;
 
 /** Follows a network through time from everything at zero, and reports what its probes name, or every node. */
 export function solveCourse(
-  one: NetworkCase & { analysis: { kind: 'transient' } },
+  networkCase: NetworkCase & { analysis: { kind: 'transient' } },
   looseness = caseLooseness,
 ): Result<SolvedCourse, CourseTrouble> {
-  const { seconds } = one.analysis;
-  const network = networkOf(one.elements, false);
-  const wanted: readonly Probe[] = one.probe ?? network.nodeNames().map((node) => ({ node }));
+  const { seconds } = networkCase.analysis;
+  const network = networkOf(networkCase.elements, false);
+  const wanted: readonly Probe[] = networkCase.probe ?? network.nodeNames().map((node) => ({ node }));
   const probes = wanted.map(({ node, after = 0, below }) => ({
     node,
     index: network.indexOf(node) ?? 0,

@@ -59,7 +59,7 @@ export function firstToGive(build: Build, task: TrialTask, push: Push): GiveWay 
 function broken(context: CheckContext, task: TrialTask): string | undefined {
   const run = runTrial(context, { ...task, slices: 200, looseness: 10 });
   if (!run.ok) return 'The pack can no longer feed it.';
-  const grave = run.value.events.find((one) => one.kind !== 'limit' && one.kind !== 'stall');
+  const grave = run.value.events.find((event) => event.kind !== 'limit' && event.kind !== 'stall');
   return grave?.words ?? overAmps(context, run.value);
 }
 
@@ -69,9 +69,11 @@ function overAmps({ index, circuit }: CheckContext, { amps, figures }: TrialResu
   if (pack?.allowedAmps !== undefined && figures.mostPackAmps > pack.allowedAmps)
     return `The ${pack.pack.fitting.name} is asked for ${figures.mostPackAmps.toFixed(0)} A, and its derated label allows ${pack.allowedAmps.toFixed(0)} A.`;
   for (const { fitting, part } of index.ofKind('controller')) {
-    const [lead] = index.leadsOf(fitting.id).filter((one) => index.port(one.from).use === 'motor');
+    const [lead] = index
+      .leadsOf(fitting.id)
+      .filter((candidate) => index.port(candidate.from).use === 'motor');
     const motor = lead && [lead.from.fitting, lead.to.fitting].find((id) => id !== fitting.id);
-    const most = Math.max(0, ...(amps.find((one) => one.id === motor)?.values ?? []));
+    const most = Math.max(0, ...(amps.find((line) => line.id === motor)?.values ?? []));
     if (part.continuousAmps && most > part.continuousAmps.value)
       return `The ${fitting.name} passes ${most.toFixed(0)} A, and stands ${part.continuousAmps.value.toFixed(0)} A.`;
   }
@@ -87,8 +89,8 @@ function pushCells({ index, survey }: CheckContext): GiveWay {
   const today = packs?.cells ?? pack.part.cells;
   const { full } = cellVolts(pack.part.chemistry);
   const raw = survey.supplies
-    .filter((one) => one.terminal.maxVolts && packs && survey.packsAcross(one) === packs)
-    .map((one) => ({ name: one.fitted.fitting.name, most: one.terminal.maxVolts!.value }));
+    .filter((supply) => supply.terminal.maxVolts && packs && survey.packsAcross(supply) === packs)
+    .map((supply) => ({ name: supply.fitted.fitting.name, most: supply.terminal.maxVolts!.value }));
   const driven = index.ofKind('motor').flatMap(({ fitting, part }) => {
     const controller = survey.controllerOf(fitting.id);
     const isFed = controller && packs && survey.packOf(controller.fitting.id) === packs;

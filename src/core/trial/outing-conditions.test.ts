@@ -58,7 +58,9 @@ describe('what an outing asks of each part', () => {
   });
 
   it('works both parts of a function, and a load through its switch', () => {
-    const functions = new Map(tug.build.functions.map((one) => [one.role, one]));
+    const functions = new Map(
+      tug.build.functions.map((modelFunction) => [modelFunction.role, modelFunction]),
+    );
     const { command, on } = conditions([
       { function: functions.get('steer')!.id, points: [[0, 0.4]] },
       {
@@ -114,7 +116,7 @@ describe('what an outing asks of each part', () => {
 describe('the usual outings', () => {
   it('of a hill ask more the easier a model rolls', () => {
     const effort = (model: 'car' | 'crawler' | 'tracked machine') =>
-      usualOutings({ ...tub(), model }).find((one) => one.id === 'hill-climb')!.effort;
+      usualOutings({ ...tub(), model }).find((candidate) => candidate.id === 'hill-climb')!.effort;
     expect(effort('car')).toBeGreaterThan(effort('crawler'));
     expect(effort('crawler')).toBeGreaterThan(effort('tracked machine'));
     expect(effort('tracked machine')).toBeGreaterThan(1);
@@ -122,10 +124,10 @@ describe('the usual outings', () => {
 
   it('have tracks that rise in time and end within the outing', () => {
     for (const model of ['boat', 'car', 'crawler', 'truck', 'tracked machine', 'yacht'] as const)
-      for (const one of usualOutings({ ...demoBuild('harbour-tug'), model }))
-        for (const { points } of one.tracks) {
+      for (const other of usualOutings({ ...demoBuild('harbour-tug'), model }))
+        for (const { points } of other.tracks) {
           expect(points.every(([at], n) => n === 0 || at >= points[n - 1]![0])).toBe(true);
-          expect(points.at(-1)![0]).toBeLessThanOrEqual(one.seconds);
+          expect(points.at(-1)![0]).toBeLessThanOrEqual(other.seconds);
           expect(points.every(([, position]) => Math.abs(position) <= 1)).toBe(true);
         }
   });

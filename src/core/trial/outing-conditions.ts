@@ -20,13 +20,15 @@ const handSeconds = 0.02;
 export function outingConditions(context: CheckContext, task: TrialTask): Conditions {
   const { build, index } = context;
   const { outing } = task;
-  const pointsOf = new Map(outing.tracks.map((one) => [one.function, unjumped(one.points)]));
+  const pointsOf = new Map(
+    outing.tracks.map((outingTrack) => [outingTrack.function, unjumped(outingTrack.points)]),
+  );
   const trackOf = new Map<string, TrackPoints>();
   const steers = new Set<string>();
-  for (const one of build.functions) {
-    for (const device of one.devices) {
-      trackOf.set(device, pointsOf.get(one.id) ?? []);
-      if (one.role === 'steer') steers.add(device);
+  for (const modelFunction of build.functions) {
+    for (const device of modelFunction.devices) {
+      trackOf.set(device, pointsOf.get(modelFunction.id) ?? []);
+      if (modelFunction.role === 'steer') steers.add(device);
     }
   }
   /** A load on an electronic switch does what the switch is told. */

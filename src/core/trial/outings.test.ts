@@ -36,12 +36,12 @@ describe('the usual outings', () => {
   it.each(modelKinds)('of a %s stand the check of a file', (model) => {
     const all = usualOutings({ ...tub(), model });
     expect(all.length).toBeGreaterThanOrEqual(3);
-    for (const one of all) expect(firstProblem(Outing, one, one.id)).toBeUndefined();
+    for (const other of all) expect(firstProblem(Outing, other, other.id)).toBeUndefined();
   });
 
   it('of a yacht have gusts and no motor', () => {
     const all = usualOutings(demoBuild('salt-flat-yacht'));
-    expect(all.map((one) => one.id)).toContain('gusts');
+    expect(all.map((each) => each.id)).toContain('gusts');
   });
 
   it('give way to the build’s own, which are kept in its file', () => {
@@ -92,7 +92,7 @@ describe('the points of a track', () => {
   });
 
   it('go, and the track with the last of them', () => {
-    const none = [0, 0, 0].reduce((one) => removePoint(one, 'steer', 0), outing);
+    const none = [0, 0, 0].reduce((other) => removePoint(other, 'steer', 0), outing);
     expect(none.tracks).toEqual([]);
   });
 
@@ -103,7 +103,7 @@ describe('the points of a track', () => {
     }));
     const recorded = recordedOuting('own-1', 'Driven live', readings);
     expect(recorded.seconds).toBe(10);
-    expect(recorded.tracks.map((one) => one.function).sort()).toEqual(['drive', 'steer']);
+    expect(recorded.tracks.map((track) => track.function).sort()).toEqual(['drive', 'steer']);
     expect(pointsOf(recorded, 'drive').length).toBeLessThan(12);
     expect(pointsOf(recorded, 'steer').length).toBeLessThan(6);
     expect(firstProblem(Outing, recorded, 'own')).toBeUndefined();
@@ -121,7 +121,7 @@ describe('Sampler', () => {
       [3.6, -1],
       [4, 4],
     ] as const)
-      for (const one of [lowest, average, end]) one.add(time, value);
+      for (const sampler of [lowest, average, end]) sampler.add(time, value);
     expect([...lowest.values]).toEqual([0, 2, 2, -1]);
     expect([...end.values]).toEqual([2, 2, 2, 4]);
     expect(average.values[1]).toBeCloseTo(2, 9);
@@ -136,7 +136,7 @@ describe('the table of an outing', () => {
     if (!run.ok) throw new Error('not followed');
     const { fields, data } = trialTable(run.value);
     expect(fields[0]).toBe('seconds');
-    expect(fields.every((one) => one === 'seconds' || /(V|A|cell|1|°C|m\/s)$/.test(one))).toBe(true);
+    expect(fields.every((field) => field === 'seconds' || /(V|A|cell|1|°C|m\/s)$/.test(field))).toBe(true);
     expect(new Set(fields).size).toBe(fields.length);
     expect(data).toHaveLength(30);
     expect(data.every((row) => row.length === fields.length && row.every(Number.isFinite))).toBe(true);

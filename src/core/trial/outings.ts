@@ -6,7 +6,7 @@ import { usualRolling } from '../circuit/values/vehicle-values';
 type Points = [number, number][];
 
 /** What a function does in an outing, or nothing where it is left alone. */
-type Play = (one: ModelFunction) => Points | undefined;
+type Play = (modelFunction: ModelFunction) => Points | undefined;
 
 interface OutingPreset {
   id: string;
@@ -46,9 +46,9 @@ const round = (seconds: number): number => Math.round(seconds * 1000) / 1000;
 
 /** Lights stay on; a horn is short; pumps run through the middle. */
 function others(seconds: number): Play {
-  return (one) => {
-    if (one.role === 'lights') return [[0, 1]];
-    if (one.role === 'sound')
+  return (modelFunction) => {
+    if (modelFunction.role === 'lights') return [[0, 1]];
+    if (modelFunction.role === 'sound')
       return [
         [0, 0],
         [seconds * 0.3, 0],
@@ -56,7 +56,7 @@ function others(seconds: number): Play {
         [seconds * 0.3 + 1, 1],
         [seconds * 0.3 + 1.05, 0],
       ];
-    if (one.role === 'pump') return ramp(seconds * 0.25, seconds * 0.75, 0.2, 1);
+    if (modelFunction.role === 'pump') return ramp(seconds * 0.25, seconds * 0.75, 0.2, 1);
     return undefined;
   };
 }
@@ -67,11 +67,11 @@ const reversals: OutingPreset = {
   name: 'Full-lock reversals',
   seconds: 12,
   effort: 1,
-  play: (one) => {
-    if (one.role === 'steer') return toAndFro(1, 11, [1, -1], 0.75, 0.02);
-    if (one.role === 'drive') return ramp(0.5, 10.5, 0.5, 0.7);
-    if (one.role === 'mechanism') return ramp(1.5, 10, 0.6, 1);
-    return others(12)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'steer') return toAndFro(1, 11, [1, -1], 0.75, 0.02);
+    if (modelFunction.role === 'drive') return ramp(0.5, 10.5, 0.5, 0.7);
+    if (modelFunction.role === 'mechanism') return ramp(1.5, 10, 0.6, 1);
+    return others(12)(modelFunction);
   },
 };
 
@@ -80,11 +80,11 @@ const potter = (name: string): OutingPreset => ({
   name,
   seconds: 60,
   effort: 1,
-  play: (one) => {
-    if (one.role === 'steer') return toAndFro(3, 56, [0.5, -0.3, 0.8, -0.8, 0], 2.2, 0.3);
-    if (one.role === 'drive') return toAndFro(2, 57, [0.35, 0.5, 0.2, -0.3, 0.4], 5, 0.8);
-    if (one.role === 'mechanism') return toAndFro(20, 50, [0.6, -0.6], 3, 0.5);
-    return others(60)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'steer') return toAndFro(3, 56, [0.5, -0.3, 0.8, -0.8, 0], 2.2, 0.3);
+    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.35, 0.5, 0.2, -0.3, 0.4], 5, 0.8);
+    if (modelFunction.role === 'mechanism') return toAndFro(20, 50, [0.6, -0.6], 3, 0.5);
+    return others(60)(modelFunction);
   },
 });
 
@@ -93,11 +93,11 @@ const long = (name: string): OutingPreset => ({
   name,
   seconds: 600,
   effort: 1,
-  play: (one) => {
-    if (one.role === 'steer') return toAndFro(10, 590, [0.3, 0, -0.4, 0, 1, 0, -1, 0], 6, 0.3);
-    if (one.role === 'drive') return toAndFro(5, 590, [0.7, 0.8, 0.5, 1], 30, 2);
-    if (one.role === 'mechanism') return toAndFro(120, 480, [0.5, -0.5], 40, 1);
-    return others(600)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'steer') return toAndFro(10, 590, [0.3, 0, -0.4, 0, 1, 0, -1, 0], 6, 0.3);
+    if (modelFunction.role === 'drive') return toAndFro(5, 590, [0.7, 0.8, 0.5, 1], 30, 2);
+    if (modelFunction.role === 'mechanism') return toAndFro(120, 480, [0.5, -0.5], 40, 1);
+    return others(600)(modelFunction);
   },
 });
 
@@ -106,11 +106,11 @@ const tow: OutingPreset = {
   name: 'Tow at full ahead',
   seconds: 60,
   effort: 1.3,
-  play: (one) => {
-    if (one.role === 'drive') return ramp(2, 55, 2, 1);
-    if (one.role === 'steer') return toAndFro(8, 52, [0.6, -0.6, 0], 4, 0.3);
-    if (one.role === 'mechanism') return ramp(4, 54, 1, 1);
-    return others(60)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'drive') return ramp(2, 55, 2, 1);
+    if (modelFunction.role === 'steer') return toAndFro(8, 52, [0.6, -0.6, 0], 4, 0.3);
+    if (modelFunction.role === 'mechanism') return ramp(4, 54, 1, 1);
+    return others(60)(modelFunction);
   },
 };
 
@@ -119,10 +119,10 @@ const punch: OutingPreset = {
   name: 'Punch and brake',
   seconds: 30,
   effort: 1,
-  play: (one) => {
-    if (one.role === 'drive') return toAndFro(1, 28, [1, 0], 2, 0.05);
-    if (one.role === 'steer') return toAndFro(2, 28, [1, -1, 0], 1.5, 0.05);
-    return others(30)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'drive') return toAndFro(1, 28, [1, 0], 2, 0.05);
+    if (modelFunction.role === 'steer') return toAndFro(2, 28, [1, -1, 0], 1.5, 0.05);
+    return others(30)(modelFunction);
   },
 };
 
@@ -131,11 +131,11 @@ const crawl: OutingPreset = {
   name: 'Crawl over rocks',
   seconds: 60,
   effort: 3,
-  play: (one) => {
-    if (one.role === 'drive') return toAndFro(2, 57, [0.25, 0.4, 0, 0.35, -0.2], 4, 0.5);
-    if (one.role === 'steer') return toAndFro(3, 57, [1, -1, 0.6, -1, 1], 1.2, 0.1);
-    if (one.role === 'mechanism') return toAndFro(20, 50, [1, -1], 5, 0.3);
-    return others(60)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.25, 0.4, 0, 0.35, -0.2], 4, 0.5);
+    if (modelFunction.role === 'steer') return toAndFro(3, 57, [1, -1, 0.6, -1, 1], 1.2, 0.1);
+    if (modelFunction.role === 'mechanism') return toAndFro(20, 50, [1, -1], 5, 0.3);
+    return others(60)(modelFunction);
   },
 };
 
@@ -145,10 +145,10 @@ const hill = (model: ModelKind): OutingPreset => ({
   name: 'Hill climb',
   seconds: 40,
   effort: Math.round(1 + slope / usualRolling(model)),
-  play: (one) => {
-    if (one.role === 'drive') return ramp(2, 35, 1.5, 0.9);
-    if (one.role === 'steer') return toAndFro(5, 34, [0.4, -0.4], 2, 0.2);
-    return others(40)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'drive') return ramp(2, 35, 1.5, 0.9);
+    if (modelFunction.role === 'steer') return toAndFro(5, 34, [0.4, -0.4], 2, 0.2);
+    return others(40)(modelFunction);
   },
 });
 
@@ -159,10 +159,10 @@ const gusts: OutingPreset = {
   name: 'Gusts',
   seconds: 60,
   effort: 1,
-  play: (one) => {
-    if (one.role === 'steer') return toAndFro(3, 57, [0.6, -0.4, 1, -1, 0.2], 1.4, 0.1);
-    if (one.role === 'mechanism') return toAndFro(2, 57, [-0.8, 0.6, -1, 1, 0.1], 2.6, 0.3);
-    return others(60)(one);
+  play: (modelFunction) => {
+    if (modelFunction.role === 'steer') return toAndFro(3, 57, [0.6, -0.4, 1, -1, 0.2], 1.4, 0.1);
+    if (modelFunction.role === 'mechanism') return toAndFro(2, 57, [-0.8, 0.6, -1, 1, 0.1], 2.6, 0.3);
+    return others(60)(modelFunction);
   },
 };
 
@@ -182,17 +182,17 @@ export function usualOutings(build: Build): Outing[] {
     name,
     seconds,
     effort,
-    tracks: build.functions.flatMap((one) => {
-      const points = play(one);
-      return points ? [{ function: one.id, points: points.filter(([at]) => at <= seconds) }] : [];
+    tracks: build.functions.flatMap((modelFunction) => {
+      const points = play(modelFunction);
+      return points ? [{ function: modelFunction.id, points: points.filter(([at]) => at <= seconds) }] : [];
     }),
   }));
 }
 
 /** The usual outings of a build, with those it keeps itself in their place and after them. */
 export function outingsOf(build: Build): Outing[] {
-  const own = new Map((build.outings ?? []).map((one) => [one.id, one]));
-  const usual = usualOutings(build).map((one) => own.get(one.id) ?? one);
-  const known = new Set(usual.map((one) => one.id));
-  return [...usual, ...[...own.values()].filter((one) => !known.has(one.id))];
+  const own = new Map((build.outings ?? []).map((outing) => [outing.id, outing]));
+  const usual = usualOutings(build).map((outing) => own.get(outing.id) ?? outing);
+  const known = new Set(usual.map((outing) => outing.id));
+  return [...usual, ...[...own.values()].filter((outing) => !known.has(outing.id))];
 }

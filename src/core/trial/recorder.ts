@@ -66,7 +66,7 @@ export class Recorder {
     this.floorVolts = receiver?.part.minVolts?.value ?? usualFloor;
     this.receiverVolts = receiver && parts.across(receiver.fitting.id, 'rail', 'ground');
     this.rails = survey.rails.map((rail) => {
-      const owner = rail.supplies.find((one) => one.fitted.kind === 'receiver') ?? rail.supplies[0]!;
+      const owner = rail.supplies.find((supply) => supply.fitted.kind === 'receiver') ?? rail.supplies[0]!;
       const { plus, minus } = owner.terminal;
       return {
         ...line(rail.id, rail.name, 'lowest', parts.across(owner.fitted.fitting.id, plus, minus)),
@@ -77,10 +77,10 @@ export class Recorder {
     });
     this.amps = index.all().flatMap(({ fitting, part }) => {
       if (part.kind === 'pack' || part.kind === 'cable') return [];
-      const one = parts.device.get(fitting.id);
-      const takes = one && (part.kind === 'motor' || terminalsOf(part).consumes.length > 0);
+      const found = parts.device.get(fitting.id);
+      const takes = found && (part.kind === 'motor' || terminalsOf(part).consumes.length > 0);
       return takes
-        ? [line(fitting.id, fitting.name, 'mean', suppliedAmps(context, parts, fitting.id, one))]
+        ? [line(fitting.id, fitting.name, 'mean', suppliedAmps(context, parts, fitting.id, found))]
         : [];
     });
     this.charge = parts.discharges.flatMap(({ pack, discharge }) =>
@@ -98,15 +98,15 @@ export class Recorder {
         ],
       };
     });
-    this.heat = parts.heats.map((one) => ({
-      ...line(one.node.id, one.node.name, 'end', () => one.celsius, task.air),
-      limit: one.node.limit,
+    this.heat = parts.heats.map((heat) => ({
+      ...line(heat.node.id, heat.node.name, 'end', () => heat.celsius, task.air),
+      limit: heat.node.limit,
     }));
     this.speed = line('speed', 'speed', 'end', () => parts.speed.metresPerSecond);
   }
 
   add(time: number, x: Float64Array): void {
-    if (this.slices > 0) for (const one of this.lines()) one.sampler.add(time, one.read(x, time));
+    if (this.slices > 0) for (const line of this.lines()) line.sampler.add(time, line.read(x, time));
     if (time > wakingSeconds)
       for (const { id, read } of this.cells)
         this.lowestCells.set(id, Math.min(this.lowestCells.get(id) ?? Infinity, read(x, time)));
@@ -119,11 +119,11 @@ export class Recorder {
     const plain = ({ id, name, sampler }: Line) => ({ id, name, values: sampler.values });
     return {
       slices: this.slices,
-      rails: this.rails.map((one) => ({ ...plain(one), floors: one.floors })),
+      rails: this.rails.map((rail) => ({ ...plain(rail), floors: rail.floors })),
       amps: this.amps.map(plain),
       charge: this.charge.map(plain),
-      cells: this.cells.map((one) => ({ ...plain(one), floors: one.floors })),
-      heat: this.heat.map((one) => ({ ...plain(one), limit: one.limit })),
+      cells: this.cells.map((cell) => ({ ...plain(cell), floors: cell.floors })),
+      heat: this.heat.map((each) => ({ ...plain(each), limit: each.limit })),
       speed: plain(this.speed),
     };
   }
@@ -132,7 +132,7 @@ export class Recorder {
     const { heats, speed, discharges } = this.parts;
     const { seconds } = this.task.outing;
     const known = discharges.flatMap(({ discharge }) => discharge ?? []);
-    const used = Math.max(0, ...known.map((one) => this.task.charge - one.charge));
+    const used = Math.max(0, ...known.map((discharge) => this.task.charge - discharge.charge));
     const nearest = [...heats].sort((a, b) => a.node.limit - a.most - (b.node.limit - b.most))[0];
     return {
       hasWoken: brownOut.hasWoken,
@@ -143,11 +143,11 @@ export class Recorder {
       lowestCells: Object.fromEntries(this.lowestCells),
       brownOuts: brownOut.count,
       secondsDown: brownOut.seconds,
-      mostPackAmps: Math.max(0, ...known.map((one) => one.mostAmps)),
-      meanPackAmps: known.reduce((sum, one) => sum + one.given, 0) / seconds,
+      mostPackAmps: Math.max(0, ...known.map((discharge) => discharge.mostAmps)),
+      meanPackAmps: known.reduce((sum, discharge) => sum + discharge.given, 0) / seconds,
       runMinutes: used > 0 ? (usableShare * seconds) / used / 60 : Infinity,
       chargeUsed: used,
-      hottestCelsius: Math.max(this.task.air, ...heats.map((one) => one.most)),
+      hottestCelsius: Math.max(this.task.air, ...heats.map((heat) => heat.most)),
       heatMargin: nearest ? nearest.node.limit - nearest.most : Infinity,
       topSpeed: speed.top,
     };
@@ -172,10 +172,10 @@ function suppliedAmps(
   { survey }: CheckContext,
   { device }: Pick<Parts, 'device'>,
   fittingId: string,
-  one: Device,
+  own: Device,
 ): Line['read'] {
-  if (one instanceof Controller) return (x) => one.ownAmps(x);
+  if (own instanceof Controller) return (x) => own.ownAmps(x);
   const controller = device.get(survey.controllerOf(fittingId)?.fitting.id ?? '');
-  if (one instanceof Motor && controller instanceof Controller) return (x) => controller.inAmps(one.amps(x));
-  return (x, time) => one.amps(x, time);
+  if (own instanceof Motor && controller instanceof Controller) return (x) => controller.inAmps(own.amps(x));
+  return (x, time) => own.amps(x, time);
 }

@@ -13,7 +13,7 @@ import { usualTask, type TrialTask } from './trial-task';
 import { verdictOf } from './verdict';
 
 function trial(build: Build, outingId = 'full-lock-reversals', change: Partial<TrialTask> = {}) {
-  const outing = outingsOf(build).find((one) => one.id === outingId)!;
+  const outing = outingsOf(build).find((candidate) => candidate.id === outingId)!;
   const run = runTrial(checkContext(build, starterLocker), { ...usualTask(outing), ...change });
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   return run.value;
@@ -38,11 +38,11 @@ describe('the harbour tug', () => {
   });
 
   it('is the same every time', () => {
-    const [one, other] = [
+    const [result, other] = [
       trial(demoBuild('harbour-tug-as-planned')),
       trial(demoBuild('harbour-tug-as-planned')),
     ];
-    expect(other).toEqual(one);
+    expect(other).toEqual(result);
   });
 
   it('tells the wells when, how long and what would put it right', () => {
@@ -50,18 +50,18 @@ describe('the harbour tug', () => {
     const context = checkContext(build, starterLocker);
     const [first, ...others] = trialFindings(context, trial(build), 'Full-lock reversals');
     expect(others.length).toBeGreaterThan(0);
-    const down = [first!, ...others].find((one) => one.rule === 'trial-brown-out')!;
+    const down = [first!, ...others].find((finding) => finding.rule === 'trial-brown-out')!;
     expect(down).toMatchObject({ severity: 'stop', well: 'voltage', limit: 3.8, unit: 'V' });
     expect(down.actual).toBeLessThan(3.8);
     expect(down.text).toMatch(
       /^The receiver browns out \d+ times, first at \d\.\d s, for \d+\.\d s, on the outing/,
     );
-    expect(down.patches.map((one) => one.id)[0]).toMatch(/^stand-alone-bec:/);
+    expect(down.patches.map((patch) => patch.id)[0]).toMatch(/^stand-alone-bec:/);
   });
 });
 
 describe('an outing', () => {
-  it.each(demoNames.flatMap((name) => outingsOf(demoBuild(name)).map((one) => [name, one.id])))(
+  it.each(demoNames.flatMap((name) => outingsOf(demoBuild(name)).map((outing) => [name, outing.id])))(
     'of %s can be followed: %s',
     (name, outingId) => {
       const result = trial(demoBuild(name), outingId);
@@ -74,7 +74,7 @@ describe('an outing', () => {
 
   it.each(Object.entries(soundBuilds))('on a sound build browns nothing out: %s', (_, build) => {
     const result = trial(build, 'pottering' in build ? 'pottering' : outingsOf(build)[1]!.id);
-    expect(result.events.filter((one) => one.kind === 'brownOut')).toEqual([]);
+    expect(result.events.filter((event) => event.kind === 'brownOut')).toEqual([]);
   });
 
   it('uses as much charge as flows out of the pack', () => {
@@ -89,7 +89,7 @@ describe('an outing', () => {
   it('draws what the motor’s sheet says at full throttle under its usual load', () => {
     const build = tub();
     const { amps, figures } = trial(build, '', { outing: straightOuting(build, 20, 1), charge: 0.5 });
-    const motor = amps.find((one) => one.id === 'motor')!;
+    const motor = amps.find((line) => line.id === 'motor')!;
     // The sheet's 8.2 A are for a nominal pack; at half charge it stands a little above.
     expect(motor.values.at(-1)!).toBeGreaterThan(7.8);
     expect(motor.values.at(-1)!).toBeLessThan(9);
@@ -102,17 +102,17 @@ describe('an outing', () => {
     const hard = trial(build, '', { outing: straightOuting(build, 10, 1, 2) });
     const cold = trial(build, '', { outing: straightOuting(build, 10, 1), air: -5, age: 2 });
     expect(hard.figures.mostPackAmps).toBeGreaterThan(usual.figures.mostPackAmps * 1.15);
-    const lowest = (one: typeof usual) => Math.min(...[...one.cells[0]!.values].slice(100));
+    const lowest = (result: typeof usual) => Math.min(...[...result.cells[0]!.values].slice(100));
     expect(lowest(cold)).toBeLessThan(lowest(usual) - 0.05);
   });
 
   it('is cut off by its controller when the pack runs down, and warms its motor', () => {
     const build = tub();
     const { events, heat } = trial(build, '', { outing: straightOuting(build, 120, 1), charge: 0.03 });
-    const cut = events.find((one) => one.kind === 'cutOff');
+    const cut = events.find((event) => event.kind === 'cutOff');
     expect(cut).toMatchObject({ subject: 'esc' });
     expect(cut!.at).toBeGreaterThan(1.5);
-    const motor = heat.find((one) => one.id === 'motor')!;
+    const motor = heat.find((heatSeries) => heatSeries.id === 'motor')!;
     expect(Math.max(...motor.values)).toBeGreaterThan(20.5);
   });
 
@@ -135,9 +135,9 @@ describe('an outing', () => {
 
   it('tells no part more amps than the packs give, also where the receiver restarts', () => {
     const { amps, figures, slices, events } = trial(demoBuild('harbour-tug-as-planned'));
-    expect(events.some((one) => one.kind === 'brownOut')).toBe(true);
+    expect(events.some((event) => event.kind === 'brownOut')).toBe(true);
     const most = Math.max(
-      ...Array.from({ length: slices }, (_, n) => amps.reduce((sum, one) => sum + one.values[n]!, 0)),
+      ...Array.from({ length: slices }, (_, n) => amps.reduce((sum, line) => sum + line.values[n]!, 0)),
     );
     // Parts on a rail take their amps at lower volts than the pack's, so their sum is somewhat above it.
     expect(most).toBeLessThan(1.3 * figures.mostPackAmps);
@@ -147,8 +147,8 @@ describe('an outing', () => {
     const build = tub();
     const bare = {
       ...build,
-      fittings: build.fittings.filter((one) => one.id !== 'pack'),
-      leads: build.leads.filter((one) => one.from.fitting !== 'pack'),
+      fittings: build.fittings.filter((fitting) => fitting.id !== 'pack'),
+      leads: build.leads.filter((lead) => lead.from.fitting !== 'pack'),
     };
     const { figures, events } = trial(bare);
     expect(events).toMatchObject([{ kind: 'neverWakes' }]);

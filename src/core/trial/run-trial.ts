@@ -50,7 +50,7 @@ export function runTrial(
   const conditions = outingConditions(context, task);
   const model = buildElements(survey, conditions, estimates);
   const network = networkOf(model.elements, false);
-  const device = new Map(network.devices.map((one) => [one.id, one]));
+  const device = new Map(network.devices.map((each) => [each.id, each]));
   const at = (fitting: string, net: string) => network.indexOf(model.names.node(fitting, net)) ?? 0;
   const across = (fitting: string, plus: string, minus: string) => {
     const [a, b] = [at(fitting, plus), at(fitting, minus)];
@@ -89,11 +89,11 @@ export function runTrial(
         : undefined;
     return { pack, discharge };
   });
-  const discharges = packs.flatMap((one) => one.discharge ?? []);
+  const discharges = packs.flatMap((pack) => pack.discharge ?? []);
   const heats = [
-    ...controllers.map(({ fitted, device: one }) => controllerHeat(one, fitted, estimates)),
-    ...motors.map(({ fitted, device: one }) => motorHeat(one, fitted, estimates)),
-    ...regulators.map(({ fitted, device: one }) => regulatorHeat(one, fitted, estimates)),
+    ...controllers.map(({ fitted, device: controller }) => controllerHeat(controller, fitted, estimates)),
+    ...motors.map(({ fitted, device: motor }) => motorHeat(motor, fitted, estimates)),
+    ...regulators.map(({ fitted, device: regulator }) => regulatorHeat(regulator, fitted, estimates)),
   ].map((node) => new Heat(node, task.air));
   const [receiver] = index.ofKind('receiver');
   const brownOut = new BrownOut({
@@ -103,29 +103,33 @@ export function runTrial(
       floor: receiver.part.minVolts?.value ?? usualFloor,
     },
     volts: receiver ? across(receiver.fitting.id, 'rail', 'ground') : () => 0,
-    servos: servos.map((one) => one.device),
-    drives: controllers.map((one) => one.device),
+    servos: servos.map((servo) => servo.device),
+    drives: controllers.map((controller) => controller.device),
   });
   const speed = new ModelSpeed(
     build,
     outing.effort,
-    motors.map(({ device: one, volts }) => ({ device: one, fullSpeed: fullSpeedOf(one, volts) })),
+    motors.map(({ device: motor, volts }) => ({ device: motor, fullSpeed: fullSpeedOf(motor, volts) })),
   );
   const followers: Watcher[] = [...discharges, ...heats, speed];
   const watchers: Watcher[] = [
     brownOut,
-    ...controllers.flatMap(({ fitted, device: one }) => {
+    ...controllers.flatMap(({ fitted, device: controller }) => {
       const threshold = cutOffVolts(survey, fitted);
       const volts = across(fitted.fitting.id, 'power+', 'ground');
       return threshold === undefined
         ? []
-        : [new CutOff({ controller: fitted.fitting, drive: one, threshold, volts })];
+        : [new CutOff({ controller: fitted.fitting, drive: controller, threshold, volts })];
     }),
     ...regulators.map(
-      ({ fitted, device: one }) =>
-        new Limit(one, { id: fitted.fitting.id, name: regulatorName(fitted), maxAmps: one.values.maxAmps }),
+      ({ fitted, device: regulator }) =>
+        new Limit(regulator, {
+          id: fitted.fitting.id,
+          name: regulatorName(fitted),
+          maxAmps: regulator.values.maxAmps,
+        }),
     ),
-    ...servos.map(({ fitted, device: one }) => new Stall(one, fitted.fitting)),
+    ...servos.map(({ fitted, device: movingServo }) => new Stall(movingServo, fitted.fitting)),
   ];
   const recorder = new Recorder(context, task, {
     across,
@@ -152,7 +156,7 @@ export function runTrial(
     onStep: (time, x, step) => {
       const moment = { time, x, step };
       let hasSwitched = false;
-      for (const one of followers) if (one.look(moment)) hasSwitched = true;
+      for (const follower of followers) if (follower.look(moment)) hasSwitched = true;
       if (time > wakingSeconds) for (const watcher of watchers) if (watcher.look(moment)) hasSwitched = true;
       recorder.add(time, x);
       snapshots.add(time, x);
@@ -171,10 +175,10 @@ export function runTrial(
     snapshots: snapshots.result(),
     outing: outing.id,
     seconds: outing.seconds,
-    events: [...followers, ...watchers].flatMap((one) => one.events()).sort((a, b) => a.at - b.at),
+    events: [...followers, ...watchers].flatMap((watcher) => watcher.events()).sort((a, b) => a.at - b.at),
     figures: recorder.figures(brownOut, build.policies.usableShare),
     estimates: estimates.all,
-    missing: model.missing.map((one) => one.words),
+    missing: model.missing.map((missingFigure) => missingFigure.words),
     steps: run.value.steps,
   });
 }

@@ -59,9 +59,16 @@ export class SnapshotKeeper {
     return {
       names: network.names,
       values,
-      wires: elements.flatMap((one) =>
-        one.kind === 'resistor'
-          ? [{ id: one.id, from: at(one.from), to: at(one.to), siemens: 1 / Math.max(one.ohms, 1e-6) }]
+      wires: elements.flatMap((element) =>
+        element.kind === 'resistor'
+          ? [
+              {
+                id: element.id,
+                from: at(element.from),
+                to: at(element.to),
+                siemens: 1 / Math.max(element.ohms, 1e-6),
+              },
+            ]
           : [],
       ),
     };

@@ -16,21 +16,21 @@ const samples = (count: number, seed = 1) =>
 
 describe('a tolerance run', () => {
   it('varies estimates and nothing that is stated', () => {
-    const keys = estimates.map((one) => one.key);
+    const keys = estimates.map((estimate) => estimate.key);
     expect(keys).toContain('tow-pack.cellOhms');
     expect(keys).not.toContain('port-rudder.stallAmps');
     expect(new Set(keys).size).toBe(keys.length);
-    for (const one of estimates) {
-      expect(one.least, one.key).toBeLessThan(1);
-      expect(one.most, one.key).toBeGreaterThan(1);
+    for (const estimate of estimates) {
+      expect(estimate.least, estimate.key).toBeLessThan(1);
+      expect(estimate.most, estimate.key).toBeGreaterThan(1);
     }
   });
 
   it('gives the same samples for the same seed, and others for another', () => {
-    const [one, again, other] = [samples(3), samples(3), samples(3, 2)];
-    expect(again).toEqual(one);
-    expect(other[0]!.places).not.toEqual(one[0]!.places);
-    expect(one[1]!.places).not.toEqual(one[0]!.places);
+    const [each, again, other] = [samples(3), samples(3), samples(3, 2)];
+    expect(again).toEqual(each);
+    expect(other[0]!.places).not.toEqual(each[0]!.places);
+    expect(each[1]!.places).not.toEqual(each[0]!.places);
   });
 
   it('stays within each range, evenly by ratio', () => {
@@ -38,10 +38,10 @@ describe('a tolerance run', () => {
     expect(factorAt(range, -1)).toBe(0.5);
     expect(factorAt(range, 0)).toBe(1);
     expect(factorAt(range, 1)).toBe(2);
-    const places = samples(12).flatMap((one) => one.places);
+    const places = samples(12).flatMap((sample) => sample.places);
     expect(Math.min(...places)).toBeLessThan(-0.8);
     expect(Math.max(...places)).toBeGreaterThan(0.8);
-    expect(places.every((one) => one >= -1 && one <= 1)).toBe(true);
+    expect(places.every((place) => place >= -1 && place <= 1)).toBe(true);
   });
 
   it('ranks first what decides most: the ohms behind the rail', () => {
@@ -72,7 +72,11 @@ describe('what gives first', () => {
 
   it('with more load is between what holds and what does not', () => {
     const small = tub({ parts: { pack: 'pack-lipo-3s-2200-10c' } });
-    const outing = { ...outingsOf(small).find((one) => one.id === 'tow')!, seconds: 20, effort: 0.8 };
+    const outing = {
+      ...outingsOf(small).find((candidate) => candidate.id === 'tow')!,
+      seconds: 20,
+      effort: 0.8,
+    };
     const give = firstToGive(small, { ...task, outing }, 'load');
     if (give.at === undefined) throw new Error(give.words);
     expect(give.words).toContain('its derated label allows 13 A');

@@ -64,7 +64,7 @@ export function toleranceSample(
   // The first numbers of neighbouring seeds are alike; later ones are not.
   for (let n = 0; n < 8; n += 1) random();
   const places = estimates.map(() => 2 * random() - 1);
-  const factors = new Map(estimates.map((one, n) => [one.key, factorAt(one, places[n]!)]));
+  const factors = new Map(estimates.map((estimate, n) => [estimate.key, factorAt(estimate, places[n]!)]));
   const run = runTrial(context, { ...task, ...coarse, factors });
   if (!run.ok) return undefined;
   const { railMinVolts, brownOuts, runMinutes, heatMargin, hottestCelsius } = run.value.figures;
@@ -85,12 +85,12 @@ export function summarise(
   samples: readonly ToleranceSample[],
   estimates: readonly EstimatedFigure[],
 ): ToleranceResult {
-  const column = (read: (one: ToleranceSample) => number) => samples.map(read);
-  const rail = column((one) => one.figures.railMinVolts);
-  const time = column((one) => Math.min(one.figures.runMinutes, 1e4));
-  const heat = column((one) => one.figures.hottestCelsius);
+  const column = (read: (sample: ToleranceSample) => number) => samples.map(read);
+  const rail = column((sample) => sample.figures.railMinVolts);
+  const time = column((sample) => Math.min(sample.figures.runMinutes, 1e4));
+  const heat = column((sample) => sample.figures.hottestCelsius);
   const influences = estimates.map((estimate, n) => {
-    const places = column((one) => one.places[n]!);
+    const places = column((sample) => sample.places[n]!);
     return {
       estimate,
       onRail: correlation(places, rail),
@@ -100,7 +100,8 @@ export function summarise(
   });
   return {
     runs: samples.length,
-    brownOutShare: samples.filter((one) => one.figures.brownOuts > 0).length / Math.max(samples.length, 1),
+    brownOutShare:
+      samples.filter((sample) => sample.figures.brownOuts > 0).length / Math.max(samples.length, 1),
     railMinVolts: spread(rail),
     runMinutes: spread(time),
     hottestCelsius: spread(heat),

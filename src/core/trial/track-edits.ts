@@ -10,14 +10,14 @@ const within = (value: number, least: number, most: number): number => Math.min(
 
 /** An outing with another course for one function. */
 function withPoints(outing: Outing, functionId: string, points: Point[]): Outing {
-  const others = outing.tracks.filter((one) => one.function !== functionId);
+  const others = outing.tracks.filter((track) => track.function !== functionId);
   return points.length === 0
     ? { ...outing, tracks: others }
     : { ...outing, tracks: [...others, { function: functionId, points }] };
 }
 
 export const pointsOf = (outing: Outing, functionId: string): Point[] =>
-  outing.tracks.find((one) => one.function === functionId)?.points ?? [];
+  outing.tracks.find((track) => track.function === functionId)?.points ?? [];
 
 /** Adds a point to a function's track; one that is nearly there moves instead. */
 export function addPoint(outing: Outing, functionId: string, seconds: number, position: number): Outing {
@@ -49,7 +49,7 @@ export function movePoint(
   return withPoints(
     outing,
     functionId,
-    points.map((one, k) => (k === n ? moved : one)),
+    points.map((point, k) => (k === n ? moved : point)),
   );
 }
 
@@ -75,12 +75,12 @@ export function recordedOuting(
 ): Outing {
   const seconds = Math.max(0.5, rounded(readings.at(-1)?.seconds ?? 0.5));
   const functions = Object.keys(readings[0]?.positions ?? {});
-  const tracks = functions.map((one) => ({
-    function: one,
+  const tracks = functions.map((text) => ({
+    function: text,
     points: thinned(
       readings.map(({ seconds: at, positions }): Point => [
         rounded(at),
-        rounded(within(positions[one] ?? 0, -1, 1)),
+        rounded(within(positions[text] ?? 0, -1, 1)),
       ]),
     ),
   }));

@@ -6,16 +6,16 @@ export function trialTable({ slices, seconds, rails, amps, cells, charge, heat, 
   data: number[][];
 } {
   const columns = [
-    ...rails.map((one) => ({ name: `${one.name}, lowest V`, values: one.values })),
-    ...amps.map((one) => ({ name: `${one.name}, mean A`, values: one.values })),
-    ...cells.map((one) => ({ name: `${one.name}, lowest V per cell`, values: one.values })),
-    ...charge.map((one) => ({ name: `${one.name}, charge 0 to 1`, values: one.values })),
-    ...heat.map((one) => ({ name: `${one.name}, °C`, values: one.values })),
+    ...rails.map((rail) => ({ name: `${rail.name}, lowest V`, values: rail.values })),
+    ...amps.map((line) => ({ name: `${line.name}, mean A`, values: line.values })),
+    ...cells.map((cell) => ({ name: `${cell.name}, lowest V per cell`, values: cell.values })),
+    ...charge.map((line) => ({ name: `${line.name}, charge 0 to 1`, values: line.values })),
+    ...heat.map((heatSeries) => ({ name: `${heatSeries.name}, °C`, values: heatSeries.values })),
     { name: 'speed, m/s', values: speed.values },
   ];
   const rows = Array.from({ length: slices }, (_, n) => [
     Number((((n + 1) * seconds) / slices).toFixed(4)),
-    ...columns.map((one) => Number((one.values[n] ?? 0).toPrecision(6))),
+    ...columns.map((column) => Number((column.values[n] ?? 0).toPrecision(6))),
   ]);
-  return { fields: ['seconds', ...columns.map((one) => one.name)], data: rows };
+  return { fields: ['seconds', ...columns.map((column) => column.name)], data: rows };
 }

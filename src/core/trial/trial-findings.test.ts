@@ -15,7 +15,7 @@ import { wiringInstant } from '../circuit/wiring-instant';
 
 function rehearsed(build: Build, outingId: string, change = {}) {
   const check = checkBuild(build, starterLocker);
-  const outing = outingsOf(build).find((one) => one.id === outingId)!;
+  const outing = outingsOf(build).find((candidate) => candidate.id === outingId)!;
   const run = runTrial(check.context, { ...usualTask(outing), ...change });
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   return { check, result: run.value, findings: trialFindings(check.context, run.value, outing.name) };
@@ -25,7 +25,7 @@ const planned = demoBuild('harbour-tug-as-planned');
 
 describe('the findings of an outing', () => {
   const { check, findings, result } = rehearsed(planned, 'full-lock-reversals');
-  const brownOut = findings.find((one) => one.rule === 'trial-brown-out')!;
+  const brownOut = findings.find((finding) => finding.rule === 'trial-brown-out')!;
 
   it('say what, how often, when and for how long, with the two numbers', () => {
     expect(brownOut.severity).toBe('stop');
@@ -39,7 +39,7 @@ describe('the findings of an outing', () => {
   });
 
   it('are one for each part and kind, however often it happened', () => {
-    const kinds = result.events.map((one) => `${one.kind} ${one.subject}`);
+    const kinds = result.events.map((event) => `${event.kind} ${event.subject}`);
     expect(findings).toHaveLength(new Set(kinds).size);
     expect(kinds.length).toBeGreaterThan(findings.length);
   });
@@ -54,7 +54,7 @@ describe('the findings of an outing', () => {
   it('are put right from where they stand: the offer ends the brown-outs', () => {
     const [patch] = brownOut.patches;
     const after = rehearsed(applyEdits(planned, patch!.edits), 'full-lock-reversals');
-    expect(after.findings.some((one) => one.rule === 'trial-brown-out')).toBe(false);
+    expect(after.findings.some((finding) => finding.rule === 'trial-brown-out')).toBe(false);
   });
 
   it('stay accepted while they are no worse', () => {
@@ -70,7 +70,7 @@ describe('the findings of an outing', () => {
       },
     ]);
     const again = rehearsed(accepted, 'full-lock-reversals').findings;
-    expect(again.find((one) => one.id === brownOut.id)).toMatchObject({
+    expect(again.find((finding) => finding.id === brownOut.id)).toMatchObject({
       accepted: true,
       reason: 'only on the bench',
     });
@@ -79,7 +79,7 @@ describe('the findings of an outing', () => {
   it('of a pack that runs down offer a larger one', () => {
     const build = tub({ parts: { pack: 'pack-lipo-3s-2200-10c' } });
     const found = rehearsed(build, 'tow', { charge: 0.04 }).findings;
-    const cut = found.find((one) => one.rule === 'trial-cut-off')!;
+    const cut = found.find((finding) => finding.rule === 'trial-cut-off')!;
     expect(cut.text).toContain('cuts its motor off');
     expect(cut.unit).toBe('V');
     expect(cut.patches[0]!.label).toMatch(/4000 mAh/);
@@ -101,7 +101,7 @@ describe('an instant in the wiring', () => {
           const here = amps.get(`${lead.id}.${end}`) ?? 0;
           return sum + (lead.to.fitting === 'receiver' && lead.from.fitting !== 'receiver' ? here : -here);
         }, 0);
-    const receiver = planned.parts.find((one) => one.kind === 'receiver')!;
+    const receiver = planned.parts.find((part) => part.kind === 'receiver')!;
     const own = receiver.kind === 'receiver' ? (receiver.amps?.value ?? 0.08) : 0;
     expect(Math.abs(Math.abs(into('plus')) - own)).toBeLessThan(0.03);
   });

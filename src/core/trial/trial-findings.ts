@@ -9,7 +9,9 @@ import type { TrialEvent, TrialResult } from './trial-result';
 
 /** The findings of an outing, one for each part and kind of trouble, with when and for how long. */
 export function trialFindings(context: CheckContext, result: TrialResult, outingName: string): Finding[] {
-  const acceptances = new Map(context.build.acceptances.map((one) => [one.finding, one]));
+  const acceptances = new Map(
+    context.build.acceptances.map((acceptance) => [acceptance.finding, acceptance]),
+  );
   const groups = new Map<string, TrialEvent[]>();
   for (const event of result.events) {
     const key = `${event.kind} ${event.subject}`;
@@ -24,7 +26,7 @@ export function trialFindings(context: CheckContext, result: TrialResult, outing
     if (!numbers) return [];
     const fitted = context.index.get(fittingId);
     const isRegulator = first.kind === 'limit' || first.subject !== fittingId;
-    const span = events.reduce((sum, one) => sum + one.until - one.at, 0);
+    const span = events.reduce((sum, event) => sum + event.until - event.at, 0);
     const report: Report<string> = {
       messageId: rule.messageId,
       data: {

@@ -43,7 +43,7 @@ const define = (
 });
 
 const longest = (events: readonly TrialEvent[]): number =>
-  Math.max(...events.map((one) => one.until - one.at));
+  Math.max(...events.map((event) => event.until - event.at));
 
 /** Seconds that a servo may push without moving. */
 const stallSeconds = 0.4;
@@ -99,7 +99,7 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
     },
     {
       numbers: ({ events }) => ({
-        actual: events.reduce((sum, one) => sum + one.until - one.at, 0),
+        actual: events.reduce((sum, event) => sum + event.until - event.at, 0),
         limit: 0,
         unit: 's',
       }),
@@ -145,7 +145,7 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
     },
     {
       numbers: ({ context, result, fittingId }) => {
-        const pack = context.index.ofKind('pack').find((one) => one.fitting.id === fittingId);
+        const pack = context.index.ofKind('pack').find((candidate) => candidate.fitting.id === fittingId);
         return (
           pack && {
             actual: result.figures.lowestCells[fittingId] ?? 0,
@@ -188,7 +188,7 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
     },
     {
       numbers: ({ result, events }) => {
-        const line = result.heat.find((one) => one.id === events[0]?.subject);
+        const line = result.heat.find((heat) => heat.id === events[0]?.subject);
         return line && { actual: Math.max(...line.values), limit: line.limit, unit: '°C' };
       },
     },
@@ -213,15 +213,15 @@ function ownBec(context: CheckContext): Patch[] {
 }
 
 function largerPacks(context: CheckContext, packId: string): Patch[] {
-  const pack = context.index.ofKind('pack').find((one) => one.fitting.id === packId);
+  const pack = context.index.ofKind('pack').find((candidate) => candidate.fitting.id === packId);
   if (!pack) return [];
   const { chemistry, cells, ampHours } = pack.part;
   return offerSwaps(
     context,
     pack,
-    (one) =>
-      one.chemistry === chemistry &&
-      one.cells === cells &&
-      (one.ampHours?.value ?? 0) > (ampHours?.value ?? 0),
+    (part) =>
+      part.chemistry === chemistry &&
+      part.cells === cells &&
+      (part.ampHours?.value ?? 0) > (ampHours?.value ?? 0),
   );
 }

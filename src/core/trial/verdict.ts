@@ -14,12 +14,12 @@ const justBefore = 0.5;
 
 /** The gravest thing that happened, how often, and what led to it. */
 export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
-  const asleep = events.find((one) => one.kind === 'neverWakes');
+  const asleep = events.find((event) => event.kind === 'neverWakes');
   if (asleep) return { isGood: false, words: asleep.words };
   if (!figures.hasWoken)
     return { isGood: false, words: 'There is no receiver in the build: nothing wakes, and nothing moves.' };
   for (const kind of grave) {
-    const all = events.filter((one) => one.kind === kind);
+    const all = events.filter((event) => event.kind === kind);
     const [first] = all;
     if (!first) continue;
     const often = all.length === 1 ? 'once' : `${all.length} times`;
@@ -38,10 +38,10 @@ export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
 
 function reasonOf(events: readonly TrialEvent[], down: TrialEvent): string {
   const limits = events.filter(
-    (one) => one.kind === 'limit' && one.at <= down.at && one.until >= down.at - justBefore,
+    (event) => event.kind === 'limit' && event.at <= down.at && event.until >= down.at - justBefore,
   );
-  const givers = [...new Set(limits.flatMap((one) => one.short ?? []))];
+  const givers = [...new Set(limits.flatMap((trialEvent) => trialEvent.short ?? []))];
   return givers.length === 0
     ? 'Its own wires and the pack behind them let its volts down.'
-    : `Just before, the servos wanted more than there was: ${givers.map((one) => `the ${one}`).join(', and ')}, gave all ${givers.length === 1 ? 'it' : 'they'} could.`;
+    : `Just before, the servos wanted more than there was: ${givers.map((giver) => `the ${giver}`).join(', and ')}, gave all ${givers.length === 1 ? 'it' : 'they'} could.`;
 }

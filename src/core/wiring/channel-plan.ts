@@ -13,46 +13,47 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const [transmitter] = index.ofKind('transmitter');
   const channels = Math.min(receiver?.part.channels ?? 32, transmitter?.part.channels ?? 32);
   const throttle = receiver?.part.throttleChannel ?? 3;
-  const takenChannels = new Set(build.functions.flatMap((one) => one.channel ?? []));
-  const takenControls = new Set(build.functions.flatMap((one) => one.control ?? []));
+  const takenChannels = new Set(build.functions.flatMap((modelFunction) => modelFunction.channel ?? []));
+  const takenControls = new Set(build.functions.flatMap((modelFunction) => modelFunction.control ?? []));
   const keeps =
-    !build.functions.some((one) => one.channel === throttle) &&
-    build.functions.some((one) => one.role === 'drive');
+    !build.functions.some((modelFunction) => modelFunction.channel === throttle) &&
+    build.functions.some((modelFunction) => modelFunction.role === 'drive');
   const first = (role: ModelFunction['role']) =>
     [...build.functions].sort((a, b) => Number(b.role === role) - Number(a.role === role));
   const changes = new Map<ModelFunction, Partial<Pick<ModelFunction, 'channel' | 'control'>>>();
-  const put = (one: ModelFunction, change: Partial<Pick<ModelFunction, 'channel' | 'control'>>) =>
-    changes.set(one, { ...changes.get(one), ...change });
-  const drives = build.functions.filter((one) => one.role === 'drive');
-  const rest = first('steer').filter((one) => one !== drives[0]);
-  for (const one of [...drives.slice(0, 1), ...rest]) {
-    if (one.channel !== undefined) continue;
+  const put = (modelFunction: ModelFunction, change: Partial<Pick<ModelFunction, 'channel' | 'control'>>) =>
+    changes.set(modelFunction, { ...changes.get(modelFunction), ...change });
+  const drives = build.functions.filter((modelFunction) => modelFunction.role === 'drive');
+  const rest = first('steer').filter((modelFunction) => modelFunction !== drives[0]);
+  for (const modelFunction of [...drives.slice(0, 1), ...rest]) {
+    if (modelFunction.channel !== undefined) continue;
     const order = Array.from({ length: channels }, (_, n) => n + 1);
-    const mayThrottle = one.role === 'drive' && keeps && !takenChannels.has(throttle);
+    const mayThrottle = modelFunction.role === 'drive' && keeps && !takenChannels.has(throttle);
     const free = (mayThrottle ? [throttle, ...order] : order).find(
-      (channel) => !takenChannels.has(channel) && (one.role === 'drive' || !keeps || channel !== throttle),
+      (channel) =>
+        !takenChannels.has(channel) && (modelFunction.role === 'drive' || !keeps || channel !== throttle),
     );
     if (free === undefined) continue;
-    put(one, { channel: free });
+    put(modelFunction, { channel: free });
     takenChannels.add(free);
   }
   // Steering has the first choice of sticks.
-  for (const one of first('steer')) {
+  for (const modelFunction of first('steer')) {
     const free = transmitter?.part.controls.filter(
-      ({ id, kind }) => kind === one.wants && !takenControls.has(id),
+      ({ id, kind }) => kind === modelFunction.wants && !takenControls.has(id),
     );
     // Forwards is up: a drive takes a stick that goes that way, steering leaves it to the drive.
     const isUpright = ({ id, name }: { id: string; name: string }) => /-y$|up and down/.test(`${name} ${id}`);
     const control =
-      one.role === 'drive' || one.role === 'steer'
-        ? (free?.find((each) => isUpright(each) === (one.role === 'drive')) ?? free?.[0])
+      modelFunction.role === 'drive' || modelFunction.role === 'steer'
+        ? (free?.find((each) => isUpright(each) === (modelFunction.role === 'drive')) ?? free?.[0])
         : free?.[0];
-    if (one.control !== undefined || !control) continue;
-    put(one, { control: control.id });
+    if (modelFunction.control !== undefined || !control) continue;
+    put(modelFunction, { control: control.id });
     takenControls.add(control.id);
   }
-  return [...changes].map(([one, change]) => ({
-    function: one,
-    edit: { type: 'setFunction', function: one.id, change },
+  return [...changes].map(([modelFunction, change]) => ({
+    function: modelFunction,
+    edit: { type: 'setFunction', function: modelFunction.id, change },
   }));
 }

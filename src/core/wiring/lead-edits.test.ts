@@ -8,11 +8,11 @@ import { starterLocker } from '../starter/starter-locker';
 import { connect } from '../put-right/connect';
 import { insertable, swappable, toggleWire, turnPlug } from './lead-edits';
 
-const leadOf = (build: Build, id: string) => build.leads.find((one) => one.id === id)!;
+const leadOf = (build: Build, id: string) => build.leads.find((lead) => lead.id === id)!;
 const stops = (build: Build) =>
   checkBuild(build, starterLocker)
-    .findings.filter((one) => one.severity === 'stop')
-    .map((one) => one.messageId);
+    .findings.filter((finding) => finding.severity === 'stop')
+    .map((finding) => finding.messageId);
 
 describe('edits of a lead', () => {
   it('lift a wire and put it back', () => {
@@ -32,24 +32,24 @@ describe('edits of a lead', () => {
   it('put in what fits both plugs, and nothing else', () => {
     const context = checkContext(tub(), starterLocker);
     const servo = insertable(context, leadOf(tub(), 'rudder-lead--rx-1'), starterLocker);
-    expect(servo.map((one) => one.label)).toEqual([
+    expect(servo.map((patch) => patch.label)).toEqual([
       'hand switch, three-pin',
       'extension, 600 mm, three-pin',
       'extension, 300 mm, three-pin',
     ]);
     expect(stops(applyEdits(tub(), servo[0]!.edits))).toEqual([]);
     const power = insertable(context, leadOf(tub(), 'adapter-out--esc-power'), starterLocker);
-    expect(power.some((one) => one.label.startsWith('fuse, 15 A'))).toBe(true);
-    expect(power.some((one) => one.label.startsWith('hand switch'))).toBe(true);
+    expect(power.some((patch) => patch.label.startsWith('fuse, 15 A'))).toBe(true);
+    expect(power.some((patch) => patch.label.startsWith('hand switch'))).toBe(true);
   });
 
   it('swap a part for another of its kind that takes the same leads', () => {
     const { index } = checkContext(tub(), starterLocker);
     const offers = swappable(index, 'rx', starterLocker);
     // The receiver for three channels has the port too, as far as plugs go; the wells judge the rest.
-    expect(offers.map((one) => one.id)).not.toContain('swap:rx:receiver-8-skerry');
-    const both = offers.find((one) => one.id === 'swap:rx:receiver-10-both')!;
-    expect(applyEdits(tub(), both.edits).fittings.find((one) => one.id === 'rx')?.part).toBe(
+    expect(offers.map((patch) => patch.id)).not.toContain('swap:rx:receiver-8-skerry');
+    const both = offers.find((patch) => patch.id === 'swap:rx:receiver-10-both')!;
+    expect(applyEdits(tub(), both.edits).fittings.find((fitting) => fitting.id === 'rx')?.part).toBe(
       'receiver-10-both',
     );
   });
@@ -64,7 +64,7 @@ describe('connect', () => {
       { fitting: 'rx', port: '1' },
       starterLocker,
     )!;
-    expect(edits.map((one) => one.type)).toEqual(['addLead']);
+    expect(edits.map((edit) => edit.type)).toEqual(['addLead']);
     expect(stops(applyEdits(build, edits))).toEqual([]);
   });
 
@@ -75,7 +75,7 @@ describe('connect', () => {
       { fitting: 'rx', port: '1' },
     ] as const;
     const edits = connect(build, ...ends, starterLocker)!;
-    expect(edits.map((one) => one.type)).toEqual(['addFitting', 'addLead', 'addLead']);
+    expect(edits.map((edit) => edit.type)).toEqual(['addFitting', 'addLead', 'addLead']);
     expect(stops(applyEdits(build, edits))).not.toContain('nearMiss');
     expect(connect(build, ...ends, [])).toBeUndefined();
   });
@@ -90,7 +90,7 @@ describe('parts to swap in', () => {
         for (const lead of after.leadsOf(fitting.id))
           for (const end of ['from', 'to'] as const) {
             const pins = after.port(lead[end]).pins.map((pin) => pin.name);
-            for (const one of lead.conductors) expect(pins, fitting.id).toContain(one[end]);
+            for (const conductor of lead.conductors) expect(pins, fitting.id).toContain(conductor[end]);
           }
       }
   });

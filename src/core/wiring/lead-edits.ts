@@ -12,8 +12,8 @@ export function toggleWire(lead: Lead, at: number): Edit {
   return {
     type: 'setConductors',
     lead: lead.id,
-    conductors: lead.conductors.map((one, n) =>
-      n === at ? { ...one, state: one.state === 'whole' ? 'lifted' : 'whole' } : one,
+    conductors: lead.conductors.map((conductor, n) =>
+      n === at ? { ...conductor, state: conductor.state === 'whole' ? 'lifted' : 'whole' } : conductor,
     ),
   };
 }
@@ -25,7 +25,7 @@ export function turnPlug(index: BuildIndex, lead: Lead): Edit {
   return {
     type: 'setConductors',
     lead: lead.id,
-    conductors: lead.conductors.map((one) => ({ ...one, to: turned(one.to) })),
+    conductors: lead.conductors.map((conductor) => ({ ...conductor, to: turned(conductor.to) })),
   };
 }
 
@@ -42,8 +42,11 @@ export function insertable(context: CheckContext, lead: Lead, locker: readonly P
 export function swappable(index: BuildIndex, fittingId: string, locker: readonly PartSpec[]): Patch[] {
   const { part } = index.get(fittingId);
   return locker
-    .filter((one) => one.kind === part.kind && one.id !== part.id && isOfSameForm(one, part))
-    .filter((one) => hasContacts(index, fittingId, one))
+    .filter(
+      (candidate) =>
+        candidate.kind === part.kind && candidate.id !== part.id && isOfSameForm(candidate, part),
+    )
+    .filter((candidate) => hasContacts(index, fittingId, candidate))
     .map((candidate) => ({
       id: `swap:${fittingId}:${candidate.id}`,
       label: candidate.name,

@@ -11,15 +11,15 @@ const free = new BuildIndex(
     ],
   }),
 ).freePorts();
-const at = (key: string) => free.find((one) => portKey(one.ref) === key)!;
+const at = (key: string) => free.find((freePort) => portKey(freePort.ref) === key)!;
 
 describe('plugTargets', () => {
   it('are free ports of other parts for the same use, the ones that go together first', () => {
     const targets = plugTargets(free, at('pan.lead'));
-    expect(targets.map((one) => one.ref.fitting)).not.toContain('pan');
-    expect(targets.every((one) => one.port.use === 'servo')).toBe(true);
+    expect(targets.map((freePort) => freePort.ref.fitting)).not.toContain('pan');
+    expect(targets.every((freePort) => freePort.port.use === 'servo')).toBe(true);
     expect(targets[0]?.ref.fitting).toBe('rx');
-    const misses = targets.map((one) => !goes(one, at('pan.lead')));
+    const misses = targets.map((freePort) => !goes(freePort, at('pan.lead')));
     expect(misses).toEqual([...misses].sort((a, b) => Number(a) - Number(b)));
     expect(misses).toContain(true);
   });

@@ -9,6 +9,6 @@ export function plugTargets(free: readonly FreePort[], from: FreePort): FreePort
 }
 
 /** Whether two ports join without an adapter: their plugs mate, or they are soldered. */
-export function goes(one: FreePort, other: FreePort): boolean {
-  return ['mates', 'solder'].includes(mating(one.port.connector, other.port.connector).result);
+export function goes(freePort: FreePort, other: FreePort): boolean {
+  return ['mates', 'solder'].includes(mating(freePort.port.connector, other.port.connector).result);
 }

@@ -19,7 +19,7 @@ function unwired(build: Build): Build {
   return {
     ...build,
     leads: [],
-    fittings: build.fittings.filter((one) => !cables.has(one.part)),
+    fittings: build.fittings.filter((fitting) => !cables.has(fitting.part)),
     functions: build.functions.map(({ channel, control, ...rest }) => rest),
   };
 }
@@ -28,8 +28,8 @@ const propose = (build: Build, refused: string[] = []) =>
   proposeWiring(build, starterLocker, new Set(refused));
 const stops = (build: Build) =>
   checkBuild(build, starterLocker)
-    .findings.filter((one) => one.severity === 'stop')
-    .map((one) => one.text);
+    .findings.filter((finding) => finding.severity === 'stop')
+    .map((finding) => finding.text);
 
 describe('proposeWiring', () => {
   it.each(Object.entries(soundBuilds))('wires from nothing without a stop: %s', (_, build) => {
@@ -37,8 +37,8 @@ describe('proposeWiring', () => {
     expect(unsolved).toEqual([]);
     expect(stops(wired)).toEqual([]);
     // Only the owner can tell how thick the wires are.
-    const missing = checkBuild(wired, starterLocker).unknowns.map((one) => one.missing);
-    expect(missing.filter((one) => !one.startsWith('gauge of the lead'))).toEqual([]);
+    const missing = checkBuild(wired, starterLocker).unknowns.map((asked) => asked.missing);
+    expect(missing.filter((text) => !text.startsWith('gauge of the lead'))).toEqual([]);
   });
 
   it('leaves alone what is wired already', () => {
@@ -49,13 +49,17 @@ describe('proposeWiring', () => {
 
   it('keeps the throttle where the receiver’s map keeps it', () => {
     const { build } = propose(unwired(tub()));
-    expect(build.functions.find((one) => one.id === 'drive')).toMatchObject({ channel: 3 });
-    expect(build.functions.find((one) => one.id === 'steer')).toMatchObject({ channel: 1 });
+    expect(build.functions.find((modelFunction) => modelFunction.id === 'drive')).toMatchObject({
+      channel: 3,
+    });
+    expect(build.functions.find((modelFunction) => modelFunction.id === 'steer')).toMatchObject({
+      channel: 1,
+    });
   });
 
   it('lists each step, and leaves out what is refused and what rests on it', () => {
     const all = propose(unwired(tub()));
-    expect(all.proposals.map((one) => one.id)).toEqual([
+    expect(all.proposals.map((proposal) => proposal.id)).toEqual([
       'plan:drive',
       'plan:steer',
       'feed:pack',
@@ -63,25 +67,25 @@ describe('proposeWiring', () => {
       'signal:rudder',
       'signal:esc',
     ]);
-    expect(all.proposals.find((one) => one.id === 'feed:pack')?.label).toBe(
+    expect(all.proposals.find((proposal) => proposal.id === 'feed:pack')?.label).toBe(
       'Pack to the controller, with an adapter',
     );
     const some = propose(unwired(tub()), ['plan:steer', 'motor:motor']);
-    expect(some.proposals.filter((one) => one.isRefused).map((one) => one.id)).toEqual([
+    expect(some.proposals.filter((proposal) => proposal.isRefused).map((proposal) => proposal.id)).toEqual([
       'plan:steer',
       'motor:motor',
     ]);
-    expect(some.proposals.map((one) => one.id)).not.toContain('signal:rudder');
-    expect(some.build.leads.some((one) => one.to.fitting === 'motor')).toBe(false);
+    expect(some.proposals.map((proposal) => proposal.id)).not.toContain('signal:rudder');
+    expect(some.build.leads.some((lead) => lead.to.fitting === 'motor')).toBe(false);
   });
 
   it('follows the school of red wires', () => {
     const twin = unwired(soundBuilds['tracked machine, two controllers, one red wire in']!);
     const sourcesOf = (build: Build) =>
-      checkBuild(build, starterLocker).context.survey.rails.find((one) => one.isRadio)?.sources.length;
+      checkBuild(build, starterLocker).context.survey.rails.find((rail) => rail.isRadio)?.sources.length;
     expect(sourcesOf(propose(twin).build)).toBe(1);
     const own = propose({ ...twin, policies: { ...twin.policies, redWires: 'standAlone' } });
-    expect(own.build.fittings.some((one) => one.id === 'radio-bec')).toBe(true);
+    expect(own.build.fittings.some((fitting) => fitting.id === 'radio-bec')).toBe(true);
     expect(sourcesOf(own.build)).toBe(1);
     // Whoever leaves them as delivered gets them so, and is warned.
     const both = { ...twin, policies: { ...twin.policies, redWires: 'parallel' as const } };
@@ -99,15 +103,15 @@ describe('proposeWiring', () => {
     };
     const { build } = propose(withPump);
     const { context } = checkBuild(build, starterLocker);
-    const rudder = context.survey.supplies.find((one) => one.fitted.fitting.id === 'rudder');
+    const rudder = context.survey.supplies.find((supply) => supply.fitted.fitting.id === 'rudder');
     expect(rudder).toMatchObject({ status: 'fed', volts: { full: 8.4 } });
-    expect(context.survey.signals.find((one) => one.device.fitting.id === 'rudder')?.port.id).toBe('1');
+    expect(context.survey.signals.find((path) => path.device.fitting.id === 'rudder')?.port.id).toBe('1');
     expect(stops(build)).toEqual([]);
     const tooMany = propose({
       ...withPump,
-      parts: withPump.parts.map((one) => (one.kind === 'pack' ? { ...one, cells: 3 } : one)),
+      parts: withPump.parts.map((part) => (part.kind === 'pack' ? { ...part, cells: 3 } : part)),
     });
-    expect(tooMany.proposals.some((one) => one.id === 'raw:rudder')).toBe(false);
+    expect(tooMany.proposals.some((proposal) => proposal.id === 'raw:rudder')).toBe(false);
   });
 
   it('feeds a video sender by its school, and never through an electronic switch', () => {
@@ -124,7 +128,7 @@ describe('proposeWiring', () => {
     });
     const feedOf = (build: Build) =>
       checkBuild(build, starterLocker).context.survey.supplies.find(
-        (one) => one.fitted.fitting.id === 'video',
+        (supply) => supply.fitted.fitting.id === 'video',
       );
     expect(feedOf(propose(withVideo('pack', 'video-sender')).build)).toMatchObject({
       status: 'fed',
@@ -168,35 +172,37 @@ describe('proposeWiring', () => {
       const build = fitted(
         [
           ...radio,
-          ...names.map((one): [string, string, string] => [
-            `${one} esc`.replace(' ', '-'),
-            `${one} controller`,
+          ...names.map((name): [string, string, string] => [
+            `${name} esc`.replace(' ', '-'),
+            `${name} controller`,
             'controller-brushed-30-switching',
           ]),
           ...[...names]
             .reverse()
-            .map((one): [string, string, string] => [
-              `${one} motor`.replace(' ', '-'),
-              `${one} motor`,
+            .map((text): [string, string, string] => [
+              `${text} motor`.replace(' ', '-'),
+              `${text} motor`,
               'motor-brushed-620',
             ]),
         ],
         { policies: { ...tub().policies, redWires } },
       );
       build.functions = build.fittings
-        .filter((one) => one.name.endsWith('controller'))
-        .map((one) => functionFor(one.id, 'drive'));
+        .filter((fitting) => fitting.name.endsWith('controller'))
+        .map((fitting) => functionFor(fitting.id, 'drive'));
       const { build: wired, unsolved } = propose(build);
       const { survey } = checkBuild(wired, starterLocker).context;
-      for (const one of survey.index.ofKind('controller')) {
-        expect(survey.supplyOf(one.fitting.id)?.status).toBe('fed');
-        expect(survey.motorsOf(one.fitting.id).map(({ fitting }) => fitting.name)).toEqual([
-          one.fitting.name.replace('controller', 'motor'),
+      for (const controller of survey.index.ofKind('controller')) {
+        expect(survey.supplyOf(controller.fitting.id)?.status).toBe('fed');
+        expect(survey.motorsOf(controller.fitting.id).map(({ fitting }) => fitting.name)).toEqual([
+          controller.fitting.name.replace('controller', 'motor'),
         ]);
       }
-      expect(survey.rails.find((one) => one.isRadio)?.sources).toHaveLength(redWires === 'parallel' ? 4 : 1);
-      expect(unsolved.filter((one) => !one.startsWith('Still a stop'))).toEqual([]);
-      expect(stops(wired).map((one) => `Still a stop: ${one}`)).toEqual(unsolved);
+      expect(survey.rails.find((rail) => rail.isRadio)?.sources).toHaveLength(
+        redWires === 'parallel' ? 4 : 1,
+      );
+      expect(unsolved.filter((text) => !text.startsWith('Still a stop'))).toEqual([]);
+      expect(stops(wired).map((stop) => `Still a stop: ${stop}`)).toEqual(unsolved);
     },
   );
 
@@ -215,7 +221,7 @@ describe('proposeWiring', () => {
     const { survey } = checkBuild(propose(build).build, starterLocker).context;
     expect(survey.supplyOf('esc')?.volts?.full).toBeCloseTo(16.8, 6);
     expect(survey.index.leadsOf('fuse')).toHaveLength(2);
-    const lone = propose({ ...build, fittings: build.fittings.filter((one) => one.id !== 'join') });
+    const lone = propose({ ...build, fittings: build.fittings.filter((fitting) => fitting.id !== 'join') });
     expect(lone.unsolved.join()).toContain('in series or in parallel');
     expect(checkBuild(lone.build, starterLocker).context.survey.supplyOf('esc')?.volts?.full).toBe(8.4);
   });
@@ -240,7 +246,7 @@ describe('proposeWiring', () => {
       parts: [...build.parts, starterPart('bec-8a')],
       fittings: [...build.fittings, { id: 'bec', name: 'BEC', part: 'bec-8a' }],
     });
-    expect(own.build.fittings.find((one) => one.id === 'bec')?.regulatorVolts).toBe(6);
+    expect(own.build.fittings.find((fitting) => fitting.id === 'bec')?.regulatorVolts).toBe(6);
   });
 
   it('says which parts no function works, and chains Y-leads where one function works three', () => {
@@ -257,7 +263,7 @@ describe('proposeWiring', () => {
   });
 
   it('says what it cannot solve', () => {
-    const noAdapters = starterLocker.filter((one) => one.kind !== 'cable' || one.form !== 'adapter');
+    const noAdapters = starterLocker.filter((part) => part.kind !== 'cable' || part.form !== 'adapter');
     const { unsolved } = proposeWiring(unwired(tub()), noAdapters, new Set());
     expect(unsolved).toEqual(['Pack to the controller: no adapter in the locker fits both plugs']);
     const brushless = unwired(tub({ parts: { motor: 'motor-brushless-900' } }));
@@ -266,7 +272,7 @@ describe('proposeWiring', () => {
 
   it('gives steering its place before a second drive, and mixes both on two ports', () => {
     const { build } = propose(unwired(soundBuilds['tug with twin screws steered by a mix']!));
-    expect(build.functions.map((one) => [one.name, one.channel])).toEqual([
+    expect(build.functions.map((modelFunction) => [modelFunction.name, modelFunction.channel])).toEqual([
       ['Steering', 1],
       ['Drive', 3],
       ['Second drive', 2],
@@ -284,12 +290,14 @@ describe('proposeWiring', () => {
     const truck = unwired(soundBuilds['truck with 5 V servos in an 8 V model']!);
     const { build, unsolved } = propose({
       ...truck,
-      parts: truck.parts.map((one) =>
-        one.kind === 'controller' ? { ...one, regulator: { ...one.regulator!, voltsChoices: [7.4] } } : one,
+      parts: truck.parts.map((part) =>
+        part.kind === 'controller'
+          ? { ...part, regulator: { ...part.regulator!, voltsChoices: [7.4] } }
+          : part,
       ),
       fittings: truck.fittings
-        .filter((one) => one.id !== 'bec')
-        .map((one) => (one.id === 'esc' ? { ...one, regulatorVolts: 7.4 } : one)),
+        .filter((fitting) => fitting.id !== 'bec')
+        .map((fitting) => (fitting.id === 'esc' ? { ...fitting, regulatorVolts: 7.4 } : fitting)),
     });
     const { survey } = checkBuild(build, starterLocker).context;
     expect(unsolved).toEqual([]);
@@ -311,7 +319,9 @@ describe('proposeWiring', () => {
     expect(motors(propose(launch).build)).toEqual(['left', 'right']);
     const strong: Build = {
       ...launch,
-      parts: launch.parts.map((one) => (one.kind === 'motor' ? { ...one, fullLoadAmps: stated(40) } : one)),
+      parts: launch.parts.map((part) =>
+        part.kind === 'motor' ? { ...part, fullLoadAmps: stated(40) } : part,
+      ),
     };
     expect(motors(propose(strong).build)).toEqual(['left']);
     expect(propose(strong).unsolved.join()).toContain('Starboard motor: no free controller');

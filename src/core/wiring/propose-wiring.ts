@@ -20,8 +20,8 @@ export function proposeWiring(
   refused: ReadonlySet<string>,
 ): WiringPlan {
   const draft = new WiringDraft(build, locker, refused);
-  for (const { function: one, edit } of channelPlan(build))
-    draft.offer(`plan:${one.id}`, planWords(draft, one.name, edit), [edit]);
+  for (const { function: modelFunction, edit } of channelPlan(build))
+    draft.offer(`plan:${modelFunction.id}`, planWords(draft, modelFunction.name, edit), [edit]);
   settleLink(draft);
   bringBec(draft);
   wireLoads(draft);
@@ -32,7 +32,7 @@ export function proposeWiring(
   wireVideoFromRail(draft);
   settleVolts(draft);
   settleCutoffs(draft);
-  if (draft.proposals.some((one) => !one.isRefused)) settleStops(draft, build);
+  if (draft.proposals.some((proposal) => !proposal.isRefused)) settleStops(draft, build);
   return draft;
 }
 
@@ -42,7 +42,7 @@ function planWords({ index }: WiringDraft, name: string, edit: Edit): string {
   const controls = index.ofKind('transmitter').flatMap(({ part }) => part.controls);
   const words = [
     channel === undefined ? '' : `channel ${channel}`,
-    control === undefined ? '' : (controls.find((one) => one.id === control)?.name ?? control),
+    control === undefined ? '' : (controls.find((candidate) => candidate.id === control)?.name ?? control),
   ];
   return `${name}: ${words.filter(Boolean).join(', ')}`;
 }

@@ -21,10 +21,10 @@ const mostCures = 12;
 export function settleRedWires(draft: WiringDraft): void {
   for (const { fitting } of draft.index.ofKind('bec')) plugIn(draft, fitting.id);
   const context = checkContext(draft.build, draft.locker);
-  const rail = context.survey.rails.find((one) => one.isRadio);
+  const rail = context.survey.rails.find((candidate) => candidate.isRadio);
   const school = draft.build.policies.redWires;
   if (!rail) return;
-  const isOwn = rail.sources.some((one) => one.fitted.kind === 'bec' || one.fitted.kind === 'pack');
+  const isOwn = rail.sources.some((source) => source.fitted.kind === 'bec' || source.fitted.kind === 'pack');
   if ((school === 'standAlone' && !isOwn) || rail.sources.length === 0) {
     const [bec] = offerStandAloneBec(context, rail);
     if (bec) draft.offer('own-bec', bec.label, bec.edits);
@@ -33,13 +33,13 @@ export function settleRedWires(draft: WiringDraft): void {
     return;
   }
   if (school === 'parallel') return;
-  const strength = (one: Rail['sources'][number]) =>
-    (one.fitted.kind === 'controller' ? 0 : 1000) + strengthOf(context, one);
+  const strength = (source: Rail['sources'][number]) =>
+    (source.fitted.kind === 'controller' ? 0 : 1000) + strengthOf(context, source);
   const [keep, ...others] = [...rail.sources].sort((a, b) => strength(b) - strength(a));
   if (!keep || others.length === 0) return;
-  const lifts = others.map((one) => liftRed(context, one));
-  const names = nameList(others.map((one) => `the ${one.fitted.fitting.name}`));
-  const known = lifts.filter((one) => one !== undefined);
+  const lifts = others.map((source) => liftRed(context, source));
+  const names = nameList(others.map((source) => `the ${source.fitted.fitting.name}`));
+  const known = lifts.filter((edit) => edit !== undefined);
   if (known.length < others.length)
     draft.unsolved.push(`The red wire of ${names}: no single wire carries it`);
   if (known.length > 0)
@@ -65,10 +65,11 @@ function plugIn(draft: WiringDraft, becId: string): void {
 export function settleVolts(draft: WiringDraft): void {
   const { survey } = checkContext(draft.build, draft.locker);
   for (const rail of survey.rails) {
-    const ceiling = Math.min(...rail.supplies.map((one) => one.terminal.maxVolts?.value ?? Infinity));
-    const floor = Math.max(...rail.supplies.map((one) => one.terminal.minVolts?.value ?? 0));
+    const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
+    const floor = Math.max(...rail.supplies.map((supply) => supply.terminal.minVolts?.value ?? 0));
     for (const { fitted, terminal, isUnset } of rail.sources) {
-      const fits = terminal.regulator?.voltsChoices.filter((one) => one <= ceiling && one >= floor) ?? [];
+      const fits =
+        terminal.regulator?.voltsChoices.filter((choice) => choice <= ceiling && choice >= floor) ?? [];
       if (!isUnset || fits.length === 0 || !Number.isFinite(ceiling)) continue;
       const volts = Math.max(...fits);
       draft.offer(
@@ -96,7 +97,7 @@ export function settleCutoffs(draft: WiringDraft): void {
 export function settleLink(draft: WiringDraft): void {
   const [receiver] = draft.index.ofKind('receiver');
   const [transmitter] = draft.index.ofKind('transmitter');
-  const shared = transmitter?.part.protocols.find((one) => receiver?.part.protocols.includes(one));
+  const shared = transmitter?.part.protocols.find((protocol) => receiver?.part.protocols.includes(protocol));
   if (!transmitter || !shared || transmitter.fitting.protocol !== undefined) return;
   if (transmitter.part.protocols.length < 2) return;
   const { id, name } = transmitter.fitting;
@@ -107,21 +108,21 @@ export function settleLink(draft: WiringDraft): void {
 
 /** What the check says of the wiring, put right by its own offers where no part has to be changed; the rest is told. */
 export function settleStops(draft: WiringDraft, before: Build): void {
-  const old = new Set(stopsOf(before, draft.locker).map((one) => one.id));
+  const old = new Set(stopsOf(before, draft.locker).map((finding) => finding.id));
   const tried = new Set<string>();
-  const fresh = () => stopsOf(draft.build, draft.locker).filter((one) => !old.has(one.id));
+  const fresh = () => stopsOf(draft.build, draft.locker).filter((finding) => !old.has(finding.id));
   for (let n = 0; n < mostCures; n += 1) {
-    const [open] = fresh().flatMap((one) => {
-      const cure = one.patches.find(({ edits }) => edits.every((edit) => edit.type !== 'swapPart'));
-      return cure && !tried.has(one.id) ? [{ id: one.id, cure }] : [];
+    const [open] = fresh().flatMap((finding) => {
+      const cure = finding.patches.find(({ edits }) => edits.every((edit) => edit.type !== 'swapPart'));
+      return cure && !tried.has(finding.id) ? [{ id: finding.id, cure }] : [];
     });
     if (!open) break;
     // Whoever refuses a cure is not pressed with the next one.
     tried.add(open.id);
     draft.offer(`cure:${open.cure.id}`, open.cure.label, open.cure.edits);
   }
-  for (const one of fresh()) draft.unsolved.push(`Still a stop: ${one.text}`);
+  for (const finding of fresh()) draft.unsolved.push(`Still a stop: ${finding.text}`);
 }
 
 const stopsOf = (build: Build, locker: readonly PartSpec[]): Finding[] =>
-  checkBuild(build, locker).findings.filter((one) => one.severity === 'stop' && !one.accepted);
+  checkBuild(build, locker).findings.filter((finding) => finding.severity === 'stop' && !finding.accepted);

@@ -12,23 +12,23 @@ import { freeOutlet } from './wire-power';
 export function wireChannels(draft: WiringDraft): void {
   const [receiver] = draft.index.ofKind('receiver');
   if (!receiver) return;
-  for (const one of draft.build.functions) {
-    const waiting = one.devices
+  for (const modelFunction of draft.build.functions) {
+    const waiting = modelFunction.devices
       .filter((id) => draft.index.has(id))
       .map((id) => draft.index.get(id))
       .filter((fitted) => isWaiting(draft, fitted));
     if (waiting.length === 0) continue;
-    if (one.channel === undefined) {
-      if (!draft.proposals.some((step) => step.id === `plan:${one.id}`))
-        draft.unsolved.push(`${one.name}: no channel is left for it`);
+    if (modelFunction.channel === undefined) {
+      if (!draft.proposals.some((step) => step.id === `plan:${modelFunction.id}`))
+        draft.unsolved.push(`${modelFunction.name}: no channel is left for it`);
       continue;
     }
-    const port = receiver.part.ports.find((candidate) => candidate.channel === one.channel);
+    const port = receiver.part.ports.find((candidate) => candidate.channel === modelFunction.channel);
     const here = { fitting: receiver.fitting.id, port: port?.id ?? '' };
-    if (port && draft.isFree(here)) wireFunction(draft, one, waiting, here);
+    if (port && draft.isFree(here)) wireFunction(draft, modelFunction, waiting, here);
     else
       draft.unsolved.push(
-        `${one.name}: ${port ? `port ${port.id} is taken` : `the receiver has no channel ${one.channel}`}`,
+        `${modelFunction.name}: ${port ? `port ${port.id} is taken` : `the receiver has no channel ${modelFunction.channel}`}`,
       );
   }
   tellUnserved(draft);
@@ -39,7 +39,7 @@ const isWaiting = (draft: WiringDraft, { fitting, part }: Fitted): boolean =>
 
 function wireFunction(
   draft: WiringDraft,
-  one: ModelFunction,
+  modelFunction: ModelFunction,
   waiting: readonly Fitted[],
   here: PortRef,
 ): void {
@@ -48,7 +48,7 @@ function wireFunction(
   let place: PortRef = here;
   for (const [n, { fitting }] of waiting.entries()) {
     // Every part but the last takes a branch of its own.
-    const y = n < waiting.length - 1 ? yLead(draft, one, n, place) : undefined;
+    const y = n < waiting.length - 1 ? yLead(draft, modelFunction, n, place) : undefined;
     if (n < waiting.length - 1 && !y) {
       const left = waiting.slice(n).map((late) => `the ${late.fitting.name}`);
       draft.unsolved.push(`${capital(nameList(left))}: a Y-lead is wanted`);
@@ -82,7 +82,12 @@ function isFedRaw(draft: WiringDraft, servo: Fitted, here: PortRef): boolean {
 }
 
 /** Adds a Y-lead into a port. @returns its fitting id, or nothing where the locker has none or it was refused */
-function yLead(draft: WiringDraft, one: ModelFunction, n: number, into: PortRef): string | undefined {
+function yLead(
+  draft: WiringDraft,
+  modelFunction: ModelFunction,
+  n: number,
+  into: PortRef,
+): string | undefined {
   const part = draft.locker.find(
     (candidate) =>
       candidate.kind === 'cable' &&
@@ -90,15 +95,17 @@ function yLead(draft: WiringDraft, one: ModelFunction, n: number, into: PortRef)
       candidate.ports.some((port) => port.use === 'servo'),
   );
   if (!part) return undefined;
-  const id = freshId(draft.build, `${one.id}-y-lead`);
+  const id = freshId(draft.build, `${modelFunction.id}-y-lead`);
   const suffix = n === 0 ? '' : `:${n + 1}`;
-  const name = `${one.name.toLowerCase().slice(0, 40)} Y-lead${n === 0 ? '' : ` ${n + 1}`}`;
+  const name = `${modelFunction.name.toLowerCase().slice(0, 40)} Y-lead${n === 0 ? '' : ` ${n + 1}`}`;
   const isThere =
-    draft.offer(`y-lead:${one.id}${suffix}`, `Add a ${part.name} for ${one.name.toLowerCase()}`, [
-      { type: 'addFitting', fitting: { id, name, part: part.id }, part },
-    ]) &&
+    draft.offer(
+      `y-lead:${modelFunction.id}${suffix}`,
+      `Add a ${part.name} for ${modelFunction.name.toLowerCase()}`,
+      [{ type: 'addFitting', fitting: { id, name, part: part.id }, part }],
+    ) &&
     draft.join(
-      `y-lead-in:${one.id}${suffix}`,
+      `y-lead-in:${modelFunction.id}${suffix}`,
       `The ${name} into ${n === 0 ? `receiver port ${into.port}` : 'the Y-lead before it'}`,
       { fitting: id, port: 'in' },
       into,
@@ -108,7 +115,7 @@ function yLead(draft: WiringDraft, one: ModelFunction, n: number, into: PortRef)
 
 /** Parts that listen to a channel and that no function names. */
 function tellUnserved(draft: WiringDraft): void {
-  const served = new Set(draft.build.functions.flatMap((one) => one.devices));
+  const served = new Set(draft.build.functions.flatMap((modelFunction) => modelFunction.devices));
   const left = draft.index
     .all()
     .filter((fitted) => !served.has(fitted.fitting.id) && isWaiting(draft, fitted))

@@ -29,7 +29,7 @@ export function wireMotors(draft: WiringDraft): void {
   const isServed = (motor: Motor) => [...served.values()].some((all) => all.includes(motor));
   for (const { motor, controller } of pairs)
     if (!isServed(motor) && !served.has(controller)) served.set(controller, [motor]);
-  for (const motor of motors.filter((one) => !isServed(one))) {
+  for (const motor of motors.filter((candidate) => !isServed(candidate))) {
     const shared = [...served].find(([controller, [first, ...more]]) =>
       first && more.length === 0 ? canShare(controller, first, motor) : false,
     );
@@ -41,7 +41,7 @@ export function wireMotors(draft: WiringDraft): void {
   }
   for (const [controller, all] of served) joinMotors(draft, controller, all);
   // Where a motor is left over as well, that is told of the motor.
-  const idle = motors.every(isServed) ? controllers.filter((one) => !served.has(one)) : [];
+  const idle = motors.every(isServed) ? controllers.filter((controller) => !served.has(controller)) : [];
   for (const { fitting } of idle) draft.unsolved.push(`${capital(fitting.name)}: no motor is fitted for it`);
 }
 
@@ -71,7 +71,7 @@ function joinMotors(draft: WiringDraft, controller: Controller, motors: readonly
   }
   const y = motorYLead(draft, name);
   if (!y) {
-    const names = motors.map((one) => `the ${one.fitting.name}`);
+    const names = motors.map((motor) => `the ${motor.fitting.name}`);
     draft.unsolved.push(`${capital(nameList(names))}: a Y-lead for motors is wanted`);
     return;
   }
@@ -112,7 +112,7 @@ const isMotorY = (part: PartSpec): part is CableSpec =>
 /** How well a controller suits a motor: words of their names first, then whether its amps do, the closer the better. */
 function suits(motor: Motor, controller: Controller): number {
   const words = wordsOf(motor);
-  const shared = [...wordsOf(controller)].filter((one) => words.has(one)).length;
+  const shared = [...wordsOf(controller)].filter((text) => words.has(text)).length;
   const asked = (motor.part.fullLoadAmps ?? motor.part.stallAmps)?.value;
   const given = controller.part.continuousAmps?.value;
   const room = asked && given ? Math.log(given / asked) : 0;
@@ -124,7 +124,7 @@ const wordsOf = ({ fitting }: Fitted): Set<string> =>
     fitting.name
       .toLowerCase()
       .split(/[^\p{L}\p{N}]+/u)
-      .filter((one) => one !== '' && !common.has(one)),
+      .filter((text) => text !== '' && !common.has(text)),
   );
 
 /** Pumps, lamps and the like to the electronic switches that work them, by name first. */
@@ -143,7 +143,7 @@ export function wireLoads(draft: WiringDraft): void {
     );
   for (const load of loads) {
     const words = wordsOf(load);
-    const shares = (one: Fitted) => [...wordsOf(one)].filter((word) => words.has(word)).length;
+    const shares = (fitted: Fitted) => [...wordsOf(fitted)].filter((word) => words.has(word)).length;
     const [best] = [...switches].sort((a, b) => shares(b) - shares(a));
     if (!best) continue;
     switches.splice(switches.indexOf(best), 1);

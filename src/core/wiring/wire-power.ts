@@ -35,10 +35,10 @@ export function wirePower(draft: WiringDraft): void {
     return;
   }
   if (!spreadPower(draft, head, [...takers.map((ref) => draft.index.port(ref)), ...rawPlugs])) return;
-  for (const one of takers) {
-    const name = lowName(draft, one);
-    const outlet = freeOutlet(draft, draft.index.port(one));
-    if (outlet) draft.join(`feed:${one.fitting}`, `Power to the ${name}`, outlet, one);
+  for (const ref of takers) {
+    const name = lowName(draft, ref);
+    const outlet = freeOutlet(draft, draft.index.port(ref));
+    if (outlet) draft.join(`feed:${ref.fitting}`, `Power to the ${name}`, outlet, ref);
     else draft.unsolved.push(`Power to the ${name}: no outlet is left on the harness`);
   }
 }
@@ -49,7 +49,9 @@ function plugsFedRaw(draft: WiringDraft): PortSpec[] {
   if (!plug || draft.build.policies.servoFeed !== 'raw') return [];
   return draft.index
     .ofKind('servo')
-    .filter((one) => standsRaw(draft.index, one) && draft.isFree({ fitting: one.fitting.id, port: 'lead' }))
+    .filter(
+      (servo) => standsRaw(draft.index, servo) && draft.isFree({ fitting: servo.fitting.id, port: 'lead' }),
+    )
     .map(() => plug);
 }
 
@@ -64,11 +66,11 @@ function mainPack(draft: WiringDraft): Fitted<'pack'> | undefined {
 function joinPacks(draft: WiringDraft, main: Fitted<'pack'>, out: PortRef): PortRef {
   const others = draft.index
     .ofKind('pack')
-    .filter((one) => one !== main && draft.index.leadsOf(one.fitting.id).length === 0);
+    .filter((pack) => pack !== main && draft.index.leadsOf(pack.fitting.id).length === 0);
   if (others.length === 0 || !draft.isFree(out)) return out;
   const joiner = cables(draft, 'harness').find(({ fitting, part }) => {
     const inlets = powerIn(part);
-    return inlets.length > 1 && inlets.every((one) => draft.isFree({ fitting: fitting.id, port: one.id }));
+    return inlets.length > 1 && inlets.every((port) => draft.isFree({ fitting: fitting.id, port: port.id }));
   });
   const inlets = joiner ? powerIn(joiner.part) : [];
   const joined = joiner ? [main, ...others].slice(0, inlets.length) : [main];
@@ -80,7 +82,7 @@ function joinPacks(draft: WiringDraft, main: Fitted<'pack'>, out: PortRef): Port
         { fitting: fitting.id, port: part.ports[0]?.id ?? 'out' },
         { fitting: joiner.fitting.id, port: inlets[n]!.id },
       );
-  for (const { fitting } of others.filter((one) => !joined.includes(one)))
+  for (const { fitting } of others.filter((pack) => !joined.includes(pack)))
     draft.unsolved.push(
       `${capital(fitting.name)}: fit a harness that joins it to the ${main.fitting.name} in series or in parallel, or plug it in by hand`,
     );
@@ -123,8 +125,10 @@ function spreadPower(draft: WiringDraft, head: PortRef, plugs: readonly PortSpec
     }
     if (areServed(draft, plugs)) return true;
     const part = draft.locker.find(
-      (one): one is CableSpec =>
-        one.kind === 'cable' && one.form === 'harness' && one.ports.some((port) => port.id === 'in'),
+      (candidate): candidate is CableSpec =>
+        candidate.kind === 'cable' &&
+        candidate.form === 'harness' &&
+        candidate.ports.some((port) => port.id === 'in'),
     );
     if (!part) {
       draft.unsolved.push('Several parts want power from the pack, and the locker has no harness');
@@ -173,9 +177,9 @@ function areServed(draft: WiringDraft, plugs: readonly PortSpec[]): boolean {
     form: draft.index.port(ref).connector.family,
     isFree: draft.isFree(ref),
   }));
-  const free = forms.filter((one) => one.isFree).map((one) => one.form);
+  const free = forms.filter((form) => form.isFree).map((form) => form.form);
   return plugs.every(({ connector }) => {
-    const isCommon = forms.some((one) => one.form === connector.family);
+    const isCommon = forms.some((form) => form.form === connector.family);
     const at = isCommon ? free.indexOf(connector.family) : free.length - 1;
     if (at >= 0) free.splice(at, 1);
     return at >= 0;
@@ -211,7 +215,7 @@ const powerIn = (part: CableSpec): PortSpec[] =>
   part.ports.filter((port) => port.use === 'power' && port.flow === 'in');
 
 const hasPort = (index: BuildIndex, { fitting, port }: PortRef): boolean =>
-  index.get(fitting).part.ports.some((one) => one.id === port);
+  index.get(fitting).part.ports.some((plug) => plug.id === port);
 
 const lowName = (draft: WiringDraft, ref: PortRef): string => draft.index.get(ref.fitting).fitting.name;
 const nameAt = (draft: WiringDraft, ref: PortRef): string => capital(lowName(draft, ref));

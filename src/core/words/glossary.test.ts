@@ -5,13 +5,13 @@ describe('withTerms', () => {
   it('marks each word once, at its first use, and keeps the text', () => {
     const text = 'The rail sinks: a brown-out. The rail again.';
     const pieces = withTerms(text);
-    expect(pieces.map((one) => one.text).join('')).toBe(text);
-    expect(pieces.filter((one) => one.term).map((one) => one.term)).toEqual(['rail', 'brown-out']);
+    expect(pieces.map((piece) => piece.text).join('')).toBe(text);
+    expect(pieces.filter((piece) => piece.term).map((piece) => piece.term)).toEqual(['rail', 'brown-out']);
   });
 
   it('takes the longest word there is', () => {
-    expect(withTerms('Take the bind plug out').find((one) => one.term)?.term).toBe('bind plug');
-    expect(withTerms('the red wires').find((one) => one.term)?.term).toBe('red wires');
+    expect(withTerms('Take the bind plug out').find((term) => term.term)?.term).toBe('bind plug');
+    expect(withTerms('the red wires').find((term) => term.term)?.term).toBe('red wires');
   });
 
   it('finds no word inside another', () => {

@@ -49,8 +49,8 @@ export interface TextPiece {
 }
 
 const terms = (Object.keys(glossary) as GlossaryTerm[]).sort((a, b) => b.length - a.length);
-const pattern = new RegExp(`\\b(${terms.map((one) => one.replace(/[-]/g, '\\-')).join('|')})\\b`, 'gi');
-const byLowerCase = new Map(terms.map((one) => [one.toLowerCase(), one]));
+const pattern = new RegExp(`\\b(${terms.map((term) => term.replace(/[-]/g, '\\-')).join('|')})\\b`, 'gi');
+const byLowerCase = new Map(terms.map((term) => [term.toLowerCase(), term]));
 
 /** Splits a text at the words that the glossary explains; each is marked once, at its first use. */
 export function withTerms(text: string): TextPiece[] {

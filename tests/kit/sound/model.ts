@@ -73,7 +73,7 @@ export function modelOf(name: string, model: ModelKind, sketch: ModelSketch): Bu
       })),
       brief,
     },
-    (id) => own.find((one) => one.id === id) ?? starterPart(id),
+    (id) => own.find((part) => part.id === id) ?? starterPart(id),
   );
   return { ...build, policies: { ...build.policies, ...policies } };
 }

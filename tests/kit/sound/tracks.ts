@@ -9,10 +9,10 @@ const thick = { metres: 0.2, awg: 14 };
 
 /** An excavator: two tracks, slew and a pump, each with its own controller and motor. */
 function excavator(name: string, red: (n: number) => boolean, own: boolean) {
-  const four = names.flatMap((one, n): LeadSketch[] => [
-    [`${n < 2 ? 'harness' : 'harness2'}.large ${(n % 2) + 1}`, `${slug(one)}-esc.power`, thick],
-    [`${slug(one)}-esc.motor`, `${slug(one)}-motor.motor`],
-    [`${slug(one)}-esc.lead`, `rx.${n + 3}`, red(n) ? {} : { change: lifted('plus') }],
+  const four = names.flatMap((each, n): LeadSketch[] => [
+    [`${n < 2 ? 'harness' : 'harness2'}.large ${(n % 2) + 1}`, `${slug(each)}-esc.power`, thick],
+    [`${slug(each)}-esc.motor`, `${slug(each)}-motor.motor`],
+    [`${slug(each)}-esc.lead`, `rx.${n + 3}`, red(n) ? {} : { change: lifted('plus') }],
   ]);
   return modelOf(name, 'tracked machine', {
     parts: [
@@ -21,14 +21,14 @@ function excavator(name: string, red: (n: number) => boolean, own: boolean) {
       ['harness2', 'second harness', 'harness-five-way'],
       ['split', 'small split', 'split'],
       ...radio,
-      ...names.flatMap((one): Row[] => [
+      ...names.flatMap((each): Row[] => [
         [
-          `${slug(one)}-esc`,
-          `${one} controller`,
+          `${slug(each)}-esc`,
+          `${each} controller`,
           'controller-brushed-30-switching',
           { regulatorVolts: 5, cutoff: 'LiPo' },
         ],
-        [`${slug(one)}-motor`, `${one} motor`, 'motor-brushed-80t'],
+        [`${slug(each)}-motor`, `${each} motor`, 'motor-brushed-80t'],
       ]),
       ...(own ? [['bec', 'radio BEC', 'bec-3a', { regulatorVolts: 5 }] as Row] : []),
       ['servo', 'bucket servo', 'servo-standard'],
@@ -42,13 +42,13 @@ function excavator(name: string, red: (n: number) => boolean, own: boolean) {
       ['servo.lead', 'rx.1'],
     ],
     works: [
-      ...names.map((one, n): Parameters<typeof modelOf>[2]['works'][number] => [
-        `Work ${one}`,
+      ...names.map((each, n): Parameters<typeof modelOf>[2]['works'][number] => [
+        `Work ${each}`,
         'drive',
         'centring',
         controls[n]!,
         n + 3,
-        [`${slug(one)}-esc`],
+        [`${slug(each)}-esc`],
       ]),
       ['Bucket', 'mechanism', 'staying', 'dial-1', 1, ['servo']],
     ],

@@ -29,7 +29,7 @@ describe('a pack', () => {
     const part: PackSpec = { ...pack!.part, cellOhms: measured(0.009) };
     const estimates = new Estimates();
     expect(packValues({ ...pack!, part }, estimates, 1).ohms).toBeCloseTo(0.027, 9);
-    expect(estimates.all.map((one) => one.key)).not.toContain('pack.cellOhms');
+    expect(estimates.all.map((estimate) => estimate.key)).not.toContain('pack.cellOhms');
   });
 });
 
@@ -44,9 +44,9 @@ describe('a regulator', () => {
   ) => regulatorFigures(unset, regulator, { charge, isUnlimited }, 11.1, new Estimates());
 
   it('gives its label amps for seconds, whatever its type, and all that is asked where that is wanted', () => {
-    for (const one of [linear, switching]) {
-      expect(figures(one, false, 'nominal').maxAmps).toBe(3);
-      expect(figures(one, true, 'nominal').maxAmps).toBeGreaterThan(100);
+    for (const regulator of [linear, switching]) {
+      expect(figures(regulator, false, 'nominal').maxAmps).toBe(3);
+      expect(figures(regulator, true, 'nominal').maxAmps).toBeGreaterThan(100);
     }
   });
 
@@ -63,7 +63,7 @@ describe('a servo', () => {
     const at5 = servoFigures(servo!, 5, new Estimates())!;
     const at6 = servoFigures(servo!, 6, new Estimates())!;
     const { sheet } = servo!.part;
-    const six = sheet.find((one) => one.volts.value === 6)!;
+    const six = sheet.find((point) => point.volts.value === 6)!;
     expect(at6.stallAmps).toBeCloseTo(six.stallAmps!.value, 9);
     expect(at6.stallTorque).toBeCloseTo(six.stallNewtonMetres!.value, 9);
     expect(at5.stallAmps).toBeLessThan(at6.stallAmps);
@@ -90,9 +90,9 @@ describe('a drive', () => {
 
   it('has a load that is all square for a screw, and part constant otherwise', () => {
     expect(figures().loadConst).toBe(0);
-    const other = figures({ squarePart: 0.4, slipShare: 0 });
-    expect(other.loadConst).toBeGreaterThan(0);
-    expect(other.slipShare).toBeUndefined();
+    const regulator = figures({ squarePart: 0.4, slipShare: 0 });
+    expect(regulator.loadConst).toBeGreaterThan(0);
+    expect(regulator.slipShare).toBeUndefined();
   });
 
   it('whose sheet tells no amps at all is left out', () => {
@@ -120,9 +120,9 @@ describe('a vehicle', () => {
 
   it('shares its load among its motors', () => {
     const geared = gearedSpeed(1500, 7.4);
-    const [one, two] = [1, 2].map((motors) => roadLoad(car, geared, motors, new Estimates()));
-    expect(two!.constant).toBeCloseTo(one!.constant / 2, 12);
-    expect(two!.inertia).toBeCloseTo(one!.inertia / 2, 12);
+    const [alone, shared] = [1, 2].map((motors) => roadLoad(car, geared, motors, new Estimates()));
+    expect(shared!.constant).toBeCloseTo(alone!.constant / 2, 12);
+    expect(shared!.inertia).toBeCloseTo(alone!.inertia / 2, 12);
   });
 
   it('estimates the mass only where the Brief has none', () => {
@@ -135,7 +135,7 @@ describe('a vehicle', () => {
         1,
         estimates,
       );
-      return estimates.all.map((one) => one.key);
+      return estimates.all.map((estimate) => estimate.key);
     };
     expect(keys()).toContain('model.kilograms');
     expect(keys(2)).not.toContain('model.kilograms');

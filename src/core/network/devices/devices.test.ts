@@ -12,7 +12,7 @@ function ampsAt(volts: number, element: Element): number {
   const network = networkOf([supply(volts), element], true);
   const found = operatingPoint(network);
   if (!found.ok) throw new Error(found.problem.at);
-  return network.devices.find((one) => one.id === element.id)!.amps(found.value.x, 0);
+  return network.devices.find((device) => device.id === element.id)!.amps(found.value.x, 0);
 }
 
 describe('loads at rest', () => {
@@ -87,7 +87,7 @@ describe('a regulator', () => {
     const found = operatingPoint(network);
     if (!found.ok) throw new Error(found.problem.at);
     const { x } = found.value;
-    const regulator = network.devices.find((one) => one instanceof Regulator)!;
+    const regulator = network.devices.find((device) => device instanceof Regulator)!;
     return { rail: x[network.indexOf('rail')!]!, regulator, x };
   }
   const steady = (amps: number): Element => ({

@@ -113,7 +113,7 @@ const tails: Element[] = ['a', 'b', 'c'].map((from) => ({
 
 /** Numbers between, or zero, but none so near to zero that two kinks lie within one step. */
 const between = (min: number, max: number) =>
-  fc.double({ min, max, noNaN: true }).map((one) => (Math.abs(one) < 1e-3 ? 0 : one));
+  fc.double({ min, max, noNaN: true }).map((value) => (Math.abs(value) < 1e-3 ? 0 : value));
 const volts = between(-2, 14);
 const speed = between(-300, 300);
 const angle = between(-1, 1);

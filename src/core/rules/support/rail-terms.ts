@@ -5,11 +5,11 @@ import type { Fitted } from '../../survey/build-index';
 
 /** The amps that each part takes, as terms. */
 export const shareTerms = (shares: readonly Share[]): Term[] =>
-  shares.map((one) => ({
-    name: `${one.fitted.fitting.name}${one.isStalled ? ', stalled' : one.fitted.kind === 'motor' ? ', full throttle' : ''}`,
-    value: one.amps,
+  shares.map((share) => ({
+    name: `${share.fitted.fitting.name}${share.isStalled ? ', stalled' : share.fitted.kind === 'motor' ? ', full throttle' : ''}`,
+    value: share.amps,
     unit: 'A',
-    provenance: one.provenance,
+    provenance: share.provenance,
   }));
 
 /** Parts whose sheets do not say what they draw. */

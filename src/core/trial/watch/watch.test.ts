@@ -74,7 +74,7 @@ const elements: Element[] = [
 function bench() {
   const network = networkOf(elements, false);
   const device = <Kind extends Device>(kind: new (...all: never[]) => Kind): Kind => {
-    const found = network.devices.find((one) => one instanceof kind);
+    const found = network.devices.find((candidate) => candidate instanceof kind);
     if (!found) throw new Error(kind.name);
     return found as Kind;
   };

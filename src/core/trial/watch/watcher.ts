@@ -33,6 +33,6 @@ export class Stretches {
 
   /** Seconds in all. */
   get seconds(): number {
-    return this.all.reduce((sum, one) => sum + one.until - one.at, 0);
+    return this.all.reduce((sum, other) => sum + other.until - other.at, 0);
   }
 }
