@@ -8,7 +8,7 @@ import type { Supply } from '../survey/power';
 import type { Conditions } from './conditions';
 import type { Estimates } from './estimates';
 import { NodeNames } from './nodes';
-import type { MotorLoad, Site } from './site';
+import type { MotorLoad, PartElements, Site } from './site';
 import { screwLoad } from './values/drive-values';
 import { gearedSpeed, isAfloat, roadLoad } from './values/vehicle-values';
 import { wireElements } from './wires';
@@ -27,23 +27,32 @@ export interface BuildElements {
   missing: MissingFigure[];
 }
 
-/** The network of a build, from its real wires, its sheets and the state of its packs. */
+/** Elements of parts at rest, by part and what of the moment they change with. */
+export type KnownParts = Map<string, PartElements>;
+
+/**
+ * The network of a build, from its real wires, its sheets and the state of its packs.
+ * @param known keeps what is the same in several moments at rest; for moments alike in throttle and what is on
+ */
 export function buildElements(
   survey: Survey,
   conditions: Conditions,
   estimates: Estimates,
   names = new NodeNames(survey),
   wires: readonly Element[] = wireElements(survey.index, names, estimates),
+  known?: KnownParts,
 ): BuildElements {
   const { index } = survey;
   const missing: MissingFigure[] = [];
   const elements = index.all().flatMap((fitted): Element[] => {
     const supply = survey.supplyOf(fitted.fitting.id);
     if (supply && !takesPart(supply, conditions)) return [];
-    const made = kindOfAny(fitted.part).elements(
-      siteOf(survey, conditions, estimates, names, fitted, supply),
-      fitted.part,
-    );
+    const kind = kindOfAny(fitted.part);
+    const make = () =>
+      kind.elements(siteOf(survey, conditions, estimates, names, fitted, supply), fitted.part);
+    const key = known && `${fitted.fitting.id} ${kind.momentKey?.(conditions, fitted.fitting.id) ?? ''}`;
+    const made = key === undefined ? make() : (known?.get(key) ?? make());
+    if (key !== undefined) known?.set(key, made);
     if (Array.isArray(made)) return effort(made, conditions.effort ?? 1);
     missing.push({ fitting: fitted.fitting.id, words: made.missing });
     return [];

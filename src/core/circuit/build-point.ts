@@ -93,6 +93,8 @@ const regulatorId = (fittingId: string): string => `${fittingId}.bec`;
 /** Solves a build at rest, moment after moment; moments in which the same parts take part share one network. */
 export class RestingNetwork {
   private readonly networks = new Map<string, Network>();
+  /** What each network was last tuned to. */
+  private readonly tuned = new Map<string, readonly Element[]>();
 
   /** @param wires those of the build, the same in every moment */
   constructor(private readonly wires: readonly Element[]) {}
@@ -103,8 +105,12 @@ export class RestingNetwork {
     const parts = elements.slice(0, elements.length - this.wires.length);
     const shape = parts.map((element) => `${element.kind} ${element.id}`).join();
     let network = this.networks.get(shape);
-    if (network) for (const [n, part] of parts.entries()) network.devices[n]!.retune?.(part);
-    else this.networks.set(shape, (network = networkOf(elements, true)));
+    if (network) {
+      const before = this.tuned.get(shape)!;
+      for (let n = 0; n < parts.length; n += 1)
+        if (parts[n] !== before[n]) network.devices[n]!.retune?.(parts[n]!);
+    } else this.networks.set(shape, (network = networkOf(elements, true)));
+    this.tuned.set(shape, parts);
     const found = operatingPoint(network);
     return found.ok ? success(new BuildPoint(build, network, found.value.x)) : failure(found.problem);
   }

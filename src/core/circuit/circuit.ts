@@ -2,7 +2,7 @@ import type { Element } from '../network/devices';
 import type { RegulatorSizing } from '../plan/policies';
 import type { Survey } from '../survey/survey';
 import type { PackState } from '../survey/volts';
-import { buildElements } from './build-elements';
+import { buildElements, type KnownParts } from './build-elements';
 import { RestingNetwork, type BuildPoint } from './build-point';
 import type { Conditions } from './conditions';
 import { stalledServos } from './draws';
@@ -25,6 +25,7 @@ export class Circuit {
   private readonly names: NodeNames;
   /** The same in every moment. */
   private readonly wires: readonly Element[];
+  private readonly known: KnownParts = new Map();
   private readonly network: RestingNetwork;
   private railLoadsKnown: RailLoad[] | undefined;
   private packLoadsKnown: PackLoad[] | undefined;
@@ -46,7 +47,7 @@ export class Circuit {
     if (!this.points.has(key)) {
       const conditions = this.conditions(moment, charge, school);
       const point = this.network.solve(
-        buildElements(this.survey, conditions, new Estimates(), this.names, this.wires),
+        buildElements(this.survey, conditions, new Estimates(), this.names, this.wires, this.known),
       );
       this.points.set(key, point.ok ? point.value : undefined);
     }

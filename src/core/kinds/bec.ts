@@ -6,6 +6,7 @@ import {
   regulatorElements,
   regulatorFields,
   regulatorLine,
+  regulatorMoment,
 } from './regulated';
 
 export const becKind = describeKind<'bec'>({
@@ -20,6 +21,7 @@ export const becKind = describeKind<'bec'>({
   ],
   choices: regulatorChoice,
   elements: (site, part) => regulatorElements(site, part.regulator),
+  momentKey: regulatorMoment,
   column: 'drive',
   lines: (part, { regulator }) => [regulatorLine(part.regulator, regulator ?? '')],
   isDelicate: true,

@@ -7,6 +7,7 @@ import {
   regulatorElements,
   regulatorFields,
   regulatorLine,
+  regulatorMoment,
 } from './regulated';
 
 export const controllerKind = describeKind<'controller'>({
@@ -43,6 +44,7 @@ export const controllerKind = describeKind<'controller'>({
       },
     ];
   },
+  momentKey: regulatorMoment,
   column: 'drive',
   lines: (part, { regulator, redWire }) => [
     `${part.drives}${part.continuousAmps ? `, ${part.continuousAmps.value} A` : ''}`,

@@ -1,3 +1,4 @@
+import type { Conditions } from '../circuit/conditions';
 import type { PartElements, Site } from '../circuit/site';
 import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
 import type { SheetChoice } from '../parts/sheet-choice';
@@ -45,6 +46,8 @@ export interface Kind<K extends PartKind> {
   draws?: (part: PartOfKind<K>, volts: number) => Draws;
   /** What it is in the network. */
   elements: (site: Site<K>, part: PartOfKind<K>) => PartElements;
+  /** What of a moment its elements at rest change with, as a key; where not said they are the same in all moments. */
+  momentKey?: (conditions: Conditions, fittingId: string) => string;
   /** Where it stands in the wiring picture: a column, inside the leads, or outside the model. */
   column: Column | 'inline' | 'outside';
   /** The two or three facts that the wiring picture writes on it. */

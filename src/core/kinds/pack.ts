@@ -45,6 +45,7 @@ export const packKind = describeKind<'pack'>({
       },
     ];
   },
+  momentKey: ({ charge, coldFactor }) => `${charge}/${coldFactor}`,
   column: 'pack',
   lines: (part, { allowedAmps }) => [
     `${part.cells} ${part.cells === 1 ? 'cell' : 'cells'} ${part.chemistry}`,

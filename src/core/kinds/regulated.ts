@@ -1,4 +1,5 @@
 import { regulatorFigures } from '../circuit/values/regulator-values';
+import type { Conditions } from '../circuit/conditions';
 import type { Site } from '../circuit/site';
 import type { Element } from '../network/devices';
 import type { BecSpec } from '../parts/bec';
@@ -38,6 +39,10 @@ export const regulatorFields = (
     ? [{ path: 'regulator.maxWatts', label: sheds, unit: 'W', scale: 1 }]
     : []),
 ];
+
+/** A regulator's elements change with whether it gives what is asked, and at cut-off. */
+export const regulatorMoment = ({ charge, isUnlimited }: Conditions): string =>
+  `${charge === 'cutoff'}/${isUnlimited === true}`;
 
 /** The volts that a regulator can be set to. */
 export function regulatorChoice(part: Regulated): SheetChoice[] {

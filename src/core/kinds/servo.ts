@@ -65,6 +65,7 @@ export const servoKind = describeKind<'servo'>({
     if (still === 'stalled') return [{ ...own, stalled: true }];
     return [{ ...own, holdTorque: still === 'moving' ? heldTorque(part, figures) : 0 }];
   },
+  momentKey: (conditions, id) => conditions.servo?.(id) ?? 'resting',
   column: 'served',
   lines: (part, { fedVolts }) => [
     fedVolts === undefined ? 'not fed' : `on ${formatQuantity(fedVolts, 'V')}`,

@@ -29,16 +29,14 @@ export interface FoldedWires {
 export function foldWires(wires: readonly Conductance[], isTouched: (node: number) => boolean): FoldedWires {
   const joints = new Map<number, Map<number, number>>();
   const jointsOf = (node: number) => {
-    const known = joints.get(node) ?? new Map<number, number>();
-    joints.set(node, known);
+    let known = joints.get(node);
+    if (!known) joints.set(node, (known = new Map<number, number>()));
     return known;
   };
   const join = (a: number, b: number, siemens: number) => {
-    for (const [value, other] of [
-      [a, b],
-      [b, a],
-    ] as const)
-      jointsOf(value).set(other, (jointsOf(value).get(other) ?? 0) + siemens);
+    const [fromA, fromB] = [jointsOf(a), jointsOf(b)];
+    fromA.set(b, (fromA.get(b) ?? 0) + siemens);
+    fromB.set(a, (fromB.get(a) ?? 0) + siemens);
   };
   for (const { from, to, siemens } of wires) if (from !== to) join(from, to, siemens);
 
@@ -54,8 +52,8 @@ export function foldWires(wires: readonly Conductance[], isTouched: (node: numbe
     if (a !== b) join(a, b, (toA * toB) / (toA + toB));
     waiting.push(a, b);
   }
-  const conductances = [...joints].flatMap(([from, around]) =>
-    [...around].flatMap(([to, siemens]) => (from < to ? [{ from, to, siemens }] : [])),
-  );
+  const conductances: Conductance[] = [];
+  for (const [from, around] of joints)
+    for (const [to, siemens] of around) if (from < to) conductances.push({ from, to, siemens });
   return { conductances, inner };
 }

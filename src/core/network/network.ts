@@ -58,16 +58,25 @@ export class Network {
     this.stamping = this.devices.filter((device) => device.stamp !== undefined);
     this.limiting = this.devices.filter((device) => device.limit !== undefined);
     this.nodes = Int32Array.from(notes.kinds.keys()).filter((n) => n < this.size && this.isNode(n));
-    this.wireFrom = Int32Array.from(order.conductances, (conductance) => conductance.from);
-    this.wireTo = Int32Array.from(order.conductances, (conductance) => conductance.to);
-    this.wireSiemens = Float64Array.from(order.conductances, (conductance) => conductance.siemens);
+    const wireCount = order.conductances.length;
+    this.wireFrom = new Int32Array(wireCount);
+    this.wireTo = new Int32Array(wireCount);
+    this.wireSiemens = new Float64Array(wireCount);
+    for (let n = 0; n < wireCount; n += 1) {
+      const { from, to, siemens } = order.conductances[n]!;
+      this.wireFrom[n] = from;
+      this.wireTo[n] = to;
+      this.wireSiemens[n] = siemens;
+    }
 
-    const pairs = [...notes.slots, ...notes.masses].map(({ row, column }) => [row, column] as const);
-    const joints = order.conductances.map(({ from, to }) => [from, to] as const);
-    const lu = new SparseLu(
-      this.size,
-      [...pairs, ...joints].filter(([row, column]) => row !== ground && column !== ground),
-    );
+    const pattern: [row: number, column: number][] = [];
+    const note = (row: number, column: number) => {
+      if (row !== ground && column !== ground) pattern.push([row, column]);
+    };
+    for (const { row, column } of notes.slots) note(row, column);
+    for (const { row, column } of notes.masses) note(row, column);
+    for (const { from, to } of order.conductances) note(from, to);
+    const lu = new SparseLu(this.size, pattern);
     this.lu = lu;
     const slotAt = (row: number, column: number) =>
       row === ground || column === ground ? lu.spare : lu.slot(row, column);

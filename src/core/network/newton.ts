@@ -12,10 +12,13 @@ export interface Allowance {
 
 /** What a tolerance allows each unknown of a network; `times` widens it. */
 export function allowanceFor({ kinds }: Network, tolerance: Tolerance, times = 1): Allowance {
-  return {
-    relative: Float64Array.from(kinds, (kind) => times * tolerance[kind].relative),
-    absolute: Float64Array.from(kinds, (kind) => times * tolerance[kind].absolute),
-  };
+  const relative = new Float64Array(kinds.length);
+  const absolute = new Float64Array(kinds.length);
+  for (let n = 0; n < kinds.length; n += 1) {
+    relative[n] = times * tolerance[kinds[n]!].relative;
+    absolute[n] = times * tolerance[kinds[n]!].absolute;
+  }
+  return { relative, absolute };
 }
 
 /** Room for one network's iteration, kept from step to step. */

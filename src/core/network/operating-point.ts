@@ -56,12 +56,12 @@ const ladder: readonly Attempt[] = [
  * real model would wake up in.
  */
 export function operatingPoint(network: Network): Result<OperatingPoint, NoOperatingPoint> {
-  const { scratch, allowed } = roomFor(network);
+  const room = roomFor(network);
   let trouble = 0;
   let iterations = 0;
   for (const attempt of ladder) {
     const x = new Float64Array(network.names.length);
-    const end = climb(network, scratch, x.subarray(0, network.size), attempt, allowed);
+    const end = climb(network, room, x.subarray(0, network.size), attempt);
     iterations += end.iterations;
     network.fillIn(x);
     if (end.converged) return success({ x, attempt: attempt.name, iterations });
@@ -74,6 +74,11 @@ export function operatingPoint(network: Network): Result<OperatingPoint, NoOpera
 interface Room {
   scratch: Scratch;
   allowed: Record<'fine' | 'coarse', Allowance>;
+  /** Unknowns that hold an imagined charge, and the slots of their diagonals. */
+  held: Int32Array;
+  heldSlots: Int32Array;
+  /** The masses of unknowns that are no voltages. */
+  masses: Network['masses'];
 }
 
 const rooms = new WeakMap<Network, Room>();
@@ -82,35 +87,34 @@ function roomFor(network: Network): Room {
   let room = rooms.get(network);
   if (!room) {
     const allowed = { fine: allowanceFor(network, tolerance), coarse: allowanceFor(network, coarse) };
-    rooms.set(network, (room = { scratch: scratchFor(network), allowed }));
+    const { lu, kinds, size } = network;
+    const inert = new Set(network.masses.map((mass) => mass.row));
+    const held = Int32Array.from(kinds.keys()).filter(
+      (n) => n > 0 && n < size && (!inert.has(n) || kinds[n] === 'volts'),
+    );
+    const masses = network.masses.filter(({ row }) => kinds[row] !== 'volts');
+    const heldSlots = held.map((n) => lu.slot(n, n));
+    rooms.set(network, (room = { scratch: scratchFor(network), allowed, held, heldSlots, masses }));
   }
   return room;
 }
 
-function climb(
-  network: Network,
-  scratch: Scratch,
-  x: Float64Array,
-  attempt: Attempt,
-  allowed: Record<'fine' | 'coarse', Allowance>,
-) {
+function climb(network: Network, room: Room, x: Float64Array, attempt: Attempt) {
+  const { scratch, allowed, held, heldSlots, masses } = room;
   const { farads, growth, mostVolts } = attempt;
-  const { lu, kinds, size, masses } = network;
+  const { kinds } = network;
   const from = scratch.old;
-  const diagonals = Array.from({ length: size }, (_, n) => lu.slot(n, n));
-  const inert = new Set(masses.map((mass) => mass.row));
   let step = attempt.firstStep;
   let iterations = 0;
   let trouble = 0;
   const hold = (at: Float64Array, f: Float64Array, a: Float64Array) => {
     const rate = farads / step;
-    for (let n = 1; n < size; n += 1) {
-      if (inert.has(n) && kinds[n] !== 'volts') continue;
-      f[n]! += rate * (at[n]! - from[n]!);
-      a[diagonals[n]!]! += rate;
+    for (let n = 0; n < held.length; n += 1) {
+      const unknown = held[n]!;
+      f[unknown]! += rate * (at[unknown]! - from[unknown]!);
+      a[heldSlots[n]!]! += rate;
     }
     for (const { row, column, value, slot } of masses) {
-      if (kinds[row] === 'volts') continue;
       f[row]! += (value / step) * (at[column]! - from[column]!);
       a[slot]! += value / step;
     }
