@@ -1,4 +1,6 @@
+import { fileURLToPath } from 'node:url';
 import react from '@vitejs/plugin-react';
+import license from 'rollup-plugin-license';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
@@ -16,16 +18,23 @@ const offline = VitePWA({
     icons: [{ src: '/hull.svg', sizes: 'any', type: 'image/svg+xml' }],
   },
   workbox: {
-    globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+    globPatterns: ['**/*.{js,css,html,svg,woff2,txt}'],
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/api\//],
+    navigateFallbackDenylist: [/^\/api\//, /^\/licences\.txt$/],
     maximumFileSizeToCacheInBytes: 8 * 2 ** 20,
     cleanupOutdatedCaches: true,
   },
 });
 
+/** The licences of the packages that end up in the application, as a file beside it. */
+const notices = license({
+  thirdParty: {
+    output: { file: fileURLToPath(new URL('dist/app/licences.txt', import.meta.url)) },
+  },
+});
+
 export default defineConfig({
-  plugins: [react(), ...(process.env.VITEST === undefined ? [offline] : [])],
+  plugins: [react(), ...(process.env.VITEST === undefined ? [notices, offline] : [])],
   worker: { format: 'es' },
   build: {
     outDir: 'dist/app',

@@ -1,7 +1,7 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { once } from 'node:events';
-import type { Server } from 'node:http';
+import { get, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -42,6 +42,26 @@ describe('the server', () => {
     expect(answer.status).toBe(500);
     expect(await answer.text()).toBe('This could not be answered');
     broken.close();
+  });
+
+  it('answers only to the names of this machine, and only to who reads', async () => {
+    const { port } = new URL(address);
+    const asked = (host: string) =>
+      new Promise<number | undefined>((resolve, reject) => {
+        get({ host: '127.0.0.1', port, path: '/', headers: { host } }, (answer) => {
+          answer.resume();
+          resolve(answer.statusCode);
+        }).on('error', reject);
+      });
+    expect(await asked('localhost:4300')).toBe(200);
+    expect(await asked('evil.example')).toBe(421);
+    expect((await fetch(address, { method: 'POST', body: 'x' })).status).toBe(405);
+  });
+
+  it('lets the page ask nothing of the device, and write no styles of its own', async () => {
+    const { headers } = await fetch(address);
+    expect(headers.get('permissions-policy')).toContain('camera=()');
+    expect(headers.get('content-security-policy')).not.toContain('unsafe-inline');
   });
 
   it('lets the page load nothing but its own files', async () => {

@@ -1,6 +1,7 @@
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
+import { createHash } from 'node:crypto';
 import path from 'node:path';
 
 /** An answer without stack or path, whatever went wrong. */
@@ -12,6 +13,28 @@ const answerPlainly: ErrorRequestHandler = (error: { status?: number }, _, respo
     .type('text/plain')
     .send(status === 404 ? 'Not found' : 'This could not be answered');
 };
+
+/** What the page may ask of the device: nothing but to share a file. */
+const permissions = [
+  'accelerometer',
+  'bluetooth',
+  'camera',
+  'display-capture',
+  'geolocation',
+  'gyroscope',
+  'hid',
+  'magnetometer',
+  'microphone',
+  'midi',
+  'payment',
+  'serial',
+  'usb',
+]
+  .map((name) => `${name}=()`)
+  .join(', ');
+
+/** Names that the loopback address goes by. */
+const isOurHost = (host = ''): boolean => /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i.test(host);
 
 /** Serves the built application, with headers that let the page load nothing but its own files. */
 export function createServer(builtApp: string): Express {
@@ -25,8 +48,8 @@ export function createServer(builtApp: string): Express {
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
-          // The interface library writes its styles into the page.
-          styleSrc: ["'self'", "'unsafe-inline'"],
+          // The interface library puts an empty style element into the page, and rules into it by script.
+          styleSrc: ["'self'", `'sha256-${createHash('sha256').update('').digest('base64')}'`],
           imgSrc: ["'self'", 'data:', 'blob:'],
           workerSrc: ["'self'", 'blob:'],
           objectSrc: ["'none'"],
@@ -37,6 +60,18 @@ export function createServer(builtApp: string): Express {
       },
     }),
   );
+  server.use((request, response, next) => {
+    response.setHeader('Permissions-Policy', permissions);
+    // A page of another name that was made to point here must not read anything.
+    if (!isOurHost(request.headers.host)) response.status(421).type('text/plain').send('Not served here');
+    else if (request.method !== 'GET' && request.method !== 'HEAD')
+      response
+        .status(405)
+        .setHeader('Allow', 'GET, HEAD')
+        .type('text/plain')
+        .send('Only reading is possible');
+    else next();
+  });
   server.use(compression());
   server.get('/api/health', (_, response) => {
     response.json({ name: 'dry-hull' });

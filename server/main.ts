@@ -16,4 +16,8 @@ const listener = createServer(builtApp).listen(port, '127.0.0.1', (error?: Error
   process.stdout.write(`Dry Hull is open at http://127.0.0.1:${port}/  (Ctrl+C ends it)\n`);
 });
 
+// A connection that says nothing does not hold the server.
+listener.requestTimeout = 30_000;
+listener.headersTimeout = 10_000;
+
 for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => listener.close());
