@@ -7,12 +7,14 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './routes';
+import { keepHistory } from './state/history-keeping';
 import { tellOfFailures } from './state/refusal-store';
 import { saveEachChange } from './state/saving';
 import { keepOffline } from './state/updates';
 import { BenchProvider } from './theme/BenchProvider';
 
 saveEachChange();
+keepHistory();
 tellOfFailures();
 keepOffline();
 

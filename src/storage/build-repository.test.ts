@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { Dexie } from 'dexie';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { tub } from '../../tests/kit/tub';
@@ -113,11 +114,50 @@ describe('BuildRepository', () => {
     expect(stored[0]).not.toHaveProperty('build');
   });
 
+  it('keeps what was deleted for a month', async () => {
+    const key = await repository.add(tub());
+    await repository.remove(key);
+    expect(await repository.listDeleted()).toMatchObject([{ key, name: 'Tub' }]);
+    clock += 29 * 86_400_000;
+    expect(await repository.listDeleted()).toHaveLength(1);
+    clock += 2 * 86_400_000;
+    expect(await repository.listDeleted()).toEqual([]);
+    await repository.restore(key);
+    expect(await repository.list()).toEqual([]);
+  });
+
+  it('brings in several at once, in the place of others that wait among the deleted', async () => {
+    const key = await repository.add(tub());
+    await repository.addAll(
+      [
+        { ...tub(), name: 'A' },
+        { ...tub(), name: 'B' },
+      ],
+      [key],
+    );
+    expect((await repository.list()).map(({ name }) => name).sort()).toEqual(['A', 'B']);
+    expect((await repository.listDeleted()).map(({ name }) => name)).toEqual(['Tub']);
+  });
+
+  it('takes over the builds of the first version of the database', async () => {
+    const name = `old-${Math.random()}`;
+    const old = new Dexie(name);
+    old.version(1).stores({ builds: 'key, savedAt', locker: 'id', settings: 'name' });
+    await old
+      .table('builds')
+      .put({ key: 'k', name: 'Tub', savedAt: '2025-01-01T00:00:00.000Z', build: tub() });
+    old.close();
+    const now = new BuildRepository(new DryHullDatabase(name));
+    expect(await now.load('k')).toEqual({ ok: true, value: tub() });
+    expect(await now.listDeleted()).toEqual([]);
+  });
+
   it('removes a build, and puts it back as it was', async () => {
     const key = await repository.add(tub());
-    const record = await repository.remove(key);
+    await repository.remove(key);
     expect(await repository.list()).toEqual([]);
-    await repository.restore(record!);
+    await repository.restore(key);
+    expect(await repository.listDeleted()).toEqual([]);
     expect(await repository.load(key)).toEqual({ ok: true, value: tub() });
     expect((await repository.listWithBuilds()).map((readRecord) => readRecord.record.build.name)).toEqual([
       'Tub',

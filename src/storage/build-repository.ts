@@ -6,7 +6,7 @@ import type { Build } from '../core/plan/build';
 import type { FileProblem } from '../core/file/problem';
 import { readBuild } from '../core/file/read-file';
 import { failure, success, type Result } from '../core/result';
-import type { BuildRecord, DryHullDatabase } from './database';
+import type { BuildRecord, DeletedRecord, DryHullDatabase } from './database';
 
 /** A stored build as a window last saw it. */
 export interface Seen {
@@ -20,6 +20,9 @@ export interface Seen {
  */
 export type Saved =
   { state: 'saved'; seen: Seen; clashes: Clash[] } | { state: 'gone' } | { state: 'apart'; key: string };
+
+/** Days that a deleted build is kept. */
+export const keptDays = 30;
 
 const revisionOf = (record: BuildRecord | undefined): number => record?.revision ?? 0;
 
@@ -105,16 +108,53 @@ export class BuildRepository {
     await this.database.builds.put({ key, name: build.name, savedAt, revision, build });
   }
 
-  /** Takes a build out of storage. @returns the record, so that it can be put back */
+  /** Takes a build out of the list; it waits among the deleted ones. @returns the record, so that it can be put back */
   async remove(key: string): Promise<BuildRecord | undefined> {
-    const record = await this.database.builds.get(key);
-    await this.database.builds.delete(key);
-    return record;
+    const { builds, deleted } = this.database;
+    return this.database.transaction('rw', builds, deleted, async () => {
+      const record = await builds.get(key);
+      if (record) await deleted.put({ ...record, deletedAt: this.now().toISOString() });
+      await builds.delete(key);
+      return record;
+    });
   }
 
-  /** Puts a removed record back as it was. */
-  async restore(record: BuildRecord): Promise<void> {
-    await this.database.builds.put(record);
+  /** Puts a deleted build back as it was. */
+  async restore(key: string): Promise<void> {
+    const { builds, deleted } = this.database;
+    await this.database.transaction('rw', builds, deleted, async () => {
+      const record = await deleted.get(key);
+      if (!record) return;
+      const { deletedAt: _, ...kept } = record;
+      await builds.put(kept);
+      await deleted.delete(key);
+    });
+  }
+
+  /** What was deleted and is still there, the latest first; what has waited for a month goes. */
+  async listDeleted(): Promise<DeletedRecord[]> {
+    const { deleted } = this.database;
+    const until = new Date(this.now().getTime() - keptDays * 86_400_000).toISOString();
+    for (const key of await deleted.where('deletedAt').below(until).primaryKeys()) await this.forget(key);
+    return deleted.orderBy('deletedAt').reverse().toArray();
+  }
+
+  /** Deletes for good, with what could be undone of it. */
+  async forget(key: string): Promise<void> {
+    const { deleted, history } = this.database;
+    await this.database.transaction('rw', deleted, history, async () => {
+      await deleted.delete(key);
+      await history.delete(key);
+    });
+  }
+
+  /** Stores several builds at once: all of them or, if one fails, none. @param without records that make room */
+  async addAll(builds: readonly Build[], without: readonly string[] = []): Promise<void> {
+    const { builds: table, deleted } = this.database;
+    await this.database.transaction('rw', table, deleted, async () => {
+      for (const key of without) await this.remove(key);
+      for (const build of builds) await this.put(nanoid(), build, 1);
+    });
   }
 
   /** Every stored build with its content, newest first; what cannot be read comes with what is wrong with it. */
@@ -132,5 +172,14 @@ export class BuildRepository {
 
   async setLastOpen(key: string): Promise<void> {
     await this.database.settings.put({ name: 'openBuild', value: key });
+  }
+
+  /** When a backup was made last; `undefined` where none was. */
+  async lastBackup(): Promise<string | undefined> {
+    return (await this.database.settings.get('lastBackup'))?.value;
+  }
+
+  async setLastBackup(madeAt: string): Promise<void> {
+    await this.database.settings.put({ name: 'lastBackup', value: madeAt });
   }
 }

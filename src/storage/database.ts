@@ -13,15 +13,35 @@ export interface BuildRecord {
   build: Build;
 }
 
+/** A build that was deleted, kept for a while. */
+export interface DeletedRecord extends BuildRecord {
+  deletedAt: string;
+}
+
+/** A state that a build was in, and what was done to come to it. */
+export interface PastState {
+  build: Build;
+  lastAction: string;
+}
+
+/** What can be undone of a build, by the key of its record. */
+export interface HistoryRecord extends PastState {
+  key: string;
+  past: PastState[];
+  future: PastState[];
+}
+
 export type LockerRecord = LockerItem & { id: string };
 
 interface Setting {
-  name: 'openBuild';
+  name: 'openBuild' | 'lastBackup';
   value: string;
 }
 
 export class DryHullDatabase extends Dexie {
   declare builds: EntityTable<BuildRecord, 'key'>;
+  declare deleted: EntityTable<DeletedRecord, 'key'>;
+  declare history: EntityTable<HistoryRecord, 'key'>;
   declare locker: EntityTable<LockerRecord, 'id'>;
   declare settings: EntityTable<Setting, 'name'>;
 
@@ -29,5 +49,7 @@ export class DryHullDatabase extends Dexie {
     // Strict: a save has reached the disk before it counts as saved, so that a killed browser loses nothing.
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ builds: 'key, savedAt', locker: 'id', settings: 'name' });
+    // What is deleted waits for a month; what can be undone outlives a reload.
+    this.version(2).stores({ deleted: 'key, deletedAt', history: 'key' });
   }
 }

@@ -6,9 +6,12 @@ import { useNavigate, useSearchParams } from 'react-router';
 import type { BuildRecord } from '../../storage/database';
 import { useBuildStore } from '../state/build-store';
 import { addAndOpen, openAnother, openStored } from '../state/open-build';
-import { refuse } from '../state/refusal-store';
+import { refuse, tell } from '../state/refusal-store';
 import { repository } from '../state/saving';
+import type { Salvaged } from '../../core/file/salvage';
+import { BackupBar } from './BackupBar';
 import { BuildRow } from './BuildRow';
+import { DeletedBuilds } from './DeletedBuilds';
 import { NewBuildDialog } from './NewBuildDialog';
 import { UnreadableRow } from './UnreadableRow';
 import styles from './BuildsScreen.module.css';
@@ -25,7 +28,13 @@ export function Component() {
     queryKey: ['builds-with-content', openBuild],
     queryFn: () => repository.listWithBuilds(),
   });
-  const refresh = () => queries.invalidateQueries({ queryKey: ['builds-with-content'] });
+  const deleted = useQuery({ queryKey: ['deleted-builds'], queryFn: () => repository.listDeleted() });
+  const refresh = () =>
+    Promise.all(
+      [['builds-with-content'], ['deleted-builds']].map((queryKey) =>
+        queries.invalidateQueries({ queryKey }),
+      ),
+    );
 
   const open = async (key: string, name: string) => {
     const why = await openStored(key);
@@ -47,8 +56,16 @@ export function Component() {
     await refresh();
   };
   const putBack = async () => {
-    if (removed) await repository.restore(removed);
+    if (removed) await repository.restore(removed.key);
     setRemoved(undefined);
+    await refresh();
+  };
+  const salvage = async ({ build, dropped }: Salvaged) => {
+    await repository.add({ ...build, name: `${build.name.slice(0, 60)}, salvaged` });
+    tell(
+      `What could be read of ${build.name} is a build of its own now`,
+      `Left out: ${dropped.map(({ where, why }) => `${where} (${why})`).join('; ')}. The one that cannot be read stays as it is.`,
+    );
     await refresh();
   };
 
@@ -67,6 +84,7 @@ export function Component() {
               key={record.key}
               record={record}
               problem={problem}
+              onSalvage={(salvaged) => void salvage(salvaged)}
               onRemove={() => void remove(record)}
             />
           ) : (
@@ -88,6 +106,17 @@ export function Component() {
           reload the page to try again.
         </p>
       )}
+      <BackupBar newest={stored.data?.[0]?.record.savedAt} />
+      {(deleted.data ?? []).length > 0 && (
+        <DeletedBuilds
+          records={deleted.data ?? []}
+          onPutBack={(key) => void repository.restore(key).then(refresh)}
+          onForget={(key) => void repository.forget(key).then(refresh)}
+        />
+      )}
+      <p className={styles.foot}>
+        <a href="/licences.txt">Licences of the packages inside Dry Hull</a>
+      </p>
       <Snackbar
         open={removed !== undefined}
         autoHideDuration={12_000}

@@ -5,10 +5,12 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { modelKinds, type Build, type ModelKind } from '../../core/plan/build';
 import { emptyBuild } from '../../core/plan/empty-build';
+import { askToKeep, mayBeCleared } from '../state/persistence';
 
 interface NewBuildDialogProps {
   onClose: () => void;
@@ -19,7 +21,12 @@ interface NewBuildDialogProps {
 export function NewBuildDialog({ onClose, onMake }: NewBuildDialogProps) {
   const [name, setName] = useState('');
   const [model, setModel] = useState<ModelKind>('boat');
-  const make = () => void onMake(emptyBuild(nanoid(), name.trim(), model));
+  const { data: isAtRisk } = useQuery({ queryKey: ['may-be-cleared'], queryFn: mayBeCleared });
+  const make = () => {
+    // Whatever the browser says to it, the build is made.
+    void askToKeep().catch(() => undefined);
+    void onMake(emptyBuild(nanoid(), name.trim(), model));
+  };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="new-build-title">
       <form
@@ -52,6 +59,12 @@ export function NewBuildDialog({ onClose, onMake }: NewBuildDialogProps) {
               </MenuItem>
             ))}
           </TextField>
+          {isAtRisk && (
+            <p style={{ marginTop: 12, fontSize: 13, color: 'var(--soft-ink)' }}>
+              Your browser may ask whether this page may keep its data. Say yes: else it can clear your builds
+              when the disk is full.
+            </p>
+          )}
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Leave it</Button>

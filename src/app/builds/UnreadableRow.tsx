@@ -1,19 +1,23 @@
 import Button from '@mui/material/Button';
+import { useMemo } from 'react';
 import { canonicalText } from '../../core/canonical';
 import { problemText, type FileProblem } from '../../core/file/problem';
 import type { BuildRecord } from '../../storage/database';
 import { downloadText } from '../shell/build-files';
+import { salvageBuild, type Salvaged } from '../../core/file/salvage';
 import styles from './BuildsScreen.module.css';
 
 interface UnreadableRowProps {
   record: BuildRecord;
   problem: FileProblem;
+  onSalvage: (salvaged: Salvaged) => void;
   onRemove: () => void;
 }
 
 /** A stored build that cannot be read: what is wrong with it, and its file as it lies in the browser. */
-export function UnreadableRow({ record, problem, onRemove }: UnreadableRowProps) {
+export function UnreadableRow({ record, problem, onSalvage, onRemove }: UnreadableRowProps) {
   const { key, name, savedAt, build } = record;
+  const salvaged = useMemo(() => salvageBuild(build), [build]);
   return (
     <li className={styles.row}>
       <div>
@@ -23,6 +27,11 @@ export function UnreadableRow({ record, problem, onRemove }: UnreadableRowProps)
           <span className="figure">{savedAt.slice(0, 16).replace('T', ' ')}</span>
         </p>
       </div>
+      {salvaged && (
+        <Button size="small" variant="outlined" onClick={() => onSalvage(salvaged)}>
+          Keep what can be read
+        </Button>
+      )}
       <Button
         size="small"
         onClick={() =>

@@ -11,7 +11,7 @@ import { fileSuffix } from '../../core/file/read-file';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { demos, openDemo, openStored, type DemoId } from '../state/open-build';
 import { repository } from '../state/saving';
-import { downloadBuild, importFile } from './build-files';
+import { canShareFiles, downloadBuild, importFile, shareBuild } from './build-files';
 import { refuse } from '../state/refusal-store';
 
 const demoIds = Object.keys(demos) as DemoId[];
@@ -112,7 +112,7 @@ export function BuildMenu() {
             fileInput.current?.click();
           }}
         >
-          Import a build file…
+          Import a file…
         </MenuItem>
         <MenuItem
           onClick={() => {
@@ -122,6 +122,16 @@ export function BuildMenu() {
         >
           Export this build
         </MenuItem>
+        {canShareFiles() && (
+          <MenuItem
+            onClick={() => {
+              close();
+              void shareBuild(build);
+            }}
+          >
+            Share this build…
+          </MenuItem>
+        )}
         <MenuItem
           onClick={() => {
             close();

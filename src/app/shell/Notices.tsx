@@ -8,7 +8,7 @@ import styles from './Notices.module.css';
 /** What stands above every screen until it is dealt with: work that is not stored, a newer version. */
 export function Notices() {
   const build = useBuild();
-  const saveState = useSaveState((state) => state.state);
+  const { state: saveState, why } = useSaveState();
   const take = useUpdate((state) => state.take);
   return (
     <>
@@ -22,10 +22,7 @@ export function Notices() {
       )}
       {saveState === 'failed' && (
         <div className={styles.trouble} role="alert">
-          <p>
-            The last change is not stored: this browser’s storage is full or shut. It is tried again by
-            itself.
-          </p>
+          <p>The last change is not stored: {why}. It is tried again by itself; you can go on meanwhile.</p>
           <Button size="small" onClick={() => downloadBuild(build)}>
             Save this build as a file
           </Button>

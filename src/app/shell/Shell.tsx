@@ -6,6 +6,7 @@ import { FindingsPanel } from '../findings/FindingsPanel';
 import { CommandPalette } from '../help/CommandPalette';
 import { GuideBar } from '../help/GuideBar';
 import { HullStrip } from '../hull/HullStrip';
+import { useBackup } from '../state/backup-store';
 import { useBuildStore } from '../state/build-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { usePanel } from '../state/use-panel';
@@ -17,6 +18,7 @@ import { useDroppedFiles } from './use-dropped-files';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
 
+const RestoreDialog = lazy(() => import('../builds/RestoreDialog'));
 const KeepRehearsing = lazy(() => import('../trial/KeepRehearsing'));
 
 /** The frame of every screen: name, hull with its five wells, stations, and the findings of a well. */
@@ -27,6 +29,7 @@ export function Shell() {
   const isWide = useMediaQuery('(min-width: 1180px)', { noSsr: true });
   const { isChosen, close } = usePanel();
   const recordKey = useBuildStore((state) => state.recordKey);
+  const backup = useBackup((state) => state.backup);
   const isWorking = useIsFetching() > 0;
   const rehearsal = useTrialFindings((state) => state.rehearsal);
   return (
@@ -51,6 +54,11 @@ export function Shell() {
       {rehearsal?.recordKey === recordKey && (
         <Suspense fallback={null}>
           <KeepRehearsing rehearsal={rehearsal} />
+        </Suspense>
+      )}
+      {backup && (
+        <Suspense fallback={null}>
+          <RestoreDialog backup={backup} />
         </Suspense>
       )}
       <Refusal />

@@ -1,22 +1,91 @@
-import { readText } from './read-text';
 import type { Build } from '../../core/plan/build';
+import { readBackup, writeBackup } from '../../core/file/backup-file';
+import { isObject } from '../../core/file/is-object';
+import { readLocker } from '../../core/file/locker-file';
 import { problemText } from '../../core/file/problem';
-import { fileSuffix, readBuildFile } from '../../core/file/read-file';
+import { fileSuffix, openFile, readBuild } from '../../core/file/read-file';
 import { writeBuildFile } from '../../core/file/write-file';
+import { fileNameOf } from '../../core/words/file-name';
+import { starterLocker } from '../../core/starter/starter-locker';
+import { showBackup } from '../state/backup-store';
+import { useLocker } from '../state/locker-store';
 import { addAndOpen } from '../state/open-build';
+import { tell } from '../state/refusal-store';
+import { repository } from '../state/saving';
+import { readText } from './read-text';
 
-/** Imports a file as a new build and opens it. @returns what is wrong with it, if it was refused */
+const starterIds = new Set(starterLocker.map((part) => part.id));
+
+/**
+ * Takes a file in by what it is: a build becomes a new one and is opened, parts go into the locker, a backup is shown
+ * before anything of it is taken. @returns what is wrong with it, if it was refused
+ */
 export async function importFile(file: File): Promise<string | undefined> {
   const text = await readText(file);
-  const read = text.ok ? readBuildFile(text.value) : text;
-  if (!read.ok) return problemText(read.problem);
-  await addAndOpen(read.value);
+  const opened = text.ok ? openFile(text.value) : text;
+  if (!opened.ok) return problemText(opened.problem);
+  const { kind, content } = opened.value;
+  if (kind === 'backup') {
+    const backup = readBackup(content, starterIds);
+    if (!backup.ok) return problemText(backup.problem);
+    showBackup(backup.value);
+    return undefined;
+  }
+  if (kind === 'locker') {
+    const items = readLocker(content, starterIds);
+    if (!items.ok) return problemText(items.problem);
+    await useLocker.getState().saveAll(items.value);
+    tell('Parts taken into the locker', `${items.value.length} from ${file.name}.`);
+    return undefined;
+  }
+  if (!isObject(content)) return problemText({ where: 'build', why: 'is missing' });
+  const build = readBuild(content);
+  if (!build.ok) return problemText(build.problem);
+  await addAndOpen(build.value);
   return undefined;
 }
 
 /** Hands the build to the browser as a file. */
 export function downloadBuild(build: Build): void {
-  downloadText(`${build.id}${fileSuffix}`, writeBuildFile(build), 'application/json');
+  downloadText(`${fileNameOf(build.name)}${fileSuffix}`, writeBuildFile(build), 'application/json');
+}
+
+/** Whether the system can pass a file on to another application or person. */
+export const canShareFiles = (): boolean =>
+  typeof navigator.canShare === 'function' && navigator.canShare({ files: [fileOf('build', '{}')] });
+
+/** Passes the build on by the system's own share sheet. */
+export async function shareBuild(build: Build): Promise<void> {
+  try {
+    await navigator.share({
+      title: build.name,
+      files: [fileOf(fileNameOf(build.name), writeBuildFile(build))],
+    });
+  } catch (error) {
+    // Whoever closes the share sheet has changed their mind; that is no failure.
+    if (!(error instanceof DOMException && error.name === 'AbortError')) throw error;
+  }
+}
+
+const fileOf = (name: string, text: string): File =>
+  new File([text], `${name}${fileSuffix}`, { type: 'application/json' });
+
+/** Hands everything in this browser to the browser as one file: builds that can be read, and the locker. */
+export async function downloadBackup(): Promise<void> {
+  const records = await repository.listWithBuilds();
+  const madeAt = new Date().toISOString();
+  const builds = records.flatMap(({ record: { savedAt, build }, problem }) =>
+    problem ? [] : [{ savedAt, build }],
+  );
+  const text = writeBackup({ madeAt, builds, locker: [...useLocker.getState().items] });
+  downloadText(`dry-hull-backup-${madeAt.slice(0, 10)}${fileSuffix}`, text, 'application/json');
+  await repository.setLastBackup(madeAt);
+  const unread = records.length - builds.length;
+  if (unread > 0)
+    tell(
+      'Not everything is in the backup',
+      `${unread} stored ${unread === 1 ? 'build' : 'builds'} could not be read and ${unread === 1 ? 'is' : 'are'} left out: save ${unread === 1 ? 'its file' : 'their files'} one by one.`,
+    );
 }
 
 /** Hands a text to the browser as a file. */

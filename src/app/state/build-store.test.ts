@@ -72,6 +72,21 @@ describe('the open build', () => {
     expect(useBuildStore.getState().build).toBe(before);
   });
 
+  it('keeps a tick and its reading, whatever is undone on paper', () => {
+    const { apply } = useBuildStore.getState();
+    apply('to five', volts(5));
+    const tick = { step: 'measure-rest', said: 'Measure', reading: 5.02, on: '2026-11-26T08:00:00.000Z' };
+    apply('tick', [{ type: 'tick', tick }]);
+    expect(history().pastStates).toHaveLength(1);
+    history().undo();
+    expect([voltsNow(), useBuildStore.getState().build!.ticks]).toEqual([6, [tick]]);
+    history().redo();
+    expect([voltsNow(), useBuildStore.getState().build!.ticks]).toEqual([5, [tick]]);
+    apply('untick', [{ type: 'untick', step: 'measure-rest' }]);
+    history().undo();
+    expect(useBuildStore.getState().build!.ticks).toEqual([]);
+  });
+
   it('makes no entry in its history for what changes nothing', () => {
     expect(useBuildStore.getState().apply('to six', volts(6))).toBe(true);
     expect(history().pastStates).toEqual([]);

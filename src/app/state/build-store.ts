@@ -1,7 +1,7 @@
 import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
 import type { Build } from '../../core/plan/build';
-import type { Edit } from '../../core/plan/edits';
+import { applyEdits, type Edit } from '../../core/plan/edits';
 import { changeBuild } from '../../core/file/change-build';
 import { problemText } from '../../core/file/problem';
 import { refuse } from './refusal-store';
@@ -34,7 +34,10 @@ export const useBuildStore = create<BuildState>()(
           refuse(`Not done: ${action}`, problemText(changed.problem));
           return false;
         }
-        if (changed.value !== build) set({ build: changed.value, lastAction: action });
+        if (changed.value === build) return true;
+        // What was done at the bench stays done, whatever is undone on paper: a tick is taken back by hand.
+        if (edits.every(isOfBench)) replaceInStore(changed.value, (past) => applyEdits(past, edits));
+        else set({ build: changed.value, lastAction: action });
         return true;
       },
     }),
@@ -45,6 +48,8 @@ export const useBuildStore = create<BuildState>()(
     },
   ),
 );
+
+const isOfBench = ({ type }: Edit): boolean => type === 'tick' || type === 'untick';
 
 /** Opens a build; its history starts empty. */
 export function openInStore(recordKey: string, build: Build): void {

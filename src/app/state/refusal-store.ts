@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { storageTrouble } from '../../storage/storage-trouble';
 
 /** Something that was asked for and could not be done. */
 interface Told {
@@ -28,7 +29,7 @@ export const tell = (title: string, why: string): void =>
 
 /** Tells of failures that nobody waited for. Returns a function that stops it. */
 export function tellOfFailures(): () => void {
-  const words = (reason: unknown) => (reason instanceof Error ? reason.message : String(reason));
+  const words = (reason: unknown) => (reason instanceof Error ? storageTrouble(reason) : String(reason));
   const onRejection = ({ reason }: PromiseRejectionEvent) => refuse('That could not be done', words(reason));
   // Screens that cannot be drawn are caught by their own boundary; this is for what happens between.
   const onError = ({ error, message }: ErrorEvent) => {

@@ -3,7 +3,9 @@ import { clashWords, type Clash } from '../../core/merge/clash';
 import { mergeBuilds } from '../../core/merge/merge-builds';
 import type { Build } from '../../core/plan/build';
 import { BuildRepository, type Seen } from '../../storage/build-repository';
+import { storageTrouble } from '../../storage/storage-trouble';
 import { database } from './database';
+import { bringHistoryBack } from './history-keeping';
 import { openInStore, replaceInStore, useBuildStore } from './build-store';
 import { tell } from './refusal-store';
 
@@ -12,7 +14,8 @@ export const repository = new BuildRepository(database);
 /** `gone`: the record was deleted in another window while this one had it open. */
 export type SaveState = 'saved' | 'saving' | 'failed' | 'gone';
 
-export const useSaveState = create<{ state: SaveState }>()(() => ({ state: 'saved' }));
+/** @property why what the store said to the last save that failed */
+export const useSaveState = create<{ state: SaveState; why: string }>()(() => ({ state: 'saved', why: '' }));
 
 /** Milliseconds until a save that failed is tried again. */
 const retryAfter = 3000;
@@ -28,6 +31,8 @@ let retry: ReturnType<typeof setTimeout> | undefined;
 export function openSeen(key: string, stored: Seen): void {
   seen.set(key, stored);
   openInStore(key, stored.build);
+  // Only the way back is lost where it cannot be read.
+  bringHistoryBack(key, stored.build).catch(() => undefined);
 }
 
 /**
@@ -63,8 +68,8 @@ async function writeWaiting(): Promise<void> {
     for (let next = firstWaiting(); next; next = firstWaiting()) await write(...next);
     await catchUp();
     if (useSaveState.getState().state === 'saving') useSaveState.setState({ state: 'saved' });
-  } catch {
-    useSaveState.setState({ state: 'failed' });
+  } catch (error) {
+    useSaveState.setState({ state: 'failed', why: storageTrouble(error) });
     retry = setTimeout(() => void writeWaiting(), retryAfter);
   } finally {
     isWriting = false;

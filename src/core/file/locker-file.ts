@@ -17,12 +17,15 @@ const states: readonly unknown[] = ['own', 'mightBuy', 'catalogue'];
  * The text of a locker file: the person's own parts, and the starter's that they noted something about.
  * The same locker always gives the same bytes.
  */
-export function writeLockerFile(items: readonly LockerItem[]): string {
-  const locker = items
+export const writeLockerFile = (items: readonly LockerItem[]): string =>
+  `${canonicalText({ format: fileFormat, version: fileVersion, locker: lockerContent(items) }, 2)}\n`;
+
+/** What a locker file or a backup says of a locker. */
+export function lockerContent(items: readonly LockerItem[]): object[] {
+  return items
     .filter((item) => !item.isStarter || item.state !== 'catalogue' || item.price !== undefined)
     .map(({ part, state, price }) => ({ part, state, ...(price !== undefined && { price }) }))
     .sort((a, b) => (a.part.id < b.part.id ? -1 : 1));
-  return `${canonicalText({ format: fileFormat, version: fileVersion, locker }, 2)}\n`;
 }
 
 /**
@@ -34,8 +37,14 @@ export function readLockerFile(
   starterIds: ReadonlySet<string>,
 ): Result<LockerItem[], FileProblem> {
   const content = readEnvelope(text, 'locker');
-  if (!content.ok) return content;
-  const { value: list } = content;
+  return content.ok ? readLocker(content.value, starterIds) : content;
+}
+
+/** Checks plain data as what a locker file holds. */
+export function readLocker(
+  list: unknown,
+  starterIds: ReadonlySet<string>,
+): Result<LockerItem[], FileProblem> {
   if (!Array.isArray(list)) return failure({ where: 'locker', why: 'must be a list' });
   if (list.length > mostItems) return failure({ where: 'locker', why: `holds more than ${mostItems} parts` });
   const seen = new Set<string>();

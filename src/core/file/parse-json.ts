@@ -8,13 +8,10 @@ const mostCharacters = 8_000_000;
 const mostLevels = 40;
 
 /** The data of a JSON text, or where it breaks off: a byte order mark is passed over. */
-export function parseJson(text: string): Result<unknown, FileProblem> {
+export function parseJson(text: string, most = mostCharacters): Result<unknown, FileProblem> {
   const clean = text.startsWith('\uFEFF') ? text.slice(1) : text;
-  if (clean.length > mostCharacters)
-    return failure({
-      where: 'the file',
-      why: `is larger than ${mostCharacters / 1_000_000} million characters`,
-    });
+  if (clean.length > most)
+    return failure({ where: 'the file', why: `is larger than ${most / 1_000_000} million characters` });
   const deep = tooDeepAt(clean);
   if (deep !== undefined)
     return failure({ where: placeOf(clean, deep), why: `is nested more than ${mostLevels} levels deep` });
