@@ -22,7 +22,7 @@ export type Saved =
   { state: 'saved'; seen: Seen; clashes: Clash[] } | { state: 'gone' } | { state: 'apart'; key: string };
 
 /** Days that a deleted build is kept. */
-export const keptDays = 30;
+const keptDays = 30;
 
 const revisionOf = (record: BuildRecord | undefined): number => record?.revision ?? 0;
 
