@@ -1,5 +1,5 @@
-/** What an unknown of a network is; each kind has its own least change that counts. */
-export type UnknownKind = 'volts' | 'speed' | 'angle';
+/** What an unknown of a network is, in V, rad/s, rad, m/s, °C and parts of a full pack; each kind has its own least change that counts. */
+export type UnknownKind = 'volts' | 'speed' | 'angle' | 'pace' | 'celsius' | 'charge';
 
 /** The point a network is looked at: unknowns in, currents and slopes out. The index after the last is ground. */
 export interface Point {
@@ -24,8 +24,8 @@ export interface Wiring {
   readonly isStatic: boolean;
   /** Index of a node by its name; `gnd` is ground. */
   node(name: string): number;
-  /** An unknown of a device's own, known from outside by this name. */
-  unknown(name: string, kind: UnknownKind): number;
+  /** An unknown of a device's own, known from outside by this name, and where a course begins; 0 where not said. */
+  unknown(name: string, kind: UnknownKind, start?: number): number;
   slot(row: number, column: number): Slot;
   /** A constant conductance between two indices, in siemens. */
   conductance(from: number, to: number, siemens: number): void;

@@ -1,7 +1,7 @@
 import type { ElementKind } from './devices';
 
-/** What a figure must be: above zero, zero or more, or any number. */
-type Bound = 'aboveZero' | 'zeroOrMore' | 'any';
+/** What a figure must be: above zero, zero or more, a share of one, any number, or a number or line over time. */
+type Bound = 'aboveZero' | 'zeroOrMore' | 'share' | 'any' | 'track' | 'curve' | 'flag';
 
 interface Figures {
   /** Names of nodes. */
@@ -9,7 +9,46 @@ interface Figures {
   nodesIfAny?: readonly string[];
   needs: Readonly<Record<string, Bound>>;
   mayHave?: Readonly<Record<string, Bound>>;
+  /** Figures in an object of their own, which may be left out. */
+  groups?: Readonly<Record<string, Group>>;
+  /** What it says of its own figures together. */
+  trouble?: (element: Record<string, unknown>) => string | undefined;
 }
+
+/** What stands between a motor and the body that it moves. */
+interface Group extends Omit<Figures, 'nodes' | 'nodesIfAny' | 'groups'> {
+  /** The kind of element that its `on` names. */
+  on: ElementKind;
+}
+
+const wheels: Group = {
+  on: 'vehicle',
+  needs: {
+    mu: 'aboveZero',
+    drivenShare: 'share',
+    tyreRadius: 'aboveZero',
+    gearRatio: 'aboveZero',
+    efficiency: 'aboveZero',
+    slipSpeed: 'aboveZero',
+  },
+};
+const screw: Group = {
+  on: 'hull',
+  needs: {
+    diameter: 'aboveZero',
+    shaftRatio: 'aboveZero',
+    kt0: 'any',
+    kt1: 'any',
+    kq0: 'any',
+    kq1: 'any',
+  },
+  mayHave: { kt2: 'any', kq2: 'any', asternThrust: 'zeroOrMore', asternTorque: 'zeroOrMore' },
+};
+const manner = { freewheel: 'flag', synchronous: 'flag' } as const;
+const oneManner = ({ freewheel, synchronous }: Record<string, unknown>) =>
+  freewheel === true && synchronous === true
+    ? 'has both "freewheel" and "synchronous": a controller does one of them'
+    : undefined;
 
 const load = { nodes: ['from'], nodesIfAny: ['to'] } as const;
 const regulator = {
@@ -39,15 +78,30 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
   source: {
     nodes: ['node'],
     nodesIfAny: ['to'],
-    needs: { volts: 'any', ohms: 'aboveZero' },
-    mayHave: { r1: 'zeroOrMore', c1: 'aboveZero' },
+    needs: { ohms: 'aboveZero' },
+    mayHave: {
+      volts: 'any',
+      openVolts: 'curve',
+      coulombs: 'aboveZero',
+      charge: 'share',
+      r1: 'zeroOrMore',
+      c1: 'aboveZero',
+    },
+    trouble: ({ volts, openVolts, coulombs, charge }) => {
+      const hasCurve = openVolts !== undefined || coulombs !== undefined || charge !== undefined;
+      if (volts !== undefined)
+        return hasCurve ? 'has "volts" beside "openVolts", "coulombs" or "charge": one of both' : undefined;
+      return openVolts === undefined || coulombs === undefined || charge === undefined
+        ? 'needs the figure "volts", or "openVolts" with "coulombs" and "charge"'
+        : undefined;
+    },
   },
   resistor: { nodes: ['from', 'to'], needs: { ohms: 'aboveZero' } },
   capacitor: { nodes: ['from', 'to'], needs: { farads: 'aboveZero' } },
   diode: { nodes: ['from', 'to'], needs: { forwardVolts: 'zeroOrMore', ohms: 'aboveZero' } },
   buck: { ...regulator, needs: { ...regulator.needs, efficiency: 'aboveZero' } },
   linear: regulator,
-  currentLoad: { ...load, needs: { amps: 'zeroOrMore', kneeVolts: 'aboveZero' }, mayHave: { on: 'any' } },
+  currentLoad: { ...load, needs: { amps: 'zeroOrMore', kneeVolts: 'aboveZero' }, mayHave: { on: 'track' } },
   powerLoad: { ...load, needs: { watts: 'aboveZero', minVolts: 'aboveZero' } },
   ledString: {
     ...load,
@@ -60,15 +114,19 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
   },
   drive: {
     ...load,
-    needs: { ...motor, escOhms: 'zeroOrMore', duty: 'any', quiescentAmps: 'zeroOrMore' },
-    mayHave: { slipShare: 'zeroOrMore' },
+    needs: { ...motor, escOhms: 'zeroOrMore', duty: 'track', quiescentAmps: 'zeroOrMore' },
+    mayHave: { slipShare: 'zeroOrMore', dragBrake: 'share', ...manner },
+    groups: { wheels, screw },
+    trouble: oneManner,
   },
   controller: {
     nodes: ['from', 'to'],
     nodesIfAny: ['ground'],
-    needs: { escOhms: 'aboveZero', duty: 'any', quiescentAmps: 'zeroOrMore' },
+    needs: { escOhms: 'aboveZero', duty: 'track', quiescentAmps: 'zeroOrMore' },
+    mayHave: manner,
+    trouble: oneManner,
   },
-  motor: { ...load, needs: motor, mayHave: { slipShare: 'zeroOrMore' } },
+  motor: { ...load, needs: motor, mayHave: { slipShare: 'zeroOrMore' }, groups: { wheels, screw } },
   servo: {
     ...load,
     needs: {
@@ -82,30 +140,92 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
     },
     mayHave: {
       holdTorque: 'any',
-      command: 'any',
+      command: 'track',
       band: 'aboveZero',
       loadSpring: 'any',
       loadConst: 'any',
       omegaEps: 'aboveZero',
     },
   },
+  vehicle: {
+    nodes: [],
+    needs: {
+      mass: 'aboveZero',
+      crr: 'zeroOrMore',
+      vEps: 'aboveZero',
+      cdA: 'zeroOrMore',
+      grade: 'track',
+    },
+  },
+  hull: {
+    nodes: [],
+    needs: { mass: 'aboveZero', dragLinear: 'zeroOrMore', dragSquare: 'zeroOrMore' },
+  },
+  ptcFuse: {
+    nodes: ['from', 'to'],
+    needs: {
+      rCold: 'aboveZero',
+      ratio: 'aboveZero',
+      tripC: 'any',
+      widthC: 'aboveZero',
+      heatCapacity: 'aboveZero',
+      thermalOhms: 'aboveZero',
+      ambientC: 'any',
+    },
+  },
 };
 
-/** What is wrong with an element of a known kind: a name or figure that is missing, misspelt or out of bounds. */
-export function elementTrouble(kind: ElementKind, element: Record<string, unknown>): string | undefined {
-  const { nodes, nodesIfAny = [], needs, mayHave = {} } = figuresOf[kind];
+/** Kinds that stand in courses through time only. */
+export const movingKinds: readonly ElementKind[] = ['vehicle', 'hull', 'ptcFuse'];
+
+/**
+ * What is wrong with an element of a known kind: a name or figure that is missing, misspelt or out of bounds.
+ * @param kindOf the kind of another element of the network, by its id
+ */
+export function elementTrouble(
+  kind: ElementKind,
+  element: Record<string, unknown>,
+  kindOf: (id: unknown) => unknown,
+): string | undefined {
+  const { nodes, nodesIfAny = [], groups = {}, trouble } = figuresOf[kind];
   for (const name of nodes) if (element[name] === undefined) return `a ${kind} needs the node "${name}"`;
-  for (const name of Object.keys(needs))
-    if (element[name] === undefined) return `a ${kind} needs the figure "${name}"`;
-  const bounds = { ...needs, ...mayHave };
+  const figures: Record<string, unknown> = {};
   for (const [name, value] of Object.entries(element)) {
     if (name === 'kind' || (kind === 'servo' && name === 'stalled')) continue;
     if (name === 'id' || nodes.includes(name) || nodesIfAny.includes(name)) {
       if (typeof value !== 'string' || value === '') return `"${name}" must be a name`;
-      continue;
-    }
+    } else if (Object.hasOwn(groups, name)) {
+      const why = groupTrouble(name, groups[name]!, value, kindOf);
+      if (why !== undefined) return why;
+    } else figures[name] = value;
+  }
+  return figuresTrouble(`a ${kind}`, figuresOf[kind], figures) ?? trouble?.(element);
+}
+
+function groupTrouble(
+  name: string,
+  group: Group,
+  value: unknown,
+  kindOf: (id: unknown) => unknown,
+): string | undefined {
+  if (!isObject(value)) return `"${name}" must be an object`;
+  const { on, ...figures } = value;
+  if (typeof on !== 'string' || kindOf(on) !== group.on)
+    return `"${name}.on" must name a ${group.on} of the network`;
+  return figuresTrouble(`"${name}"`, group, figures);
+}
+
+function figuresTrouble(
+  whose: string,
+  { needs, mayHave = {} }: Pick<Figures, 'needs' | 'mayHave'>,
+  figures: Record<string, unknown>,
+): string | undefined {
+  for (const name of Object.keys(needs))
+    if (figures[name] === undefined) return `${whose} needs the figure "${name}"`;
+  const bounds = { ...needs, ...mayHave };
+  for (const [name, value] of Object.entries(figures)) {
     const bound = Object.hasOwn(bounds, name) ? bounds[name] : undefined;
-    if (bound === undefined) return `"${name}" is not a figure of a ${kind}`;
+    if (bound === undefined) return `"${name}" is not a figure of ${whose}`;
     const why = figureTrouble(value, bound);
     if (why !== undefined) return `"${name}" ${why}`;
   }
@@ -113,15 +233,21 @@ export function elementTrouble(kind: ElementKind, element: Record<string, unknow
 }
 
 function figureTrouble(value: unknown, bound: Bound): string | undefined {
-  if (bound === 'any' && isTrack(value)) return undefined;
+  if (bound === 'flag') return typeof value === 'boolean' ? undefined : 'must be true or false';
+  if ((bound === 'track' || bound === 'curve') && isTrack(value)) return undefined;
+  if (bound === 'curve') return 'must be a list of pairs of numbers whose first rise';
   if (typeof value !== 'number' || !Number.isFinite(value))
-    return bound === 'any'
+    return bound === 'track'
       ? 'must be a number, or a list of pairs of numbers whose first rise'
       : 'must be a number';
   if (bound === 'aboveZero' && !(value > 0)) return `must be above zero, and is ${value}`;
   if (bound === 'zeroOrMore' && value < 0) return `must not be negative, and is ${value}`;
+  if (bound === 'share' && !(value >= 0 && value <= 1)) return `must lie between 0 and 1, and is ${value}`;
   return undefined;
 }
+
+const isObject = (data: unknown): data is Record<string, unknown> =>
+  typeof data === 'object' && data !== null && !Array.isArray(data);
 
 /** Pairs of a time and a value, the times in order. */
 const isTrack = (value: unknown): boolean =>

@@ -89,7 +89,7 @@ describe('a network at rest', () => {
       pack(),
       bec(),
       draw('rx', 'rail', 0.1),
-      { ...draw('loose', 'nowhere', 1), to: 'rail' },
+      { kind: 'currentLoad', id: 'loose', from: 'nowhere', to: 'rail', amps: 1, kneeVolts: 1 },
     ]);
     expect(Math.abs(amps('loose'))).toBeLessThan(1e-5);
     expect(volts('rail')).toBeCloseTo(4.998, 3);

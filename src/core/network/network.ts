@@ -28,6 +28,8 @@ export class Network {
   readonly kinds: readonly UnknownKind[];
   /** Number of unknowns that are solved for, ground among them. */
   readonly size: number;
+  /** Where a course begins, by index. */
+  readonly starts: ReadonlyMap<number, number>;
   readonly masses: readonly Mass[];
   readonly lu: SparseLu;
   private readonly indices: ReadonlyMap<string, number>;
@@ -53,6 +55,7 @@ export class Network {
     this.kinds = notes.kinds;
     this.indices = notes.indices;
     this.own = notes.own;
+    this.starts = notes.starts;
     this.size = this.names.length - order.inner.length;
     this.inner = order.inner;
     this.stamping = this.devices.filter((device) => device.stamp !== undefined);

@@ -23,11 +23,17 @@ const tolerance: Tolerance = {
   volts: { relative: 1e-7, absolute: 1e-7 },
   speed: { relative: 1e-7, absolute: 1e-5 },
   angle: { relative: 1e-7, absolute: 1e-8 },
+  pace: { relative: 1e-7, absolute: 1e-7 },
+  celsius: { relative: 1e-7, absolute: 1e-5 },
+  charge: { relative: 1e-7, absolute: 1e-9 },
 };
 const coarse: Tolerance = {
   volts: { relative: 1e-3, absolute: 1e-3 },
   speed: { relative: 1e-3, absolute: 1e-1 },
   angle: { relative: 1e-3, absolute: 1e-4 },
+  pace: { relative: 1e-3, absolute: 1e-3 },
+  celsius: { relative: 1e-3, absolute: 0.1 },
+  charge: { relative: 1e-3, absolute: 1e-4 },
 };
 
 /** How power comes up in one attempt: what each node holds, and how boldly the steps grow. */

@@ -1,6 +1,6 @@
 import { failure, success, type Result } from '../result';
 import { elementKinds, makeDevice, type Element } from './devices';
-import { elementTrouble } from './element-figures';
+import { elementTrouble, movingKinds } from './element-figures';
 import { Network } from './network';
 
 /** A network as a list of elements and what is asked of it: the form of the reference cases. */
@@ -21,11 +21,13 @@ export interface Probe {
 }
 
 /** The network of a list of elements. */
-export const networkOf = (elements: readonly Element[], isStatic: boolean): Network =>
-  new Network(
-    elements.map((element) => (wiring) => makeDevice(element, wiring)),
+export function networkOf(elements: readonly Element[], isStatic: boolean): Network {
+  const siblings = (id: string) => elements.find((element) => element.id === id);
+  return new Network(
+    elements.map((element) => (wiring) => makeDevice(element, wiring, siblings)),
     isStatic,
   );
+}
 
 /** Reads a case from parsed JSON. @returns the first thing wrong, with its place */
 export function readNetworkCase(data: unknown): Result<NetworkCase, { where: string; why: string }> {
@@ -37,8 +39,11 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
     return failure({ where: 'analysis', why: 'needs seconds and step above 0' });
   if (!Array.isArray(elements) || elements.length === 0)
     return failure({ where: 'elements', why: 'must be a list with an element or more' });
+  const other = (id: unknown): unknown =>
+    (elements as unknown[]).find((candidate) => isObject(candidate) && candidate.id === id);
+  const isStill = analysis.kind === 'operatingPoint';
   for (const [n, element] of elements.entries()) {
-    const why = whyNot(element);
+    const why = whyNot(element, isStill, other);
     if (why !== undefined) return failure({ where: `elements[${n}]`, why });
   }
   if (
@@ -49,11 +54,16 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
   return success(data as unknown as NetworkCase);
 }
 
-function whyNot(element: unknown): string | undefined {
+function whyNot(element: unknown, isStill: boolean, other: (id: unknown) => unknown): string | undefined {
   if (!isObject(element)) return 'must be an object';
   if (typeof element.id !== 'string' || element.id === '') return 'needs an id';
   const kind = elementKinds.find((candidate) => candidate === element.kind);
-  return kind ? elementTrouble(kind, element) : `kind must be one of ${elementKinds.join(', ')}`;
+  if (!kind) return `kind must be one of ${elementKinds.join(', ')}`;
+  if (isStill && movingKinds.includes(kind)) return `a ${kind} stands in transient cases only`;
+  return elementTrouble(kind, element, (id) => {
+    const found = other(id);
+    return isObject(found) ? found.kind : undefined;
+  });
 }
 
 const isObject = (data: unknown): data is Record<string, unknown> =>

@@ -1,5 +1,6 @@
 import type { Element, ElementOfKind } from './devices';
 import { servoConstants } from './devices/servo';
+import { trackOf } from './track';
 
 /** The names of nodes as a circuit simulator takes them: letters, digits and underscores, each its own. */
 export class SpiceNames {
@@ -61,13 +62,17 @@ function cardsOf(element: Element, tag: string, names: SpiceNames): string[] {
   switch (element.kind) {
     case 'resistor':
       return [`r${tag} ${at(element.from)} ${at(element.to)} ${number(Math.max(element.ohms, 1e-6))}`];
+    // What stores, moves or trips has no part in an operating point.
     case 'capacitor':
+    case 'vehicle':
+    case 'hull':
+    case 'ptcFuse':
       return [];
     case 'source': {
       const inner = names.of(`inside ${element.id}`);
       const ohms = Math.max(element.ohms, 1e-5) + (element.r1 ?? 0);
       return [
-        `v${tag} ${inner} ${at(element.to)} ${number(element.volts)}`,
+        `v${tag} ${inner} ${at(element.to)} ${number(element.volts ?? trackOf(element.openVolts).value(element.charge ?? 1))}`,
         `r${tag} ${inner} ${at(element.node)} ${number(ohms)}`,
       ];
     }

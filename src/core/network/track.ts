@@ -29,6 +29,15 @@ export class Track {
     return value + ((values[at + 1]! - value) * (seconds - from)) / (times[at + 1]! - from);
   }
 
+  /** How the value changes at a time, per second; at a bend, to the later side. */
+  slope(seconds: number): number {
+    const { times, values } = this;
+    this.value(seconds);
+    const { at } = this;
+    if (at >= times.length - 1 || seconds < times[0]!) return 0;
+    return (values[at + 1]! - values[at]!) / (times[at + 1]! - times[at]!);
+  }
+
   /** Times at which the line bends. */
   get breakpoints(): number[] {
     return [...this.times];

@@ -19,6 +19,8 @@ export class WiringNotes implements Wiring {
   readonly slots: { row: number; column: number; slot: Slot }[] = [];
   readonly masses: MassNote[] = [];
   readonly conductances: Conductance[] = [];
+  /** Where unknowns begin that do not begin at nothing, by index. */
+  readonly starts = new Map<number, number>();
   readonly indices = new Map<string, number>();
 
   /** @param inOrder names and kinds that take the first indices */
@@ -33,8 +35,9 @@ export class WiringNotes implements Wiring {
     return this.take(name, 'volts');
   }
 
-  unknown(name: string, kind: UnknownKind): number {
+  unknown(name: string, kind: UnknownKind, start?: number): number {
     const index = this.take(name, kind);
+    if (start !== undefined) this.starts.set(index, start);
     this.own.add(index);
     this.touched.add(index);
     return index;

@@ -37,12 +37,18 @@ const stepError: Tolerance = {
   volts: { relative: 3e-5, absolute: 2e-4 },
   speed: { relative: 5e-4, absolute: 0.02 },
   angle: { relative: 5e-4, absolute: 4e-4 },
+  pace: { relative: 5e-4, absolute: 5e-4 },
+  celsius: { relative: 1e-4, absolute: 0.02 },
+  charge: { relative: 1e-5, absolute: 1e-5 },
 };
 /** Newton's last change; the error after it is of the order of its square. */
 const settled: Tolerance = {
   volts: { relative: 1e-4, absolute: 2e-5 },
   speed: { relative: 1e-4, absolute: 2e-3 },
   angle: { relative: 1e-4, absolute: 1e-5 },
+  pace: { relative: 1e-4, absolute: 2e-5 },
+  celsius: { relative: 1e-5, absolute: 1e-3 },
+  charge: { relative: 1e-6, absolute: 1e-7 },
 };
 /** Looser steps may be settled more loosely too, but not so far that kinks are missed. */
 const mostSettledBy = 10;
@@ -84,6 +90,7 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
 
   let bend = 0;
   let step = Math.min(firstStep, mostStep);
+  for (const [index, start] of network.starts) x[index] = start;
   history.restart(0, x);
   while (end.time < seconds * (1 - 1e-12)) {
     while (bend < bends.length && bends[bend]! <= end.time * (1 + 1e-12)) bend += 1;

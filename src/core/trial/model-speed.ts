@@ -40,7 +40,7 @@ export class ModelSpeed implements Watcher {
     const { drives } = this;
     if (drives.length === 0) return false;
     const share =
-      drives.reduce((sum, { device, fullSpeed }) => sum + x[device.speedIndex]! / fullSpeed, 0) /
+      drives.reduce((sum, { device, fullSpeed }) => sum + x[device.shaft.speedIndex]! / fullSpeed, 0) /
       drives.length;
     if (seconds === 0) this.metresPerSecond = top * share;
     else {
@@ -49,7 +49,7 @@ export class ModelSpeed implements Watcher {
       const part = step / seconds;
       const next = (v + part * share * Math.abs(share)) / (1 + part * this.effort * Math.abs(v));
       this.metresPerSecond = next * top;
-      for (const { device, fullSpeed } of drives) device.advance = next * fullSpeed;
+      for (const { device, fullSpeed } of drives) device.shaft.advance = next * fullSpeed;
     }
     this.top = Math.max(this.top, Math.abs(this.metresPerSecond));
     return false;

@@ -2,9 +2,10 @@ import { Branch, slopesByEnds } from '../branch';
 import type { Device, Point, Wiring } from '../device';
 import { standby } from '../standby';
 import { trackOf, type Track, type TrackPoints } from '../track';
+import { breakpointsOf, nothingPassed, passOn, type DutyManner } from './duty-law';
 
 /** A speed controller as an average over a period of its switching; its motors stand apart from it. */
-export interface ControllerValues {
+export interface ControllerValues extends DutyManner {
   id: string;
   from: string;
   /** Where its motors hang. */
@@ -17,7 +18,7 @@ export interface ControllerValues {
   quiescentAmps: number;
 }
 
-/** Iout = (duty·Vin − Vout)/escOhms; Iin = max(0, duty·Iout) + quiescentAmps: it brakes, and gives nothing back. */
+/** Amps by `passOn` against the volts at its output, and quiescentAmps beside. */
 export class Controller implements Device {
   readonly id: string;
   readonly breakpoints: readonly number[];
@@ -30,6 +31,7 @@ export class Controller implements Device {
    * solutions; amps read with the new throttle at the old volts would be those of a short.
    */
   private solvedDuty = 0;
+  private readonly passed = nothingPassed();
   private readonly duty: Track;
   private readonly input: number;
   private readonly output: number;
@@ -43,7 +45,7 @@ export class Controller implements Device {
   ) {
     this.id = values.id;
     this.duty = trackOf(values.duty);
-    this.breakpoints = this.duty.breakpoints;
+    this.breakpoints = breakpointsOf(values);
     this.input = wiring.node(values.from);
     this.output = wiring.node(values.to);
     this.ground = wiring.node(values.ground ?? 'gnd');
@@ -64,18 +66,21 @@ export class Controller implements Device {
 
   /** Amps into its motors; negative while it drives or brakes them backwards. */
   outAmps(x: Float64Array): number {
-    const ground = x[this.ground]!;
-    return (this.solvedDuty * (x[this.input]! - ground) - x[this.output]! + ground) / this.values.escOhms;
+    this.look(x);
+    return this.passed.out;
   }
 
   /** Amps from its supply. */
   amps(x: Float64Array): number {
-    return this.inAmps(this.outAmps(x)) + this.ownAmps(x);
+    this.look(x);
+    return this.passed.taken + this.ownAmps(x);
   }
 
-  /** Amps from its supply for amps into a motor: it brakes, and gives nothing back. */
+  /** Amps from its supply for its share of amps into motors: negative where braking gives back. */
   inAmps(outAmps: number): number {
-    return Math.max(0, this.solvedDuty * outAmps);
+    const { synchronous } = this.values;
+    const taken = this.solvedDuty * outAmps;
+    return synchronous ? taken : Math.max(0, taken);
   }
 
   /** Amps from its supply that it takes for itself. */
@@ -85,21 +90,21 @@ export class Controller implements Device {
 
   stamp(point: Point): void {
     const { x, time } = point;
-    const { escOhms } = this.values;
-    const duty = (this.solvedDuty = this.dutyAt(time));
-    const out = this.outAmps(x);
-    this.outBranch.amps(point, out);
-    slopesByEnds(this.outBranch, point, duty / escOhms, -1 / escOhms);
-
+    const { passed } = this;
+    this.solvedDuty = this.dutyAt(time);
+    this.look(x);
+    this.outBranch.amps(point, passed.out);
+    slopesByEnds(this.outBranch, point, passed.outByInput, passed.outByAgainst);
     const own = standby(this.values.quiescentAmps, x[this.input]! - x[this.ground]!);
-    const isDrawing = duty * out > 0;
-    this.inBranch.amps(point, (isDrawing ? duty * out : 0) + own.amps);
-    slopesByEnds(
-      this.inBranch,
-      point,
-      (isDrawing ? (duty * duty) / escOhms : 0) + own.siemens,
-      isDrawing ? -duty / escOhms : 0,
-    );
+    this.inBranch.amps(point, passed.taken + own.amps);
+    slopesByEnds(this.inBranch, point, passed.takenByInput + own.siemens, passed.takenByAgainst);
+  }
+
+  private look(x: Float64Array): void {
+    const ground = x[this.ground]!;
+    const [input, output] = [x[this.input]! - ground, x[this.output]! - ground];
+    // At neutral one that lets its motors run free passes nothing: what brakes them there is told by the motor.
+    passOn(this.values, this.solvedDuty, input, output, this.values.escOhms, 0, this.passed);
   }
 }
 

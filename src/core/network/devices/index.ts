@@ -3,15 +3,19 @@ import { capacitor, type CapacitorValues } from './capacitor';
 import { controller, type ControllerValues } from './controller';
 import { currentLoad, type CurrentLoadValues } from './current-load';
 import { diode, type DiodeValues } from './diode';
+import { hull, type HullValues } from './hull';
 import { drive, type DriveValues } from './drive';
 import { ledString, type LedStringValues } from './led-string';
 import { linear } from './linear';
 import { motor, type MotorValues } from './motor';
 import { powerLoad, type PowerLoadValues } from './power-load';
 import type { RegulatorValues } from './regulator';
+import { ptcFuse, type PtcFuseValues } from './ptc-fuse';
 import { resistor, type ResistorValues } from './resistor';
 import { servo, type ServoValues } from './servo';
 import { source, type SourceValues } from './source';
+import { vehicle, type VehicleValues } from './vehicle';
+import type { Siblings } from './shaft';
 import type { Device, Wiring } from '../device';
 
 interface ValuesByKind {
@@ -28,6 +32,9 @@ interface ValuesByKind {
   controller: ControllerValues;
   motor: MotorValues;
   servo: ServoValues;
+  vehicle: VehicleValues;
+  hull: HullValues;
+  ptcFuse: PtcFuseValues;
 }
 
 export type ElementKind = keyof ValuesByKind;
@@ -37,7 +44,9 @@ export type Element = { [Kind in ElementKind]: { kind: Kind } & ValuesByKind[Kin
 
 export type ElementOfKind<Kind extends ElementKind> = Extract<Element, { kind: Kind }>;
 
-const makers: { [Kind in ElementKind]: (values: ValuesByKind[Kind], wiring: Wiring) => Device } = {
+const makers: {
+  [Kind in ElementKind]: (values: ValuesByKind[Kind], wiring: Wiring, siblings: Siblings) => Device;
+} = {
   source,
   resistor,
   capacitor,
@@ -51,12 +60,15 @@ const makers: { [Kind in ElementKind]: (values: ValuesByKind[Kind], wiring: Wiri
   controller,
   motor,
   servo,
+  vehicle,
+  hull,
+  ptcFuse,
 };
 
 export const elementKinds = Object.keys(makers) as ElementKind[];
 
-/** Makes the device that an element describes. */
-export function makeDevice(element: Element, wiring: Wiring): Device {
-  const make = makers[element.kind] as (values: Element, wiring: Wiring) => Device;
-  return make(element, wiring);
+/** Makes the device that an element describes. @param siblings what stands in the same network */
+export function makeDevice(element: Element, wiring: Wiring, siblings: Siblings): Device {
+  const make = makers[element.kind] as (values: Element, wiring: Wiring, siblings: Siblings) => Device;
+  return make(element, wiring, siblings);
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { servoSheet } from '../../../../tests/kit/servo-sheet';
 import { networkOf } from '../reference-form';
-import { elementKinds, type Element, type ElementKind } from '.';
+import type { Element, ElementKind, ElementOfKind } from '.';
+import type { UnknownKind } from '../device';
 
 /** One element of each kind between nodes a, b and c, with ordinary values. */
 const specimens: { [Kind in ElementKind]: Element } = {
@@ -90,6 +91,22 @@ const specimens: { [Kind in ElementKind]: Element } = {
     omegaEps: 1,
     quiescentAmps: 0.05,
   },
+  vehicle: { kind: 'vehicle', id: 'car', mass: 1.5, crr: 0.05, vEps: 0.5, cdA: 0.02, grade: 0.2 },
+  hull: { kind: 'hull', id: 'boat', mass: 4, dragLinear: 0.4, dragSquare: 3 },
+  ptcFuse: {
+    kind: 'ptcFuse',
+    id: 'e',
+    from: 'a',
+    to: 'b',
+    // Gentle, so that its bend over the width of a slope does not count.
+    rCold: 2,
+    ratio: 5,
+    tripC: 60,
+    widthC: 20,
+    heatCapacity: 0.2,
+    thermalOhms: 60,
+    ambientC: 25,
+  },
   servo: {
     kind: 'servo',
     id: 'e',
@@ -99,6 +116,75 @@ const specimens: { [Kind in ElementKind]: Element } = {
     command: [[0, 0.4]],
     loadSpring: 0.3,
     loadConst: 0.05,
+  },
+};
+
+/** What only stands beside motors: a body for each to move. */
+const bodies: Element[] = [
+  { kind: 'vehicle', id: 'car', mass: 1.5, crr: 0.05, vEps: 0.05, cdA: 0.02, grade: 0.2 },
+  { kind: 'hull', id: 'boat', mass: 4, dragLinear: 0.4, dragSquare: 3 },
+];
+
+const shaft = { ...(specimens.drive as ElementOfKind<'drive'>), loadConst: 0, slipShare: 0, duty: 0.6 };
+
+/** Elements of the kinds that have more than one way to be. */
+const others: Record<string, Element> = {
+  'pack that runs down': {
+    kind: 'source',
+    id: 'e',
+    node: 'a',
+    to: 'c',
+    openVolts: [
+      [-2, 5],
+      [0, 9],
+      [0.4, 11],
+      [2, 12.6],
+    ],
+    coulombs: 300,
+    charge: 0.7,
+    ohms: 0.05,
+    r1: 0.02,
+    c1: 40,
+  },
+  'drive that runs free': { ...shaft, freewheel: true },
+  'drive that runs free, astern': { ...shaft, freewheel: true, duty: -0.6 },
+  'drive at neutral with drag brake': { ...shaft, freewheel: true, dragBrake: 0.4, duty: 0 },
+  'drive that gives back': { ...shaft, synchronous: true, duty: 0.3 },
+  'controller that runs free': {
+    ...(specimens.controller as ElementOfKind<'controller'>),
+    freewheel: true,
+  },
+  'controller that gives back': {
+    ...(specimens.controller as ElementOfKind<'controller'>),
+    synchronous: true,
+  },
+  'drive with wheels': {
+    ...shaft,
+    wheels: {
+      on: 'car',
+      mu: 0.9,
+      drivenShare: 0.7,
+      tyreRadius: 0.033,
+      gearRatio: 7,
+      efficiency: 0.8,
+      slipSpeed: 2,
+    },
+  },
+  'drive with a screw': {
+    ...shaft,
+    screw: {
+      on: 'boat',
+      diameter: 0.04,
+      shaftRatio: 1.5,
+      kt0: 0.4,
+      kt1: 0.3,
+      kq0: 0.06,
+      kq1: 0.04,
+      kt2: 0.1,
+      kq2: 0.02,
+      asternThrust: 0.7,
+      asternTorque: 0.9,
+    },
   },
 };
 
@@ -115,61 +201,78 @@ const tails: Element[] = ['a', 'b', 'c'].map((from) => ({
 const between = (min: number, max: number) =>
   fc.double({ min, max, noNaN: true }).map((value) => (Math.abs(value) < 1e-3 ? 0 : value));
 const volts = between(-2, 14);
-const speed = between(-300, 300);
-const angle = between(-1, 1);
+const ranges: Record<UnknownKind, fc.Arbitrary<number>> = {
+  volts,
+  speed: between(-300, 300),
+  angle: between(-1, 1),
+  pace: between(-8, 8),
+  celsius: between(20, 120),
+  charge: between(-0.2, 1.2),
+};
 
 describe('the slopes that a device stamps', () => {
-  it.each(elementKinds)('of a %s are those of its currents, at any point', (kind) => {
-    const network = networkOf([specimens[kind], ...tails], false);
-    const { size, kinds, lu } = network;
-    const unknowns = Array.from({ length: size - 1 }, (_, n) =>
-      kinds[n + 1] === 'volts' ? volts : kinds[n + 1] === 'speed' ? speed : angle,
-    );
-    const evaluate = (x: Float64Array) => {
-      const [f, a] = [new Float64Array(size), new Float64Array(lu.values.length)];
-      network.evaluate({ x, f, a, time: 1 });
-      return { f, a };
-    };
-    fc.assert(
-      fc.property(fc.tuple(...unknowns), (values) => {
-        const x = Float64Array.from([0, ...values]);
-        const { f, a } = evaluate(x);
-        for (let column = 1; column < size; column += 1) {
-          const width = 1e-6 * Math.max(1, Math.abs(x[column]!));
-          const [up, down] = [x.slice(), x.slice()];
-          up[column]! += width;
-          down[column]! -= width;
-          const [above, below] = [evaluate(up).f, evaluate(down).f];
-          for (let row = 1; row < size; row += 1) {
-            const [left, right] = [(f[row]! - below[row]!) / width, (above[row]! - f[row]!) / width];
-            let stamped = 0;
-            try {
-              stamped = a[lu.slot(row, column)]!;
-            } catch {
-              // No place in the matrix means a slope of nothing.
+  it.each(Object.entries({ ...specimens, ...others }))(
+    'of a %s are those of its currents, at any point',
+    (kind, specimen) => {
+      const network = networkOf(
+        [specimen, ...bodies.filter(({ id }) => id !== specimen.id), ...tails],
+        false,
+      );
+      const { size, kinds, lu } = network;
+      const unknowns = Array.from({ length: size - 1 }, (_, n) => ranges[kinds[n + 1]!]);
+      const evaluate = (x: Float64Array) => {
+        const [f, a] = [new Float64Array(size), new Float64Array(lu.values.length)];
+        network.evaluate({ x, f, a, time: 1 });
+        return { f, a };
+      };
+      fc.assert(
+        fc.property(fc.tuple(...unknowns), (values) => {
+          const x = Float64Array.from([0, ...values]);
+          const { f, a } = evaluate(x);
+          for (let column = 1; column < size; column += 1) {
+            const width = 1e-6 * Math.max(1, Math.abs(x[column]!));
+            const [up, down] = [x.slice(), x.slice()];
+            up[column]! += width;
+            down[column]! -= width;
+            const [above, below] = [evaluate(up).f, evaluate(down).f];
+            for (let row = 1; row < size; row += 1) {
+              const [left, right] = [(f[row]! - below[row]!) / width, (above[row]! - f[row]!) / width];
+              let stamped = 0;
+              try {
+                stamped = a[lu.slot(row, column)]!;
+              } catch {
+                // No place in the matrix means a slope of nothing.
+              }
+              const near = (slope: number) =>
+                Math.abs(stamped - slope) <= 1e-4 * Math.max(1, Math.abs(slope));
+              // At a kink the slope is that of one of its sides.
+              expect(near(left) || near(right), `${kind}: row ${row} by ${column}`).toBe(true);
             }
-            const near = (slope: number) => Math.abs(stamped - slope) <= 1e-4 * Math.max(1, Math.abs(slope));
-            // At a kink the slope is that of one of its sides.
-            expect(near(left) || near(right), `${kind}: row ${row} by ${column}`).toBe(true);
           }
-        }
-      }),
-      { numRuns: 150 },
-    );
-  });
+        }),
+        { numRuns: 150 },
+      );
+    },
+  );
 
-  it.each(elementKinds)('of a %s let no current get lost between its nodes', (kind) => {
-    const network = networkOf([specimens[kind], ...tails], false);
-    const [a, b, c] = ['a', 'b', 'c'].map((name) => network.indexOf(name)!) as [number, number, number];
-    fc.assert(
-      fc.property(fc.array(volts, { minLength: network.size, maxLength: network.size }), (values) => {
-        const x = Float64Array.from(values);
-        x[0] = 0;
-        const f = new Float64Array(network.size);
-        network.evaluate({ x, f, a: new Float64Array(network.lu.values.length), time: 1 });
-        const leaks = 1e-6 * (x[a]! + x[b]! + x[c]!);
-        expect(Math.abs(f[a]! + f[b]! + f[c]! - leaks)).toBeLessThan(1e-9 * Math.max(1, Math.abs(f[a]!)));
-      }),
-    );
-  });
+  it.each(Object.entries({ ...specimens, ...others }))(
+    'of a %s let no current get lost between its nodes',
+    (_, specimen) => {
+      const network = networkOf(
+        [specimen, ...bodies.filter(({ id }) => id !== specimen.id), ...tails],
+        false,
+      );
+      const [a, b, c] = ['a', 'b', 'c'].map((name) => network.indexOf(name)!) as [number, number, number];
+      fc.assert(
+        fc.property(fc.array(volts, { minLength: network.size, maxLength: network.size }), (values) => {
+          const x = Float64Array.from(values);
+          x[0] = 0;
+          const f = new Float64Array(network.size);
+          network.evaluate({ x, f, a: new Float64Array(network.lu.values.length), time: 1 });
+          const leaks = 1e-6 * (x[a]! + x[b]! + x[c]!);
+          expect(Math.abs(f[a]! + f[b]! + f[c]! - leaks)).toBeLessThan(1e-9 * Math.max(1, Math.abs(f[a]!)));
+        }),
+      );
+    },
+  );
 });
