@@ -7,9 +7,6 @@ import { useBuild, useBuildStore } from '../state/build-store';
 import { NumberField } from './NumberField';
 import styles from './Side.module.css';
 
-/** One metre per second. */
-const kilometresPerHour = 3.6;
-
 const wishes = [
   { wish: 'finesse', words: 'Gentle at low speed' },
   { wish: 'dragBrake', words: 'Drag brake' },
@@ -17,7 +14,7 @@ const wishes = [
   { wish: 'noReverse', words: 'No reverse at all' },
 ] as const;
 
-/** Drive, exposure, mass and the manners of the drive. */
+/** Drive, exposure, mass, money and the manners of the drive. */
 export function BriefFields() {
   const { brief } = useBuild();
   const apply = useBuildStore((state) => state.apply);
@@ -53,13 +50,6 @@ export function BriefFields() {
           onTake={(moneyLimit) => set('money limit', { moneyLimit })}
         />
       </div>
-      <NumberField
-        label="Top speed, km/h"
-        value={brief.topSpeed && Number((brief.topSpeed * kilometresPerHour).toFixed(1))}
-        least={0.2}
-        most={200}
-        onTake={(speed) => set('top speed', { topSpeed: speed && speed / kilometresPerHour })}
-      />
       {wishes.map(({ wish, words }) => (
         <FormControlLabel
           key={wish}
@@ -85,7 +75,7 @@ interface ChoiceProps<Value extends string> {
   onChoose: (value: Value) => void;
 }
 
-function Choice<Value extends string>({ label, value, options, onChoose }: ChoiceProps<Value>) {
+export function Choice<Value extends string>({ label, value, options, onChoose }: ChoiceProps<Value>) {
   return (
     <TextField
       select

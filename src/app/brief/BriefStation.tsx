@@ -8,6 +8,7 @@ import { BriefFields } from './BriefFields';
 import { FunctionHeads } from './FunctionHeads';
 import { FunctionRow } from './FunctionRow';
 import { Money } from './Money';
+import { Motion } from './Motion';
 import { ModelOutline } from './ModelOutline';
 import { RadioAndPower } from './RadioAndPower';
 import { Schools } from './Schools';
@@ -47,6 +48,7 @@ export function Component() {
       </div>
       <div className={styles.side}>
         <BriefFields />
+        <Motion />
         <Money />
         <Schools />
       </div>

@@ -4,13 +4,15 @@ import { useState } from 'react';
 interface NumberFieldProps {
   label: string;
   value: number | undefined;
+  /** What is taken while the field is empty. */
+  estimated?: string;
   least: number;
   most: number;
   onTake: (value: number | undefined) => void;
 }
 
 /** A number that may be left out; taken when the field is left. What makes no sense stays typed, with why. */
-export function NumberField({ label, value, least, most, onTake }: NumberFieldProps) {
+export function NumberField({ label, value, estimated, least, most, onTake }: NumberFieldProps) {
   const shown = value === undefined ? '' : String(value);
   const [isRefused, setRefused] = useState(false);
   return (
@@ -22,7 +24,11 @@ export function NumberField({ label, value, least, most, onTake }: NumberFieldPr
       defaultValue={shown}
       error={isRefused}
       helperText={isRefused && `a number from ${least} to ${most}`}
-      slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 9 } }}
+      placeholder={estimated && `estimated ${estimated}`}
+      slotProps={{
+        htmlInput: { inputMode: 'decimal', maxLength: 9 },
+        ...(estimated && { inputLabel: { shrink: true } }),
+      }}
       onBlur={({ target }) => {
         const text = target.value.trim().replace(',', '.');
         const typed = Number(text);

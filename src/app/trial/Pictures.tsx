@@ -68,12 +68,7 @@ export function Pictures({ result, other }: PicturesProps) {
         />
       )}
       {result.figures.topSpeed > 0 && (
-        <TimeChart
-          title="Speed, by rule of thumb"
-          unit="m/s"
-          height={64}
-          lines={[speed, ...ghost(other && [other.speed])]}
-        />
+        <TimeChart title="Speed" unit="m/s" height={64} lines={[speed, ...ghost(other && [other.speed])]} />
       )}
     </>
   );

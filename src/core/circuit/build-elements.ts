@@ -1,5 +1,6 @@
 import { kindOfAny } from '../kinds';
 import type { Element } from '../network/devices';
+import { screwThrust } from '../network/devices/screw';
 import { motorNets } from '../parts/terminals';
 import type { PartKind } from '../parts/part-spec';
 import type { Fitted } from '../survey/build-index';
@@ -8,9 +9,10 @@ import type { Supply } from '../survey/power';
 import type { Conditions } from './conditions';
 import type { Estimates } from './estimates';
 import { NodeNames } from './nodes';
-import type { MotorLoad, PartElements, Site } from './site';
-import { screwLoad } from './values/drive-values';
-import { gearedSpeed, isAfloat, roadLoad } from './values/vehicle-values';
+import type { MotorLoad, PartElements, PointLoad, Site } from './site';
+import { driveWatts } from './values/drive-watts';
+import { hullElement, screwOf, type WorkingPoint } from './values/hull-values';
+import { isAfloat, kilogramsOf, loadedShare, vehicleElement, wheelsOf } from './values/vehicle-values';
 import { wireElements } from './wires';
 
 /** A sheet too silent to take part in the sum. */
@@ -53,11 +55,15 @@ export function buildElements(
     const key = known && `${fitted.fitting.id} ${kind.momentKey?.(conditions, fitted.fitting.id) ?? ''}`;
     const made = key === undefined ? make() : (known?.get(key) ?? make());
     if (key !== undefined) known?.set(key, made);
-    if (Array.isArray(made)) return effort(made, conditions.effort ?? 1);
+    if (Array.isArray(made)) return made;
     missing.push({ fitting: fitted.fitting.id, words: made.missing });
     return [];
   });
-  return { elements: [...elements, ...wires], names, missing };
+  return {
+    elements: [...elements, ...bodyOf(survey, elements, conditions, estimates), ...wires],
+    names,
+    missing,
+  };
 }
 
 /**
@@ -91,9 +97,19 @@ function siteOf(
     estimates,
     supplyVolts: supply?.volts?.nominal ?? source?.volts.nominal,
     motorVolts: controller && survey.packOf(controller.fitting.id)?.volts.nominal,
+    motorOhms: () => motorOhms(survey, id),
     motorEnds: motorEnds(survey, names, fitted, controller),
-    loadOf: (kv, volts) => loadOf(survey, conditions, kv, volts, estimates),
+    loadOf: (kv, point) => loadOf(survey, conditions, id, kv, point, estimates),
   };
+}
+
+/** Ohms of a controller's motors side by side, as far as their sheets tell; 0 where none does. */
+function motorOhms(survey: Survey, controllerId: string): number {
+  const siemens = survey.motorsOf(controllerId).reduce((sum, { part }) => {
+    const ohms = part.windingOhms?.value ?? 0;
+    return ohms > 0 ? sum + 1 / ohms : sum;
+  }, 0);
+  return siemens > 0 ? 1 / siemens : 0;
 }
 
 /** Which of a motor's wires lie on its controller's first and second contact: swapped ones turn it backwards. */
@@ -110,26 +126,56 @@ function motorEnds(
   return [names.node(fitting.id, wire('m1') ?? 'm1'), names.node(fitting.id, wire('m2') ?? 'm2')];
 }
 
-/** At rest a motor is judged by its sheet's full load; on an outing by what moves the model. */
+/** Part of a load by speed squared, for what is no screw: rule of thumb. */
+const plainLoad: PointLoad = { squarePart: 0.4 };
+const screwAtRest: PointLoad = { squarePart: 1 };
+
+/** Wheels count as turning along with the motor by this share of the mass they carry: rule of thumb. */
+const wheelShare = 0.05;
+
+/** At rest a motor is judged by its sheet's full load; on an outing by what moves the model, where it moves it. */
 function loadOf(
-  { build, index }: Survey,
+  survey: Survey,
   conditions: Conditions,
+  motor: string,
   kv: number,
-  volts: number,
+  point: WorkingPoint,
   estimates: Estimates,
 ): MotorLoad {
-  const floats = isAfloat(build);
-  if (!conditions.command) return { squarePart: floats ? 1 : 0.4, slipShare: 0 };
-  return floats
-    ? screwLoad
-    : roadLoad(build, gearedSpeed(kv, volts), index.ofKind('motor').length, estimates);
+  const { build } = survey;
+  const movers = survey.movers();
+  if (!movers.has(motor)) return plainLoad;
+  if (isAfloat(build))
+    return conditions.command
+      ? { screw: screwOf(build, point, driveWatts(survey), estimates), inertia: 0 }
+      : screwAtRest;
+  if (!conditions.command) return plainLoad;
+  const wheels = wheelsOf(build, kv, movers.size, estimates);
+  const reach = wheels.tyreRadius / wheels.gearRatio;
+  return {
+    wheels,
+    inertia: (wheelShare * kilogramsOf(build, estimates) * reach ** 2) / movers.size,
+  };
 }
 
-const effort = (elements: Element[], factor: number): Element[] =>
-  factor === 1
-    ? elements
-    : elements.map((element) =>
-        element.kind === 'motor'
-          ? { ...element, loadConst: element.loadConst * factor, loadSquare: element.loadSquare * factor }
-          : element,
-      );
+/** On an outing, the body that wheels or screws move. */
+function bodyOf(
+  survey: Survey,
+  elements: readonly Element[],
+  { command, effort = 1, slopes }: Conditions,
+  estimates: Estimates,
+): Element[] {
+  const { build } = survey;
+  const moving = elements.filter((element) => element.kind === 'motor');
+  if (!command) return [];
+  if (moving.some((motor) => motor.wheels)) return [vehicleElement(build, effort, slopes ?? 0, estimates)];
+  const screws = moving.filter((motor) => motor.screw);
+  if (screws.length === 0) return [];
+  const thrustAt = (metresPerSecond: number) =>
+    screws.reduce((sum, { id, kv, screw }) => {
+      const controller = survey.controllerOf(id);
+      const volts = (controller && survey.packOf(controller.fitting.id)?.volts.nominal) ?? 0;
+      return sum + screwThrust(screw!, (loadedShare * kv * volts) / 60, metresPerSecond);
+    }, 0);
+  return [hullElement(build, effort, driveWatts(survey), thrustAt, estimates)];
+}

@@ -14,8 +14,10 @@ export interface Conditions {
   isUnlimited?: boolean;
   /** Operating points: what each servo does, by fitting. */
   servo?: (fittingId: string) => ServoStill;
-  /** Load on the drives against their usual one; 1 where not said. */
+  /** How hard it is to roll, or the water to pass, against the usual; 1 where not said. */
   effort?: number;
+  /** Outings: slope of the ground over time, in radians. */
+  slopes?: TrackPoints;
   /** Throttle of each controller, −1 to 1, as one value or over time. */
   duty: (controllerId: string) => number | TrackPoints;
   /** Angle asked of each servo over time, in radians; operating points have none. */

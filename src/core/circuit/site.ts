@@ -1,8 +1,11 @@
 import type { Element } from '../network/devices';
 import type { PartKind } from '../parts/part-spec';
 import type { Fitted } from '../survey/build-index';
+import type { ScrewValues } from '../network/devices/screw';
+import type { WheelsValues } from '../network/devices/wheels';
 import type { Conditions } from './conditions';
 import type { Estimates } from './estimates';
+import type { WorkingPoint } from './values/hull-values';
 
 /** What a part needs to know of the place where it stands, to say which elements it is. */
 export interface Site<K extends PartKind> {
@@ -17,26 +20,26 @@ export interface Site<K extends PartKind> {
   motorVolts: number | undefined;
   /** Motors: the ends that it hangs between, by the controller's first two motor contacts. */
   motorEnds: readonly [string, string];
-  /** What it turns on an outing, or at rest: part of its torque that goes with speed squared, or wheels. */
-  loadOf: (kv: number, volts: number) => MotorLoad;
+  /** Controllers: ohms of the motors on it, side by side. */
+  motorOhms: () => number;
+  /** What it turns on an outing, or at rest, by its speed per volt and the point that its sheet was taken at. */
+  loadOf: (kv: number, point: WorkingPoint) => MotorLoad;
 }
 
-/** A load that its one known point fixes: amps at full throttle on a nominal pack. */
+/** A load that its one known point fixes: amps at full throttle at the volts of its sheet. */
 export interface PointLoad {
   /** Part of its torque that rises with the square of its speed, 0 to 1: all of it for a screw. */
   squarePart: number;
-  /** By how much a screw sheds load as its hull gathers way, 0 to 1; 0 to take it with the hull under way. */
-  slipShare: number;
 }
 
-/** A load at the motor's shaft by what moves the model: N·m, N·m·s², kg·m². */
-export interface RoadLoad {
-  constant: number;
-  square: number;
+/** What moves the model, and what of it turns with the motor, kg·m² at its shaft. */
+interface MovingLoad {
+  wheels?: WheelsValues;
+  screw?: ScrewValues;
   inertia: number;
 }
 
-export type MotorLoad = PointLoad | RoadLoad;
+export type MotorLoad = PointLoad | MovingLoad;
 
 /** The elements of a part, or what its sheet lacks for them. */
 export type PartElements = Element[] | { missing: string };

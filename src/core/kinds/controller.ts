@@ -41,6 +41,12 @@ export const controllerKind = describeKind<'controller'>({
         ground: node('ground'),
         duty: conditions.duty(fitted.fitting.id),
         ...controllerFigures(fitted, estimates),
+        // What its motors do once the throttle is let go counts on the way only.
+        ...(conditions.command && {
+          freewheel: true,
+          dragBrake: fitted.fitting.brake === 'dragBrake' ? 1 : 0,
+          motorOhms: site.motorOhms(),
+        }),
       },
     ];
   },

@@ -14,6 +14,7 @@ export const motorKind = describeKind<'motor'>({
     { path: 'kv', label: 'Speed', unit: 'rev/min per V', scale: 1 },
     ...(part.motorKind === 'brushed' ? [{ path: 'turns', label: 'Turns', unit: 'turns', scale: 1 }] : []),
     ampsField('fullLoadAmps', 'At full load'),
+    voltsField('fullLoadVolts', 'Amps taken at'),
     ampsField('stallAmps', 'Stalled'),
     ampsField('noLoadAmps', 'With no load'),
     { path: 'windingOhms', label: 'Windings', unit: 'mΩ', scale: 0.001 },

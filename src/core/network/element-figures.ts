@@ -115,7 +115,7 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
   drive: {
     ...load,
     needs: { ...motor, escOhms: 'zeroOrMore', duty: 'track', quiescentAmps: 'zeroOrMore' },
-    mayHave: { slipShare: 'zeroOrMore', dragBrake: 'share', ...manner },
+    mayHave: { dragBrake: 'share', ...manner },
     groups: { wheels, screw },
     trouble: oneManner,
   },
@@ -123,10 +123,10 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
     nodes: ['from', 'to'],
     nodesIfAny: ['ground'],
     needs: { escOhms: 'aboveZero', duty: 'track', quiescentAmps: 'zeroOrMore' },
-    mayHave: manner,
+    mayHave: { ...manner, dragBrake: 'share', motorOhms: 'zeroOrMore' },
     trouble: oneManner,
   },
-  motor: { ...load, needs: motor, mayHave: { slipShare: 'zeroOrMore' }, groups: { wheels, screw } },
+  motor: { ...load, needs: motor, groups: { wheels, screw } },
   servo: {
     ...load,
     needs: {
@@ -160,6 +160,7 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
   hull: {
     nodes: [],
     needs: { mass: 'aboveZero', dragLinear: 'zeroOrMore', dragSquare: 'zeroOrMore' },
+    mayHave: { drag: 'curve' },
   },
   ptcFuse: {
     nodes: ['from', 'to'],

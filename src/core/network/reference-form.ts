@@ -1,5 +1,5 @@
 import { failure, success, type Result } from '../result';
-import { elementKinds, makeDevice, type Element } from './devices';
+import { elementKinds, makeDevice, type Element, type ElementOfKind } from './devices';
 import { elementTrouble, movingKinds } from './element-figures';
 import { Network } from './network';
 
@@ -22,9 +22,11 @@ export interface Probe {
 
 /** The network of a list of elements. */
 export function networkOf(elements: readonly Element[], isStatic: boolean): Network {
-  const siblings = (id: string) => elements.find((element) => element.id === id);
+  const vehicles = (id: string) =>
+    elements.find((element) => element.kind === 'vehicle' && element.id === id) as
+      ElementOfKind<'vehicle'> | undefined;
   return new Network(
-    elements.map((element) => (wiring) => makeDevice(element, wiring, siblings)),
+    elements.map((element) => (wiring) => makeDevice(element, wiring, vehicles)),
     isStatic,
   );
 }

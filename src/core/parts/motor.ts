@@ -29,6 +29,10 @@ export class MotorSpec extends PartBase {
   @FigureField({ least: 0.05, most: 500, optional: true })
   fullLoadAmps?: Figure;
 
+  /** Volts at which the amps at full load, and stalled, were taken. */
+  @FigureField({ least: 1, most: 120, optional: true })
+  fullLoadVolts?: Figure;
+
   @FigureField({ least: 0.1, most: 2000, optional: true })
   stallAmps?: Figure;
 

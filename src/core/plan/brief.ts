@@ -6,6 +6,10 @@ export type DriveArrangement = (typeof driveArrangements)[number];
 export const exposures = ['dry', 'dust', 'splash', 'wet'] as const;
 export type Exposure = (typeof exposures)[number];
 
+/** What a model on wheels or tracks runs on. */
+export const surfaces = ['asphalt', 'carpet', 'dirt', 'grass', 'sand', 'rock'] as const;
+export type Surface = (typeof surfaces)[number];
+
 /** What the model must do and stand, before any part is chosen. */
 export class Brief {
   @IsIn(driveArrangements)
@@ -21,12 +25,51 @@ export class Brief {
   @Max(500)
   kilograms?: number;
 
-  /** As fast as it is geared, or as its hull runs, at full throttle on a nominal pack, in metres per second. */
+  /** At full throttle at the volts that are usual for its kind, in m/s: what it is geared for where no ratio is known. */
   @IsOptional()
   @IsNumber()
   @Min(0.05)
   @Max(60)
   topSpeed?: number;
+
+  /** Turns of the motor for one of the wheel, all gears together. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.5)
+  @Max(2000)
+  gearRatio?: number;
+
+  /** Of the wheel with its tyre, or of a track's sprocket, in metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.005)
+  @Max(1)
+  tyreDiameter?: number;
+
+  @IsOptional()
+  @IsIn(surfaces)
+  surface?: Surface;
+
+  /** Metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.005)
+  @Max(0.5)
+  screwDiameter?: number;
+
+  /** Metres that the screw would go on in a turn without slip. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.005)
+  @Max(1)
+  screwPitch?: number;
+
+  /** Length of the hull at the waterline, in metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.05)
+  @Max(10)
+  waterline?: number;
 
   /** Most money to spend, in whole units of the person's own money. */
   @IsOptional()

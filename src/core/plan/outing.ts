@@ -1,5 +1,14 @@
 import 'reflect-metadata';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsNumber, Max, Min, ValidateBy } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsNumber,
+  IsOptional,
+  Max,
+  Min,
+  ValidateBy,
+} from 'class-validator';
 import { TextField } from '../validation/text-field';
 import { NestedList } from '../validation/nested-field';
 
@@ -51,11 +60,25 @@ export class Outing {
   @Max(7200)
   seconds!: number;
 
-  /** Load on the drives against their usual one: 1 running free, more for a tow or a hill. */
+  /** How hard it is to roll, or the water to pass, against the usual: 1 running free, more for a tow or rough ground. */
   @IsNumber()
   @Min(0)
   @Max(10)
   effort!: number;
+
+  /** Slope of the ground over time: seconds, which never fall, and radians, up positive. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(mostPoints)
+  @ValidateBy({
+    name: 'slopePoints',
+    validator: {
+      validate: arePoints,
+      defaultMessage: () => '$property must be pairs of rising seconds and a slope from -1 to 1 rad',
+    },
+  })
+  slopes?: [number, number][];
 
   @NestedList(() => OutingTrack, { most: 200 })
   tracks!: OutingTrack[];

@@ -228,6 +228,7 @@ const namedMotors: MotorSpec[] = [
     motorKind: 'brushed',
     kv: stated(620),
     fullLoadAmps: estimated(8.2, 'a 40 mm screw on 3 cells, by the maker’s table'),
+    fullLoadVolts: stated(11.1),
     stallAmps: stated(28),
     maxVolts: stated(14),
     ports: [motorPort('in', 2)],
@@ -240,6 +241,7 @@ const namedMotors: MotorSpec[] = [
     motorKind: 'brushless',
     kv: stated(900),
     fullLoadAmps: estimated(16, 'a 45 mm screw on 3 cells, by the maker’s table'),
+    fullLoadVolts: stated(11.1),
     maxVolts: stated(17),
     ports: [motorPort('in', 3)],
   },
@@ -252,20 +254,22 @@ type MotorRow = [
   fullLoad: number,
   stall: number | undefined,
   turns: number | undefined,
+  /** Volts that its amps were taken at. */
+  volts: number,
 ];
 
 const motorRows: MotorRow[] = [
-  ['motor-brushed-21t', 'brushed', 1900, 18, 70, 21],
-  ['motor-brushed-35t', 'brushed', 1350, 12, 45, 35],
-  ['motor-brushed-55t', 'brushed', 950, 8, 28, 55],
-  ['motor-brushed-80t', 'brushed', 650, 5, 18, 80],
-  ['motor-brushless-2200', 'brushless', 2200, 28, undefined, undefined],
-  ['motor-brushless-3500', 'brushless', 3500, 42, undefined, undefined],
+  ['motor-brushed-21t', 'brushed', 1900, 18, 70, 21, 7.4],
+  ['motor-brushed-35t', 'brushed', 1350, 12, 45, 35, 7.4],
+  ['motor-brushed-55t', 'brushed', 950, 8, 28, 55, 11.1],
+  ['motor-brushed-80t', 'brushed', 650, 5, 18, 80, 11.1],
+  ['motor-brushless-2200', 'brushless', 2200, 28, undefined, undefined, 7.4],
+  ['motor-brushless-3500', 'brushless', 3500, 42, undefined, undefined, 7.4],
 ];
 
 export const motors: MotorSpec[] = [
   ...namedMotors,
-  ...motorRows.map(([id, motorKind, kv, fullLoad, stall, turns]): MotorSpec => ({
+  ...motorRows.map(([id, motorKind, kv, fullLoad, stall, turns, volts]): MotorSpec => ({
     id,
     kind: 'motor',
     name: `${motorKind} motor, ${turns === undefined ? `${kv} rev/min per volt` : `${turns} turns`}`,
@@ -273,6 +277,7 @@ export const motors: MotorSpec[] = [
     motorKind,
     kv: turns === undefined ? stated(kv) : estimated(kv, 'from its turns, usual for a can of this size'),
     fullLoadAmps: estimated(fullLoad, 'usual in a model of two to four kilograms'),
+    fullLoadVolts: stated(volts),
     ...(stall !== undefined && { stallAmps: stated(stall) }),
     ...(turns !== undefined && { turns: stated(turns) }),
     ports: [motorPort('in', motorKind === 'brushed' ? 2 : 3)],

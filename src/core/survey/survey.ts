@@ -22,6 +22,7 @@ export class Survey {
   private readonly supplyByFitting: ReadonlyMap<string, Supply>;
   private readonly signalByFitting: ReadonlyMap<string, SignalPath>;
   private readonly controllerByMotor = new Map<string, Fitted<'controller'>>();
+  private moverIds: ReadonlySet<string> | undefined;
   private fuses: ReadonlyMap<string, readonly MainFuse[]> | undefined;
 
   constructor(readonly build: Build) {
@@ -83,6 +84,22 @@ export class Survey {
     return this.index
       .ofKind('motor')
       .filter(({ fitting }) => this.controllerByMotor.get(fitting.id)?.fitting.id === controllerId);
+  }
+
+  /** The motors that move the model: those that a drive function works, or all where none does. */
+  movers(): ReadonlySet<string> {
+    return (this.moverIds ??= this.findMovers());
+  }
+
+  private findMovers(): Set<string> {
+    const all = [...this.controllerByMotor.keys()];
+    const driven = new Set(
+      this.build.functions.filter(({ role }) => role === 'drive').flatMap(({ devices }) => devices),
+    );
+    const moving = all.filter(
+      (motor) => driven.has(motor) || driven.has(this.controllerByMotor.get(motor)!.fitting.id),
+    );
+    return new Set(moving.length > 0 ? moving : all);
   }
 
   /** The controllers that drink from a pack. */

@@ -42,6 +42,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
     charge: task.charge,
     coldFactor: coldFactor(task),
     effort: outing.effort,
+    ...(outing.slopes && { slopes: outing.slopes }),
     duty: track,
     command: (servo) => track(servo).map(([at, position]) => [at, position * fullAngle] as const),
     servoLoad: (servo) => (steers.has(servo) ? steerLoad : mechanismLoad),

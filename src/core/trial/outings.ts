@@ -1,7 +1,6 @@
 import type { Build, ModelKind } from '../plan/build';
 import type { ModelFunction } from '../plan/model-function';
 import type { Outing } from '../plan/outing';
-import { usualRolling } from '../circuit/values/vehicle-values';
 
 type Points = [number, number][];
 
@@ -13,6 +12,8 @@ interface OutingPreset {
   name: string;
   seconds: number;
   effort: number;
+  /** Radians, up positive. */
+  slopes?: Points;
   play: Play;
 }
 
@@ -101,6 +102,19 @@ const long = (name: string): OutingPreset => ({
   },
 });
 
+/** Laps: on and off the throttle, bend after bend. */
+const laps: OutingPreset = {
+  id: 'long',
+  name: 'Long drive',
+  seconds: 600,
+  effort: 1,
+  play: (modelFunction) => {
+    if (modelFunction.role === 'steer') return toAndFro(4, 590, [0.6, 0, -0.8, 0], 1.6, 0.3);
+    if (modelFunction.role === 'drive') return toAndFro(3, 590, [0.7, 0, 1, 0.2, 0.5, 0], 2, 0.4);
+    return others(600)(modelFunction);
+  },
+};
+
 const tow: OutingPreset = {
   id: 'tow',
   name: 'Tow at full ahead',
@@ -120,7 +134,7 @@ const punch: OutingPreset = {
   seconds: 30,
   effort: 1,
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(1, 28, [1, 0], 2, 0.05);
+    if (modelFunction.role === 'drive') return toAndFro(1, 28, [1, 0], 2, 0.2);
     if (modelFunction.role === 'steer') return toAndFro(2, 28, [1, -1, 0], 1.5, 0.05);
     return others(30)(modelFunction);
   },
@@ -130,7 +144,23 @@ const crawl: OutingPreset = {
   id: 'crawl',
   name: 'Crawl over rocks',
   seconds: 60,
-  effort: 3,
+  effort: 1,
+  // Slopes to 45 degrees, half of the way over 15.
+  slopes: [
+    [0, 0],
+    [4, 0.1],
+    [8, 0.45],
+    [13, 0.2],
+    [17, 0.7],
+    [22, 0.3],
+    [26, -0.3],
+    [31, 0],
+    [36, 0.55],
+    [42, 0.78],
+    [47, 0.3],
+    [52, -0.4],
+    [57, 0],
+  ],
   play: (modelFunction) => {
     if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.25, 0.4, 0, 0.35, -0.2], 4, 0.5);
     if (modelFunction.role === 'steer') return toAndFro(3, 57, [1, -1, 0.6, -1, 1], 1.2, 0.1);
@@ -139,20 +169,23 @@ const crawl: OutingPreset = {
   },
 };
 
-/** A slope of one in four: its pull comes on top of the rolling that is usual. */
-const hill = (model: ModelKind): OutingPreset => ({
+/** A slope of one in four, from three seconds on. */
+const hill: OutingPreset = {
   id: 'hill-climb',
   name: 'Hill climb',
   seconds: 40,
-  effort: Math.round(1 + slope / usualRolling(model)),
+  effort: 1,
+  slopes: [
+    [0, 0],
+    [3, 0],
+    [5, Math.round(Math.atan(0.25) * 1000) / 1000],
+  ],
   play: (modelFunction) => {
     if (modelFunction.role === 'drive') return ramp(2, 35, 1.5, 0.9);
     if (modelFunction.role === 'steer') return toAndFro(5, 34, [0.4, -0.4], 2, 0.2);
     return others(40)(modelFunction);
   },
-});
-
-const slope = 0.25;
+};
 
 const gusts: OutingPreset = {
   id: 'gusts',
@@ -168,20 +201,21 @@ const gusts: OutingPreset = {
 
 const byModel: Record<ModelKind, readonly OutingPreset[]> = {
   boat: [reversals, potter('Harbour pottering'), tow, long('Long cruise')],
-  car: [reversals, punch, hill('car'), long('Long drive')],
-  crawler: [reversals, crawl, hill('crawler'), long('Long trail')],
-  truck: [reversals, potter('Yard work'), hill('truck'), long('Long haul')],
-  'tracked machine': [reversals, potter('Yard work'), hill('tracked machine'), long('Long day')],
+  car: [reversals, punch, hill, laps],
+  crawler: [reversals, crawl, hill, long('Long trail')],
+  truck: [reversals, potter('Yard work'), hill, long('Long haul')],
+  'tracked machine': [reversals, potter('Yard work'), hill, long('Long day')],
   yacht: [reversals, gusts, long('Long sail')],
 };
 
 /** The outings that fit a model's kind, played on the functions that it has. */
 export function usualOutings(build: Build): Outing[] {
-  return byModel[build.model].map(({ id, name, seconds, effort, play }) => ({
+  return byModel[build.model].map(({ id, name, seconds, effort, slopes, play }) => ({
     id,
     name,
     seconds,
     effort,
+    ...(slopes && { slopes }),
     tracks: build.functions.flatMap((modelFunction) => {
       const points = play(modelFunction);
       return points ? [{ function: modelFunction.id, points: points.filter(([at]) => at <= seconds) }] : [];

@@ -1,5 +1,4 @@
 import { regulatorName } from '../survey/regulator-choices';
-import type { Fitted } from '../survey/build-index';
 import { packValues } from '../circuit/values/pack-values';
 import { Controller } from '../network/devices/controller';
 import { Motor } from '../network/devices/motor';
@@ -13,7 +12,7 @@ import { integrate, type CourseTrouble } from '../transient/integrate';
 import { buildElements } from '../circuit/build-elements';
 import { cutOffVolts } from './cut-off-volts';
 import { Estimates } from '../circuit/estimates';
-import { controllerHeat, motorHeat, regulatorHeat } from './heat-nodes';
+import { controllerHeat, motorHeat, regulatorHeat, type MotorCooling } from './heat-nodes';
 import { ModelSpeed } from './model-speed';
 import { outingConditions } from './outing-conditions';
 import { usualFloor, wakingSeconds } from './waking';
@@ -21,7 +20,10 @@ import { SnapshotKeeper } from './snapshots';
 import { Recorder } from './recorder';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
-import { gearedSpeed } from '../circuit/values/vehicle-values';
+import { bodyId, isAfloat } from '../circuit/values/vehicle-values';
+import type { Build } from '../plan/build';
+import { bodySpeed } from '../network/devices/body';
+import { StickBrake } from './watch/stick-brake';
 import { BrownOut } from './watch/brown-out';
 import { CutOff } from './watch/cut-off';
 import { Discharge } from './watch/discharge';
@@ -67,8 +69,7 @@ export function runTrial(
   });
   const motors = index.ofKind('motor').flatMap((fitted) => {
     const found = device.get(fitted.fitting.id);
-    const volts = packVoltsOf(context, fitted);
-    return found instanceof Motor && volts !== undefined ? [{ fitted, device: found, volts }] : [];
+    return found instanceof Motor ? [{ fitted, device: found }] : [];
   });
   const regulators = index.all().flatMap((fitted) => {
     const found = device.get(`${fitted.fitting.id}.bec`);
@@ -90,9 +91,10 @@ export function runTrial(
     return { pack, discharge };
   });
   const discharges = packs.flatMap((pack) => pack.discharge ?? []);
+  const pace = network.indexOf(bodySpeed(bodyId)[0]);
   const heats = [
     ...controllers.map(({ fitted, device: controller }) => controllerHeat(controller, fitted, estimates)),
-    ...motors.map(({ fitted, device: motor }) => motorHeat(motor, fitted, estimates)),
+    ...motors.map(({ fitted, device: motor }) => motorHeat(motor, fitted, estimates, coolingOf(build), pace)),
     ...regulators.map(({ fitted, device: regulator }) => regulatorHeat(regulator, fitted, estimates)),
   ].map((node) => new Heat(node, task.air));
   const [receiver] = index.ofKind('receiver');
@@ -106,12 +108,18 @@ export function runTrial(
     servos: servos.map((servo) => servo.device),
     drives: controllers.map((controller) => controller.device),
   });
-  const speed = new ModelSpeed(
-    build,
-    outing.effort,
-    motors.map(({ device: motor, volts }) => ({ device: motor, fullSpeed: fullSpeedOf(motor, volts) })),
-  );
-  const followers: Watcher[] = [...discharges, ...heats, speed];
+  const speed = new ModelSpeed(pace);
+  const brakes = controllers.flatMap(({ fitted, device: controller }) => {
+    const own = survey.motorsOf(fitted.fitting.id).flatMap(({ fitting }) => {
+      const found = device.get(fitting.id);
+      return found instanceof Motor ? [found] : [];
+    });
+    const volts = survey.packOf(fitted.fitting.id)?.volts.nominal;
+    return own.length > 0 && volts !== undefined && fitted.fitting.running !== 'instantReverse'
+      ? [new StickBrake(controller, own, volts)]
+      : [];
+  });
+  const followers: Watcher[] = [...discharges, ...heats, speed, ...brakes];
   const watchers: Watcher[] = [
     brownOut,
     ...controllers.flatMap(({ fitted, device: controller }) => {
@@ -183,23 +191,6 @@ export function runTrial(
   });
 }
 
-/** Nominal volts of the packs that a motor's controller drinks from. */
-function packVoltsOf({ survey }: CheckContext, motor: Fitted<'motor'>): number | undefined {
-  const controller = survey.controllerOf(motor.fitting.id);
-  return controller && survey.packOf(controller.fitting.id)?.volts.nominal;
-}
-
-/** Speed at which a motor brings the model to its top speed, in rad/s: as geared, or as its screw settles. */
-function fullSpeedOf({ values }: Motor, volts: number): number {
-  if (!values.slipShare) return gearedSpeed(values.kv, volts);
-  const kt = 60 / (2 * Math.PI * values.kv);
-  const ohms = values.motorOhms;
-  let speed = volts / kt;
-  // Torque of the motor against that of its screw: a few steps of Newton's method settle it.
-  for (let n = 0; n < 20; n += 1) {
-    const torque = (kt * (volts - kt * speed)) / ohms;
-    const load = kt * values.noLoadAmps + values.loadConst + values.loadSquare * speed ** 2;
-    speed += (torque - load) / ((kt * kt) / ohms + 2 * values.loadSquare * speed);
-  }
-  return Math.max(speed, 1);
-}
+/** What cools a motor: under a body the wind a little; in a hull none, and a brushless one there has its jacket. */
+const coolingOf = (build: Build): MotorCooling =>
+  isAfloat(build) ? { windBy: 0, hasJacket: true } : { windBy: 0.12, hasJacket: false };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
+import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
 import { firstToGive } from './first-to-give';
@@ -71,12 +72,8 @@ describe('what gives first', () => {
   });
 
   it('with more load is between what holds and what does not', () => {
-    const small = tub({ parts: { pack: 'pack-lipo-3s-2200-10c' } });
-    const outing = {
-      ...outingsOf(small).find((candidate) => candidate.id === 'tow')!,
-      seconds: 20,
-      effort: 0.8,
-    };
+    const small = { ...tub({ parts: { pack: 'pack-lipo-3s-2200-10c' } }), model: 'truck' as const };
+    const outing = straightOuting(small, 20, 1, 1.5, 3);
     const give = firstToGive(small, { ...task, outing }, 'load');
     if (give.at === undefined) throw new Error(give.words);
     expect(give.words).toContain('its derated label allows 13 A');

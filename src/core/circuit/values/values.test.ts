@@ -4,11 +4,13 @@ import { BuildIndex } from '../../survey/build-index';
 import type { PackSpec } from '../../parts/pack';
 import { measured, stated } from '../../quantity/figure';
 import { Estimates } from '../estimates';
-import { controllerFigures, motorFigures, screwLoad } from './drive-values';
+import type { MotorLoad } from '../site';
+import { controllerFigures, motorFigures } from './drive-values';
 import { packValues } from './pack-values';
 import { regulatorFigures } from './regulator-values';
 import { servoFigures } from './servo-values';
-import { gearedSpeed, roadLoad } from './vehicle-values';
+import { hullElement, screwOf } from './hull-values';
+import { gearedSpeed, gearRatioFor, vehicleElement, wheelsOf } from './vehicle-values';
 
 const index = new BuildIndex(tub());
 const [pack] = index.ofKind('pack');
@@ -78,7 +80,8 @@ describe('a servo', () => {
 });
 
 describe('a drive', () => {
-  const figures = (load = screwLoad) => motorFigures(motor!, 11.1, () => load, new Estimates())!;
+  const screw: MotorLoad = { squarePart: 1 };
+  const figures = (load: MotorLoad = screw) => motorFigures(motor!, 11.1, () => load, new Estimates())!;
 
   it('settles at its sheet’s full load under the load that was made from it', () => {
     const { kv, motorOhms, noLoadAmps, loadConst, loadSquare } = figures();
@@ -90,14 +93,21 @@ describe('a drive', () => {
 
   it('has a load that is all square for a screw, and part constant otherwise', () => {
     expect(figures().loadConst).toBe(0);
-    const regulator = figures({ squarePart: 0.4, slipShare: 0 });
-    expect(regulator.loadConst).toBeGreaterThan(0);
-    expect(regulator.slipShare).toBeUndefined();
+    expect(figures({ squarePart: 0.4 }).loadConst).toBeGreaterThan(0);
+  });
+
+  it('keeps its load and its windings when the pack changes: more volts, more amps', () => {
+    const at = (volts: number) => motorFigures(motor!, volts, () => screw, new Estimates())!;
+    expect(at(14.8)).toEqual(at(11.1));
+    const { fullLoadVolts: _, ...silent } = motor!.part;
+    const guess = (volts: number) =>
+      motorFigures({ ...motor!, part: silent }, volts, () => screw, new Estimates())!;
+    expect(guess(14.8).loadSquare).not.toBe(guess(11.1).loadSquare);
   });
 
   it('whose sheet tells no amps at all is left out', () => {
     const { fullLoadAmps: _, stallAmps: __, ...part } = motor!.part;
-    expect(motorFigures({ ...motor!, part }, 11.1, () => screwLoad, new Estimates())).toBeUndefined();
+    expect(motorFigures({ ...motor!, part }, 11.1, () => screw, new Estimates())).toBeUndefined();
   });
 
   it('has a controller whose ohms drop 0.12 V at its label amps', () => {
@@ -107,37 +117,80 @@ describe('a drive', () => {
 
 describe('a vehicle', () => {
   const car = { ...tub(), model: 'car' as const };
+  const withBrief = (change: object) => ({ ...car, brief: { ...car.brief, ...change } });
 
-  it('that weighs twice as much rolls twice as hard and has twice the inertia', () => {
-    const geared = gearedSpeed(1500, 7.4);
-    const [light, heavy] = [1.5, 3].map((kilograms) =>
-      roadLoad({ ...car, brief: { ...car.brief, kilograms } }, geared, 1, new Estimates()),
-    );
-    expect(heavy!.constant).toBeCloseTo(2 * light!.constant, 12);
-    expect(heavy!.inertia).toBeCloseTo(2 * light!.inertia, 12);
-    expect(heavy!.square).toBe(light!.square);
+  it('shares its grip among its motors, and its gears make one speed of volts and ratio', () => {
+    const [alone, shared] = [1, 2].map((motors) => wheelsOf(car, 3300, motors, new Estimates()));
+    expect(shared!.drivenShare).toBeCloseTo(alone!.drivenShare / 2, 12);
+    const ratio = gearRatioFor(3300, 7.4, 11, 0.066);
+    expect(gearedSpeed(3300, 7.4, ratio, 0.066)).toBeCloseTo(11, 9);
+    expect(gearedSpeed(3300, 11.1, ratio, 0.066)).toBeCloseTo(16.5, 9);
   });
 
-  it('shares its load among its motors', () => {
-    const geared = gearedSpeed(1500, 7.4);
-    const [alone, shared] = [1, 2].map((motors) => roadLoad(car, geared, motors, new Estimates()));
-    expect(shared!.constant).toBeCloseTo(alone!.constant / 2, 12);
-    expect(shared!.inertia).toBeCloseTo(alone!.inertia / 2, 12);
+  it('is geared by the Brief’s ratio, else for its top speed at its kind’s usual volts, whatever the pack', () => {
+    expect(wheelsOf(withBrief({ gearRatio: 9 }), 3300, 1, new Estimates()).gearRatio).toBe(9);
+    const [slow, fast] = [4, 8].map((topSpeed) =>
+      wheelsOf(withBrief({ topSpeed }), 3300, 1, new Estimates()),
+    );
+    expect(slow!.gearRatio).toBeCloseTo(2 * fast!.gearRatio, 9);
   });
 
   it('estimates the mass only where the Brief has none', () => {
     const keys = (kilograms?: number) => {
       const estimates = new Estimates();
-      const { kilograms: _, ...brief } = car.brief;
-      roadLoad(
-        { ...car, brief: kilograms === undefined ? brief : { ...brief, kilograms } },
-        700,
-        1,
-        estimates,
-      );
+      vehicleElement(withBrief({ kilograms }), 1, 0, estimates);
       return estimates.all.map((estimate) => estimate.key);
     };
     expect(keys()).toContain('model.kilograms');
     expect(keys(2)).not.toContain('model.kilograms');
+  });
+});
+
+describe('a model afloat', () => {
+  const boat = (change: object) => ({ ...tub(), brief: { ...tub().brief, kilograms: 3, ...change } });
+  const thrust = () => 10;
+  const drag = (of: ReturnType<typeof hullElement>, metresPerSecond: number) => {
+    const n = of.drag!.findIndex(([speed]) => speed >= metresPerSecond);
+    const [[v0, r0], [v1, r1]] = [of.drag![n - 1]!, of.drag![n]!];
+    return r0 + ((r1 - r0) * (metresPerSecond - v0)) / (v1 - v0);
+  };
+
+  it('is held back by a steep wall near its hull speed, and less by it where it planes', () => {
+    const heavy = hullElement(boat({}), 1, 20, thrust, new Estimates());
+    expect(drag(heavy, 0.5)).toBeLessThan(0.4);
+    expect(drag(heavy, 1.2) / drag(heavy, 0.6)).toBeGreaterThan(8);
+    const fast = hullElement(boat({}), 1, 400, thrust, new Estimates());
+    expect(drag(fast, 4)).toBeLessThan(0.5 * drag(heavy, 4));
+  });
+
+  it('reaches the top speed in its Brief, where thrust and resistance meet', () => {
+    const told = hullElement(boat({ topSpeed: 1.4 }), 1, 20, thrust, new Estimates());
+    expect(drag(told, 1.4)).toBeCloseTo(10, 0);
+  });
+
+  it('has a screw that never gives more than its shaft brings, in all four quadrants', () => {
+    const point = { torque: 0.05, speed: 600 };
+    for (const watts of [20, 400]) {
+      const { kt0, kt1, kt2, kq0, kq1, kq2, diameter } = screwOf(boat({}), point, watts, new Estimates());
+      for (const turns of [-80, -20, 20, 80])
+        for (const metresPerSecond of [-6, -1, 0.2, 1, 2, 4, 8]) {
+          const pace = metresPerSecond / diameter;
+          const line = (a: number, b: number, c: number, astern: number) =>
+            (turns < 0 ? astern : 1) * (a * turns * Math.abs(turns) - b * Math.abs(turns) * pace) -
+            c * pace * Math.abs(pace);
+          const thrust = 1000 * diameter ** 4 * line(kt0, kt1, kt2!, 0.7);
+          const torque = 1000 * diameter ** 5 * line(kq0, kq1, kq2!, 0.9);
+          expect(thrust * metresPerSecond).toBeLessThanOrEqual(2 * Math.PI * turns * torque + 1e-9);
+        }
+    }
+  });
+
+  it('takes the screw of its Brief, else the one that makes the amps of its motor', () => {
+    const point = { torque: 0.05, speed: 600 };
+    const own = screwOf(boat({ screwDiameter: 0.04, screwPitch: 0.06 }), point, 90, new Estimates());
+    expect(own.diameter).toBe(0.04);
+    const guessed = screwOf(boat({}), point, 90, new Estimates()).diameter;
+    expect(guessed).toBeGreaterThan(0.03);
+    expect(guessed).toBeLessThan(0.06);
   });
 });

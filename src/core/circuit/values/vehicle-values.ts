@@ -1,90 +1,197 @@
+import type { ElementOfKind } from '../../network/devices';
+import type { WheelsValues } from '../../network/devices/wheels';
+import type { TrackPoints } from '../../network/track';
 import type { Build, ModelKind } from '../../plan/build';
+import type { Surface } from '../../plan/brief';
 import type { Estimates } from '../estimates';
-import type { RoadLoad } from '../site';
 
-/** How a kind of model moves where nothing was measured: rules of thumb. */
-interface UsualMotion {
-  /** m/s at full throttle. */
-  top: number;
+/** Name of the body that the drive moves, in the network; no fitting has a space in its id. */
+export const bodyId = 'the model';
+
+/** How a kind of model stands on the ground where nothing was measured: rules of thumb. */
+interface Footing {
   kilograms: number;
-  /** Force to roll as a share of weight: rubber on a hard floor 0.02, on rough ground 0.1, tracks 0.25. */
-  rolling: number;
+  /** m. */
+  tyreDiameter: number;
+  /** Share of the weight on driven wheels. */
+  drivenShare: number;
+  surface: Surface;
   /** Drag coefficient times frontal area, m². */
   dragArea: number;
+  /** Share of the work that gears and tyres pass on. */
+  efficiency: number;
+  /** Speed in m/s that such models are geared for, and the volts that this is told at. */
+  top: number;
+  volts: number;
 }
 
-const usual: Record<ModelKind, UsualMotion> = {
-  boat: { top: 1.4, kilograms: 3, rolling: 0, dragArea: 0 },
-  yacht: { top: 1.2, kilograms: 3, rolling: 0, dragArea: 0 },
-  car: { top: 9, kilograms: 1.6, rolling: 0.04, dragArea: 0.025 },
-  crawler: { top: 0.9, kilograms: 2.4, rolling: 0.12, dragArea: 0 },
-  truck: { top: 1.8, kilograms: 3.5, rolling: 0.05, dragArea: 0 },
-  'tracked machine': { top: 0.7, kilograms: 6, rolling: 0.25, dragArea: 0 },
+const cell = 3.7;
+const car: Footing = {
+  kilograms: 1.5,
+  tyreDiameter: 0.066,
+  drivenShare: 1,
+  surface: 'asphalt',
+  dragArea: 0.01,
+  efficiency: 0.8,
+  top: 11,
+  volts: 2 * cell,
+};
+const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
+  car,
+  crawler: {
+    kilograms: 2.5,
+    tyreDiameter: 0.115,
+    drivenShare: 1,
+    surface: 'rock',
+    dragArea: 0.03,
+    efficiency: 0.6,
+    top: 1.7,
+    volts: 3 * cell,
+  },
+  truck: {
+    kilograms: 4.5,
+    tyreDiameter: 0.083,
+    drivenShare: 0.45,
+    surface: 'asphalt',
+    dragArea: 0.045,
+    efficiency: 0.6,
+    top: 2.8,
+    volts: 2 * cell,
+  },
+  'tracked machine': {
+    kilograms: 4,
+    tyreDiameter: 0.045,
+    drivenShare: 1,
+    surface: 'dirt',
+    dragArea: 0.04,
+    efficiency: 0.6,
+    top: 0.63,
+    volts: 2 * cell,
+  },
 };
 
-/** kg/m³ at 20 °C, and m/s². */
-const airDensity = 1.2;
-const gravity = 9.81;
+/** Grip, and force to roll as a share of weight with the drag of the drivetrain: rules of thumb. */
+const surfaces: Record<Surface, { mu: number; rolling: number }> = {
+  asphalt: { mu: 0.9, rolling: 0.05 },
+  carpet: { mu: 1.5, rolling: 0.06 },
+  dirt: { mu: 0.75, rolling: 0.09 },
+  grass: { mu: 0.7, rolling: 0.12 },
+  sand: { mu: 0.5, rolling: 0.2 },
+  rock: { mu: 1.1, rolling: 0.12 },
+};
 
-/** Share of a motor's torque that reaches the ground through gears: rule of thumb. */
-const gearShare = 0.75;
+/** Tracks roll harder than wheels, whatever they run on. */
+const trackRolling = 0.15;
 
-/** Share of its unloaded speed that a motor turns at when the model goes as fast as it is geared for. */
-const gearedShare = 0.85;
+const footingOf = ({ model }: Build): Footing =>
+  model === 'boat' || model === 'yacht' ? car : footings[model];
 
 /** Whether screws and a hull move it; wheels or tracks otherwise. */
 export const isAfloat = ({ model }: Build): boolean => model === 'boat' || model === 'yacht';
 
-/** Speed in m/s at full throttle: the Brief's, or what its kind of model usually reaches. */
-export const topSpeed = ({ brief, model }: Build): number => brief.topSpeed ?? usual[model].top;
+/** Volts at which the top speed in the Brief is told: usual for a kind of model, and the same whatever pack is in. */
+export const topSpeedVolts = (build: Build): number => footingOf(build).volts;
 
-/** Force to roll as a share of weight that is usual for a kind of model: rule of thumb. */
-export const usualRolling = (model: ModelKind): number => usual[model].rolling;
+/** Ground that a kind of model is usual on. */
+export const usualSurface = (build: Build): Surface => build.brief.surface ?? footingOf(build).surface;
 
-/** Mass in kilograms that is usual for a kind of model: rule of thumb. */
-export const usualKilograms = ({ model }: Build): number => usual[model].kilograms;
+/** Tyre, or sprocket, in metres: the Brief's, or usual for the kind of model. */
+export const tyreDiameter = (build: Build): number =>
+  build.brief.tyreDiameter ?? footingOf(build).tyreDiameter;
 
-/** Mass of the model in kilograms: the Brief's, or usual for its kind. */
-export const modelKilograms = (build: Build): number => build.brief.kilograms ?? usualKilograms(build);
-
-/** Speed in rad/s at which a motor brings the model to its top speed. @param volts nominal, of the pack */
-export const gearedSpeed = (kv: number, volts: number): number =>
-  (gearedShare * kv * volts * 2 * Math.PI) / 60;
+/** Speed that a motor keeps under the load of driving, against turning free. */
+export const loadedShare = 0.9;
 
 /**
- * Rolling, drag and mass of a vehicle as one of its motors feels them: F = Crr·m·g + ½·ρ·CdA·v² through
- * gears that make v = top·ω/ω_top, and J = m·(v/ω)² for the kinetic energy.
- * @param motors that share the work
+ * Turns of the motor for one of the wheel that bring a motor to a speed at some volts: KV·V·share·π·D/(60·v).
+ * @param kv rev/min per volt
+ * @param metresPerSecond wanted
  */
-export function roadLoad(build: Build, geared: number, motors: number, estimates: Estimates): RoadLoad {
-  const { kilograms, rolling, dragArea, top } = usual[build.model];
-  const mass =
-    build.brief.kilograms ??
-    estimates.take('model.kilograms', 'mass of the model', undefined, {
-      value: kilograms,
-      least: 0.6,
-      most: 1.8,
-      note: 'usual for its kind, rule of thumb; the Brief takes yours',
-    });
-  const crr = estimates.take('model.rolling', 'how hard the model is to roll', undefined, {
-    value: rolling,
-    least: 0.5,
-    most: 2,
-    note: 'rolling force as a share of weight, rule of thumb',
+export const gearRatioFor = (kv: number, volts: number, metresPerSecond: number, diameter: number): number =>
+  (loadedShare * kv * volts * Math.PI * diameter) / (60 * metresPerSecond);
+
+/** Speed at full throttle in m/s that gears make of a motor's speed under load, before drag and slope. */
+export const gearedSpeed = (kv: number, volts: number, gearRatio: number, diameter: number): number =>
+  (loadedShare * kv * volts * Math.PI * diameter) / (60 * gearRatio);
+
+/** Gear ratio of a build: the Brief's; else what gives its top speed at its kind's usual volts, whatever pack is in. */
+function gearRatioOf(build: Build, kv: number, estimates: Estimates): number {
+  const { gearRatio, topSpeed } = build.brief;
+  if (gearRatio !== undefined) return gearRatio;
+  const { volts, top } = footingOf(build);
+  const wanted = topSpeed ?? top;
+  return estimates.take('model.gearRatio', 'gear ratio from motor to wheel', undefined, {
+    value: gearRatioFor(kv, volts, wanted, tyreDiameter(build)),
+    least: topSpeed === undefined ? 0.6 : 0.85,
+    most: topSpeed === undefined ? 1.6 : 1.15,
+    note:
+      topSpeed === undefined
+        ? `usual top speed of its kind at ${volts} V; the Brief takes yours`
+        : `from the top speed in the Brief at ${volts} V`,
   });
-  const reach =
-    build.brief.topSpeed ??
-    estimates.take('model.topSpeed', 'how fast the model is geared', undefined, {
-      value: top,
-      least: 0.6,
-      most: 1.5,
-      note: 'top speed of its kind, rule of thumb; the Brief takes yours',
-    });
-  const metresPerRadian = reach / geared;
-  const share = 1 / (gearShare * motors);
+}
+
+/** Mass in kilograms: the Brief's, or usual for its kind. */
+export const kilogramsOf = (build: Build, estimates: Estimates, usual = footingOf(build).kilograms): number =>
+  build.brief.kilograms ??
+  estimates.take('model.kilograms', 'mass of the model', undefined, {
+    value: usual,
+    least: 0.6,
+    most: 1.8,
+    note: 'usual for its kind, rule of thumb; the Brief takes yours',
+  });
+
+/** The wheels of one of some motors that share the work. */
+export function wheelsOf(build: Build, kv: number, motors: number, estimates: Estimates): WheelsValues {
+  const { drivenShare, efficiency, top } = footingOf(build);
   return {
-    constant: crr * mass * gravity * metresPerRadian * share,
-    square: 0.5 * airDensity * dragArea * metresPerRadian ** 3 * share,
-    inertia: (mass * metresPerRadian ** 2) / motors,
+    on: bodyId,
+    mu: estimates.take('model.grip', 'grip on the ground', undefined, {
+      value: surfaces[usualSurface(build)].mu,
+      least: 0.7,
+      most: 1.3,
+      note: 'rubber on this ground, rule of thumb',
+    }),
+    drivenShare: drivenShare / motors,
+    tyreRadius: tyreDiameter(build) / 2,
+    gearRatio: gearRatioOf(build, kv, estimates),
+    efficiency: estimates.take('model.gears', 'share that the gears pass on', undefined, {
+      value: efficiency,
+      least: 0.8,
+      most: 1.15,
+      note: 'usual for its kind, rule of thumb',
+    }),
+    slipSpeed: 0.05 + 0.03 * top,
+  };
+}
+
+/**
+ * The body of a model on wheels or tracks.
+ * @param effort multiplies rolling: rough ground, a load dragged along
+ */
+export function vehicleElement(
+  build: Build,
+  effort: number,
+  grade: number | TrackPoints,
+  estimates: Estimates,
+): ElementOfKind<'vehicle'> {
+  const { dragArea } = footingOf(build);
+  const isTracked = build.model === 'tracked machine';
+  const rolling = surfaces[usualSurface(build)].rolling;
+  return {
+    kind: 'vehicle',
+    id: bodyId,
+    mass: kilogramsOf(build, estimates),
+    crr:
+      effort *
+      estimates.take('model.rolling', 'how hard the model is to roll', undefined, {
+        value: isTracked ? Math.max(trackRolling, rolling) : rolling,
+        least: 0.6,
+        most: 1.6,
+        note: 'rolling force as a share of weight on this ground, rule of thumb',
+      }),
+    vEps: 0.02,
+    cdA: dragArea,
+    grade,
   };
 }

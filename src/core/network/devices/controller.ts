@@ -16,6 +16,10 @@ export interface ControllerValues extends DutyManner {
   /** −1 to 1, as one value or over time. */
   duty: number | TrackPoints;
   quiescentAmps: number;
+  /** Share of full braking at neutral, 0 to 1; for one that lets its motors run free. */
+  dragBrake?: number;
+  /** Ohms of the motors that hang on it, side by side: what braking by a share goes by. */
+  motorOhms?: number;
 }
 
 /** Amps by `passOn` against the volts at its output, and quiescentAmps beside. */
@@ -24,6 +28,8 @@ export class Controller implements Device {
   readonly breakpoints: readonly number[];
   /** Whether it has cut its motors off to save the pack. */
   isCut = false;
+  /** Share of full braking that a reversed stick asks for before it drives the other way; set between steps. */
+  stickBrake = 0;
   /** Whether its receiver is lost, and the throttle stands where fail-safe puts it. */
   isFailSafe = false;
   /**
@@ -61,7 +67,7 @@ export class Controller implements Device {
 
   /** Throttle that it gives. */
   dutyAt(time: number): number {
-    return this.isCut || this.isFailSafe ? 0 : this.duty.value(time);
+    return this.isCut || this.isFailSafe || this.stickBrake > 0 ? 0 : this.duty.value(time);
   }
 
   /** Amps into its motors; negative while it drives or brakes them backwards. */
@@ -103,8 +109,11 @@ export class Controller implements Device {
   private look(x: Float64Array): void {
     const ground = x[this.ground]!;
     const [input, output] = [x[this.input]! - ground, x[this.output]! - ground];
-    // At neutral one that lets its motors run free passes nothing: what brakes them there is told by the motor.
-    passOn(this.values, this.solvedDuty, input, output, this.values.escOhms, 0, this.passed);
+    const { escOhms, motorOhms = 0, dragBrake = 0 } = this.values;
+    const brake = Math.max(this.stickBrake, dragBrake);
+    // A share of braking: −b·E/R of controller and motors together, seen from the output.
+    const ohms = escOhms + (this.solvedDuty === 0 ? (1 - brake) * motorOhms : 0);
+    passOn(this.values, this.solvedDuty, input, output, ohms, brake, this.passed);
   }
 }
 

@@ -3,7 +3,7 @@ import type { Device, Point, Slot, Wiring } from '../device';
 import { standby } from '../standby';
 import { trackOf, type Track, type TrackPoints } from '../track';
 import { breakpointsOf, nothingPassed, passOn, type DutyManner } from './duty-law';
-import { Shaft, type ShaftValues, type Siblings } from './shaft';
+import { Shaft, type ShaftValues, type Vehicles } from './shaft';
 
 /** A speed controller as an average, and a permanent-magnet motor with what it turns. */
 export interface DriveValues extends ShaftValues, DutyManner {
@@ -35,7 +35,7 @@ export class Drive implements Device {
   constructor(
     readonly values: DriveValues,
     wiring: Wiring,
-    siblings: Siblings,
+    vehicles: Vehicles,
   ) {
     this.id = values.id;
     this.duty = trackOf(values.duty);
@@ -43,7 +43,7 @@ export class Drive implements Device {
     this.ohms = values.motorOhms + values.escOhms;
     this.plus = wiring.node(values.from);
     this.minus = wiring.node(values.to ?? 'gnd');
-    this.shaft = new Shaft(values, wiring, siblings);
+    this.shaft = new Shaft(values, wiring, vehicles);
     const { speedIndex } = this.shaft;
     this.branch = new Branch(wiring, this.plus, this.minus, [this.plus, this.minus, speedIndex]);
     this.byPlus = wiring.slot(speedIndex, this.plus);
@@ -85,5 +85,5 @@ export class Drive implements Device {
   }
 }
 
-export const drive = (values: DriveValues, wiring: Wiring, siblings: Siblings): Device =>
-  new Drive(values, wiring, siblings);
+export const drive = (values: DriveValues, wiring: Wiring, vehicles: Vehicles): Device =>
+  new Drive(values, wiring, vehicles);

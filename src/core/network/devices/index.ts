@@ -15,7 +15,7 @@ import { resistor, type ResistorValues } from './resistor';
 import { servo, type ServoValues } from './servo';
 import { source, type SourceValues } from './source';
 import { vehicle, type VehicleValues } from './vehicle';
-import type { Siblings } from './shaft';
+import type { Vehicles } from './shaft';
 import type { Device, Wiring } from '../device';
 
 interface ValuesByKind {
@@ -45,7 +45,7 @@ export type Element = { [Kind in ElementKind]: { kind: Kind } & ValuesByKind[Kin
 export type ElementOfKind<Kind extends ElementKind> = Extract<Element, { kind: Kind }>;
 
 const makers: {
-  [Kind in ElementKind]: (values: ValuesByKind[Kind], wiring: Wiring, siblings: Siblings) => Device;
+  [Kind in ElementKind]: (values: ValuesByKind[Kind], wiring: Wiring, vehicles: Vehicles) => Device;
 } = {
   source,
   resistor,
@@ -67,8 +67,8 @@ const makers: {
 
 export const elementKinds = Object.keys(makers) as ElementKind[];
 
-/** Makes the device that an element describes. @param siblings what stands in the same network */
-export function makeDevice(element: Element, wiring: Wiring, siblings: Siblings): Device {
-  const make = makers[element.kind] as (values: Element, wiring: Wiring, siblings: Siblings) => Device;
-  return make(element, wiring, siblings);
+/** Makes the device that an element describes. @param vehicles those that stand in the same network */
+export function makeDevice(element: Element, wiring: Wiring, vehicles: Vehicles): Device {
+  const make = makers[element.kind] as (values: Element, wiring: Wiring, vehicles: Vehicles) => Device;
+  return make(element, wiring, vehicles);
 }

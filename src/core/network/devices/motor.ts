@@ -1,6 +1,6 @@
 import { Branch } from '../branch';
 import type { Device, Point, Slot, Wiring } from '../device';
-import { Shaft, type ShaftValues, type Siblings } from './shaft';
+import { Shaft, type ShaftValues, type Vehicles } from './shaft';
 
 /** A permanent-magnet motor with what it turns. */
 export interface MotorValues extends ShaftValues {
@@ -22,12 +22,12 @@ export class Motor implements Device {
   constructor(
     readonly values: MotorValues,
     wiring: Wiring,
-    siblings: Siblings,
+    vehicles: Vehicles,
   ) {
     this.id = values.id;
     this.plus = wiring.node(values.from);
     this.minus = wiring.node(values.to ?? 'gnd');
-    this.shaft = new Shaft(values, wiring, siblings);
+    this.shaft = new Shaft(values, wiring, vehicles);
     const { speedIndex } = this.shaft;
     this.branch = new Branch(wiring, this.plus, this.minus, [this.plus, this.minus, speedIndex]);
     this.byPlus = wiring.slot(speedIndex, this.plus);
@@ -54,5 +54,5 @@ export class Motor implements Device {
   }
 }
 
-export const motor = (values: MotorValues, wiring: Wiring, siblings: Siblings): Device =>
-  new Motor(values, wiring, siblings);
+export const motor = (values: MotorValues, wiring: Wiring, vehicles: Vehicles): Device =>
+  new Motor(values, wiring, vehicles);

@@ -1,8 +1,8 @@
 import type { Point, Slot, Wiring } from '../device';
-import type { Element } from '.';
 import { bodySpeed } from './body';
 import { noPush, type Push, type Pusher } from './pusher';
 import { Screw, type ScrewValues } from './screw';
+import type { VehicleValues } from './vehicle';
 import { Wheels, type WheelsValues } from './wheels';
 
 /** A motor's shaft with what it turns. */
@@ -15,8 +15,6 @@ export interface ShaftValues {
   loadConst: number;
   loadLinear: number;
   loadSquare: number;
-  /** Part of the load by speed that a screw sheds when the water goes along with it; 0 where not said. */
-  slipShare?: number;
   /** Of all that turns with the motor, kg·m². */
   inertia: number;
   /** Speed over which friction comes in, rad/s. */
@@ -25,18 +23,14 @@ export interface ShaftValues {
   screw?: ScrewValues;
 }
 
-/** Finds another element of the same network by its id. */
-export type Siblings = (id: string) => Element | undefined;
+/** Finds a vehicle of the same network by its id. */
+export type Vehicles = (id: string) => VehicleValues | undefined;
 
 /**
  * J·dω/dt = Kt·I − (Kt·noLoadAmps + loadConst)·tanh(ω/omegaEps) − loadLinear·ω − loadSquare·ω·|ω|, less what its
- * wheels or its screw take. A screw with no hull of its own sheds load as the hull gathers way:
- * loadSquare·|ω|·((1 + s)·ω − s·advance), the straight-line torque coefficient of J. S. Carlton, Marine Propellers
- * and Propulsion, chapter 6.
+ * wheels or its screw take.
  */
 export class Shaft {
-  /** Speed at which its screw would go along with the water without slip, rad/s; set between steps. */
-  advance = 0;
   /** Ke = Kt = 60/(2π·KV). */
   readonly kt: number;
   readonly speedIndex: number;
@@ -48,13 +42,13 @@ export class Shaft {
   constructor(
     private readonly values: ShaftValues,
     wiring: Wiring,
-    siblings: Siblings,
+    vehicles: Vehicles,
   ) {
     this.kt = 60 / (2 * Math.PI * values.kv);
     this.speedIndex = wiring.unknown(`${values.id}_w`, 'speed');
     wiring.mass(this.speedIndex, this.speedIndex, values.inertia);
     this.bySpeed = wiring.slot(this.speedIndex, this.speedIndex);
-    this.pusher = pusherOf(values, siblings);
+    this.pusher = pusherOf(values, vehicles);
     const on = values.wheels?.on ?? values.screw?.on;
     if (!this.pusher || on === undefined) return;
     const index = wiring.unknown(...bodySpeed(on));
@@ -77,14 +71,12 @@ export class Shaft {
     const speed = x[speedIndex]!;
     const friction = kt * values.noLoadAmps + values.loadConst;
     const tanh = Math.tanh(speed / values.omegaEps);
-    const slip = values.slipShare ?? 0;
-    const pull = (1 + slip) * speed - slip * this.advance;
     f[speedIndex]! +=
-      friction * tanh + values.loadLinear * speed + values.loadSquare * Math.abs(speed) * pull - kt * amps;
+      friction * tanh + values.loadLinear * speed + values.loadSquare * speed * Math.abs(speed) - kt * amps;
     a[this.bySpeed.at]! +=
       (friction * (1 - tanh * tanh)) / values.omegaEps +
       values.loadLinear +
-      values.loadSquare * ((1 + slip) * Math.abs(speed) + Math.sign(speed) * pull) -
+      2 * values.loadSquare * Math.abs(speed) -
       kt * slope;
     if (!this.body) return;
     const { push, body } = this;
@@ -98,8 +90,8 @@ export class Shaft {
   }
 }
 
-function pusherOf({ wheels, screw, omegaEps }: ShaftValues, siblings: Siblings): Pusher | undefined {
+function pusherOf({ wheels, screw, omegaEps }: ShaftValues, vehicles: Vehicles): Pusher | undefined {
   if (screw) return new Screw(screw);
-  const vehicle = wheels && siblings(wheels.on);
-  return wheels && vehicle?.kind === 'vehicle' ? new Wheels(wheels, vehicle, omegaEps) : undefined;
+  const vehicle = wheels && vehicles(wheels.on);
+  return wheels && vehicle && new Wheels(wheels, vehicle, omegaEps);
 }

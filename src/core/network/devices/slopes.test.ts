@@ -86,7 +86,6 @@ const specimens: { [Kind in ElementKind]: Element } = {
     loadConst: 0.002,
     loadLinear: 1e-6,
     loadSquare: 3e-7,
-    slipShare: 0.3,
     inertia: 4e-5,
     omegaEps: 1,
     quiescentAmps: 0.05,
@@ -125,7 +124,7 @@ const bodies: Element[] = [
   { kind: 'hull', id: 'boat', mass: 4, dragLinear: 0.4, dragSquare: 3 },
 ];
 
-const shaft = { ...(specimens.drive as ElementOfKind<'drive'>), loadConst: 0, slipShare: 0, duty: 0.6 };
+const shaft = { ...(specimens.drive as ElementOfKind<'drive'>), loadConst: 0, duty: 0.6 };
 
 /** Elements of the kinds that have more than one way to be. */
 const others: Record<string, Element> = {

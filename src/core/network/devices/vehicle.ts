@@ -24,7 +24,7 @@ export interface VehicleValues {
  * mass·dv/dt = ΣF − mass·g·(crr·cos(grade)·tanh(v/vEps) + sin(grade)) − ½·ρ·cdA·v·|v|; what its wheels push comes
  * from its motors. State `<id>_v`, m/s.
  */
-export class Vehicle implements Device {
+class Vehicle implements Device {
   readonly id: string;
   readonly breakpoints: readonly number[];
   readonly speedIndex: number;

@@ -5,10 +5,12 @@ import { Stretches, type Moment, type Watcher } from './watcher';
 export interface HeatNode {
   id: string;
   name: string;
-  /** Watts that become heat in it. */
-  watts: (x: Float64Array, time: number) => number;
-  /** Kelvin above the air for each watt, once settled. */
+  /** Watts that become heat in it, at its temperature. */
+  watts: (x: Float64Array, time: number, celsius: number) => number;
+  /** Kelvin above the air for each watt, once settled, in still air. */
   kelvinPerWatt: number;
+  /** How many times better the wind of going cools it than still air; 1 where not said. */
+  wind?: (x: Float64Array) => number;
   /** Seconds to get most of the way there. */
   seconds: number;
   /** Degrees Celsius that it stands. */
@@ -32,9 +34,10 @@ export class Heat implements Watcher {
   }
 
   look(moment: Moment): boolean {
-    const { watts, kelvinPerWatt, seconds, limit } = this.node;
-    const settled = this.air + watts(moment.x, moment.time) * kelvinPerWatt;
-    this.celsius = settled + (this.celsius - settled) * Math.exp(-moment.step / seconds);
+    const { watts, kelvinPerWatt, wind, seconds, limit } = this.node;
+    const better = wind?.(moment.x) ?? 1;
+    const settled = this.air + (watts(moment.x, moment.time, this.celsius) * kelvinPerWatt) / better;
+    this.celsius = settled + (this.celsius - settled) * Math.exp((-moment.step * better) / seconds);
     this.most = Math.max(this.most, this.celsius);
     this.stretches.note(this.celsius > limit, moment);
     return false;

@@ -1,0 +1,60 @@
+import { Estimates } from '../circuit/estimates';
+import { buildElements } from '../circuit/build-elements';
+import { driveWatts } from '../circuit/values/drive-watts';
+import { usualPitch, waterlineOf } from '../circuit/values/hull-values';
+import { gearedSpeed, tyreDiameter } from '../circuit/values/vehicle-values';
+import type { CheckContext } from '../findings/context';
+import { outingConditions } from '../trial/outing-conditions';
+import { usualTask } from '../trial/trial-task';
+
+/** Speed that gears make of the motor's at some volts, in m/s. */
+interface GearedSpeed {
+  cells: number;
+  volts: number;
+  metresPerSecond: number;
+}
+
+/** What moves the model, as the Trial takes it: the Brief's figures, and estimates where it has none. */
+export type Driveline =
+  | { moves: 'wheels'; gearRatio: number; tyreDiameter: number; speeds: GearedSpeed[] }
+  | { moves: 'screw'; diameter: number; pitch: number; hullSpeed: number };
+
+/** Nothing happens: the parts as they are on the way. */
+const still = { id: 'still', name: 'still', seconds: 1, effort: 1, tracks: [] };
+
+/** What moves a build; `undefined` where no motor is wired that could. */
+export function drivelineOf(context: CheckContext): Driveline | undefined {
+  const { survey, build } = context;
+  const conditions = outingConditions(context, usualTask(still));
+  const estimates = new Estimates();
+  const { elements } = buildElements(survey, conditions, estimates);
+  const motor = elements
+    .filter((element) => element.kind === 'motor')
+    .find(({ wheels, screw }) => wheels ?? screw);
+  if (!motor) return undefined;
+  if (motor.wheels) {
+    const controller = survey.controllerOf(motor.id);
+    const packs = controller && survey.packOf(controller.fitting.id);
+    const { gearRatio } = motor.wheels;
+    const cells = packs?.cells ?? 0;
+    const volts = packs?.volts.nominal ?? 0;
+    const at = (count: number): GearedSpeed => ({
+      cells: count,
+      volts: (volts * count) / cells,
+      metresPerSecond: gearedSpeed(motor.kv, (volts * count) / cells, gearRatio, tyreDiameter(build)),
+    });
+    return {
+      moves: 'wheels',
+      gearRatio,
+      tyreDiameter: tyreDiameter(build),
+      speeds: cells > 0 ? [at(cells), at(cells + 1)] : [],
+    };
+  }
+  const { diameter } = motor.screw!;
+  return {
+    moves: 'screw',
+    diameter,
+    pitch: build.brief.screwPitch ?? usualPitch(build, diameter, driveWatts(survey), estimates),
+    hullSpeed: 1.25 * Math.sqrt(waterlineOf(build, estimates)),
+  };
+}
