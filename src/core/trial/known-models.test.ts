@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest';
+import { knownModels } from '../../../tests/kit/known-models';
+import { straightOuting } from '../../../tests/kit/straight-outing';
+import { checkContext } from '../check/check-context';
+import type { Build } from '../plan/build';
+import { runTrial } from './run-trial';
+import { usualTask } from './trial-task';
+
+/** Charge at which a LiPo cell stands at its nominal volts. */
+const nominalCharge = 0.3;
+
+const atFullThrottle = (build: Build) => {
+  const task = { ...usualTask(straightOuting(build, 40, 1)), charge: nominalCharge };
+  const run = runTrial(checkContext(build, []), task);
+  if (!run.ok) throw new Error(JSON.stringify(run.problem));
+  return run.value;
+};
+const named = knownModels.map((known) => [known.build.name, known] as const);
+
+describe('a model whose figures are well known', () => {
+  it.each(named)('goes as fast, and draws as much: %s', (_, { build, top, amps, peak }) => {
+    const { speed, amps: lines, figures } = atFullThrottle(build);
+    const drive = lines
+      .filter(({ id }) => /^(esc|motor)/.test(id))
+      .reduce((sum, { values }) => sum + values.at(-1)!, 0);
+    for (const [value, [least, most]] of [
+      [speed.values.at(-1)!, top],
+      [drive, amps],
+      [figures.mostPackAmps, peak],
+    ] as const) {
+      expect(value).toBeGreaterThanOrEqual(least);
+      expect(value).toBeLessThanOrEqual(most);
+    }
+  });
+
+  it.each(named)('goes faster on another cell, and draws more: %s', (_, { build }) => {
+    const more = {
+      ...build,
+      parts: build.parts.map((part) => (part.kind === 'pack' ? { ...part, cells: part.cells + 1 } : part)),
+    };
+    const [now, then] = [atFullThrottle(build), atFullThrottle(more)];
+    expect(then.figures.topSpeed).toBeGreaterThan(1.04 * now.figures.topSpeed);
+    // The peak of a car is what its tyres grip, whatever the cells: the mean tells.
+    expect(then.figures.meanPackAmps).toBeGreaterThan(1.05 * now.figures.meanPackAmps);
+  });
+});
