@@ -49,14 +49,14 @@ export function Motion() {
       <div className={styles.pair}>
         {isAfloat(build) ? (
           <>
-            {length('screwDiameter', 'Screw across, mm', 500, screw?.diameter)}
-            {length('screwPitch', 'Its pitch, mm', 1000, screw?.pitch)}
+            {length('screwDiameter', 'Screw, mm', 500, screw?.diameter)}
+            {length('screwPitch', 'Pitch, mm', 1000, screw?.pitch)}
             {length('waterline', 'Waterline, mm', 10_000, screw && (screw.hullSpeed / 1.25) ** 2)}
           </>
         ) : (
           <>
             <NumberField
-              label="Gear ratio, to 1"
+              label="Gears, to 1"
               value={brief.gearRatio}
               {...(wheels && { estimated: wheels.gearRatio.toPrecision(2) })}
               least={0.5}
@@ -65,7 +65,7 @@ export function Motion() {
             />
             {length(
               'tyreDiameter',
-              model === 'tracked machine' ? 'Sprocket, mm' : 'Tyre across, mm',
+              model === 'tracked machine' ? 'Sprocket, mm' : 'Tyre, mm',
               1000,
               wheels?.tyreDiameter,
             )}
@@ -78,7 +78,7 @@ export function Motion() {
           </>
         )}
         <NumberField
-          label={isAfloat(build) ? 'Top speed, km/h' : `Top km/h at ${topSpeedVolts(build)} V`}
+          label="Top, km/h"
           value={brief.topSpeed && Number((brief.topSpeed * kilometresPerHour).toFixed(1))}
           least={0.2}
           most={200}
@@ -86,6 +86,10 @@ export function Motion() {
         />
       </div>
       {driveline && <p className={styles.why}>{wordsOf(driveline)}</p>}
+      <p className={styles.why}>
+        {isAfloat(build) ? '' : `A top speed counts at ${topSpeedVolts(build)} V. `}≈ is an estimate until you
+        type yours.
+      </p>
     </section>
   );
 }

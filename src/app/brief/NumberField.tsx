@@ -24,7 +24,7 @@ export function NumberField({ label, value, estimated, least, most, onTake }: Nu
       defaultValue={shown}
       error={isRefused}
       helperText={isRefused && `a number from ${least} to ${most}`}
-      placeholder={estimated && `estimated ${estimated}`}
+      placeholder={estimated && `≈ ${estimated}`}
       slotProps={{
         htmlInput: { inputMode: 'decimal', maxLength: 9 },
         ...(estimated && { inputLabel: { shrink: true } }),

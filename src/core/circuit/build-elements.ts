@@ -1,6 +1,5 @@
 import { kindOfAny } from '../kinds';
 import type { Element } from '../network/devices';
-import { screwThrust } from '../network/devices/screw';
 import { motorNets } from '../parts/terminals';
 import type { PartKind } from '../parts/part-spec';
 import type { Fitted } from '../survey/build-index';
@@ -12,7 +11,8 @@ import { NodeNames } from './nodes';
 import type { MotorLoad, PartElements, PointLoad, Site } from './site';
 import { driveWatts } from './values/drive-watts';
 import { hullElement, screwOf, type WorkingPoint } from './values/hull-values';
-import { isAfloat, kilogramsOf, loadedShare, vehicleElement, wheelsOf } from './values/vehicle-values';
+import { thrustOf } from './values/screw-thrust';
+import { isAfloat, kilogramsOf, vehicleElement, wheelsOf } from './values/vehicle-values';
 import { wireElements } from './wires';
 
 /** A sheet too silent to take part in the sum. */
@@ -172,10 +172,10 @@ function bodyOf(
   const screws = moving.filter((motor) => motor.screw);
   if (screws.length === 0) return [];
   const thrustAt = (metresPerSecond: number) =>
-    screws.reduce((sum, { id, kv, screw }) => {
-      const controller = survey.controllerOf(id);
+    screws.reduce((sum, motor) => {
+      const controller = survey.controllerOf(motor.id);
       const volts = (controller && survey.packOf(controller.fitting.id)?.volts.nominal) ?? 0;
-      return sum + screwThrust(screw!, (loadedShare * kv * volts) / 60, metresPerSecond);
+      return sum + thrustOf(motor, volts, metresPerSecond);
     }, 0);
   return [hullElement(build, effort, driveWatts(survey), thrustAt, estimates)];
 }

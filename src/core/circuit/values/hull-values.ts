@@ -154,7 +154,7 @@ function resistance(kind: HullKind, kilograms: number, length: number, metresPer
 }
 
 /** How far a told top speed may stretch the tables of hulls. */
-const mostScale = [0.2, 5] as const;
+const mostScale = [0.05, 100] as const;
 
 /** Froude number from which a displacement hull squats: rule of thumb. */
 const squatsFrom = 0.65;

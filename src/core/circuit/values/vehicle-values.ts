@@ -100,7 +100,7 @@ export const tyreDiameter = (build: Build): number =>
   build.brief.tyreDiameter ?? footingOf(build).tyreDiameter;
 
 /** Speed that a motor keeps under the load of driving, against turning free. */
-export const loadedShare = 0.9;
+const loadedShare = 0.9;
 
 /**
  * Turns of the motor for one of the wheel that bring a motor to a speed at some volts: KV·V·share·π·D/(60·v).

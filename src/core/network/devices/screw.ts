@@ -50,13 +50,6 @@ export class Screw implements Pusher {
   }
 }
 
-/** Thrust ahead in newtons, at turns per second and a speed of the hull in m/s. */
-export function screwThrust(values: ScrewValues, turns: number, metresPerSecond: number): number {
-  const { diameter, kt0, kt1, kt2 = 0, asternThrust = 1 } = values;
-  line(turns, metresPerSecond / diameter, kt0, kt1, kt2, asternThrust);
-  return waterDensity * diameter ** 4 * found.value;
-}
-
 const found = { value: 0, byTurns: 0, byPace: 0 };
 
 /** One line of the open-water test, by turns per second and the water's pace in diameters per second. */
