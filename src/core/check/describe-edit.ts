@@ -4,6 +4,7 @@ import type { Conductor, PortRef } from '../plan/lead';
 import type { Policies } from '../plan/policies';
 import { schools } from '../brief/schools';
 import { formatQuantity } from '../quantity/format';
+import { settingName } from '../words/setting-names';
 
 /** One line that says what an edit changes, against the build as it is before it. */
 export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<string, string>): string {
@@ -80,36 +81,6 @@ function conductorWords(conductors: readonly Conductor[]): string {
     .join(', ');
 }
 
-/** What the screen calls the settings that edits change by their field. */
-const settingNames: Record<string, string> = {
-  name: 'name',
-  cutoff: 'cut-off',
-  running: 'running mode',
-  brake: 'brake',
-  isReversed: 'turns the other way',
-  drive: 'drive',
-  exposure: 'expects',
-  kilograms: 'mass, kg',
-  topSpeed: 'top speed, m/s',
-  gearRatio: 'gear ratio',
-  tyreDiameter: 'tyre, m',
-  surface: 'ground',
-  screwDiameter: 'screw, m across',
-  screwPitch: 'pitch of the screw, m',
-  waterline: 'waterline, m',
-  moneyLimit: 'money limit',
-  finesse: 'gentle at low speed',
-  dragBrake: 'drag brake',
-  instantReverse: 'reverse at once',
-  noReverse: 'no reverse at all',
-  role: 'role',
-  wants: 'wants',
-  channel: 'channel',
-  mirrored: 'servos mirrored',
-  mixed: 'shares its channel on purpose',
-  stage: 'stage',
-};
-
 /** What the screen calls values that are not words already. */
 const valueNames: Record<string, string> = {
   reverse: 'brake, then reverse',
@@ -130,7 +101,7 @@ const valueWords = (value: unknown): string =>
 
 const changeWords = (change: object): string =>
   Object.entries(change)
-    .map(([key, value]) => `${settingNames[key] ?? key} → ${valueWords(value)}`)
+    .map(([key, value]) => `${settingName(key)} → ${valueWords(value)}`)
     .join(', ');
 
 function functionWords(

@@ -12,6 +12,9 @@ const mostShown = 60;
 /** A value as it is told: text as it stands, nothing as `nothing`, the rest in short. */
 export function shown(value: unknown): string {
   if (value === undefined) return 'nothing';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  // A figure with where it comes from: the figure tells.
+  if (typeof value === 'object' && value !== null && 'value' in value) return shown(value.value);
   const text = typeof value === 'string' ? value : JSON.stringify(value);
   return text.length > mostShown ? `${text.slice(0, mostShown)}…` : text;
 }

@@ -1,3 +1,4 @@
+import { settingName } from '../words/setting-names';
 import { canonicalText } from '../canonical';
 import { shown, type Clash } from './clash';
 
@@ -40,7 +41,7 @@ export function mergeFields<T extends object>(
   const [b, m, t] = [base, mine, theirs] as unknown as [Item, Item, Item];
   const keys = [...new Set([...Object.keys(m), ...Object.keys(t)])];
   const fields = keys.flatMap((key) => {
-    const value = mergeField(b[key], m[key], t[key], `${what}, ${key}`, clashes);
+    const value = mergeField(b[key], m[key], t[key], `${what}, ${settingName(key)}`, clashes);
     return value === undefined ? [] : [[key, value] as const];
   });
   return Object.fromEntries(fields) as T;
