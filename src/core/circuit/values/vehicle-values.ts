@@ -25,7 +25,6 @@ interface Footing {
   volts: number;
 }
 
-const cell = 3.7;
 const car: Footing = {
   kilograms: 1.5,
   tyreDiameter: 0.066,
@@ -34,7 +33,7 @@ const car: Footing = {
   dragArea: 0.01,
   efficiency: 0.8,
   top: 11,
-  volts: 2 * cell,
+  volts: 7.4,
 };
 const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
   car,
@@ -46,7 +45,7 @@ const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
     dragArea: 0.03,
     efficiency: 0.6,
     top: 1.7,
-    volts: 3 * cell,
+    volts: 11.1,
   },
   truck: {
     kilograms: 4.5,
@@ -56,7 +55,7 @@ const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
     dragArea: 0.045,
     efficiency: 0.6,
     top: 2.8,
-    volts: 2 * cell,
+    volts: 7.4,
   },
   'tracked machine': {
     kilograms: 4,
@@ -66,7 +65,7 @@ const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
     dragArea: 0.04,
     efficiency: 0.6,
     top: 0.63,
-    volts: 2 * cell,
+    volts: 7.4,
   },
 };
 
