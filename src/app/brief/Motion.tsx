@@ -51,7 +51,7 @@ export function Motion() {
           <>
             {length('screwDiameter', 'Screw, mm', 500, screw?.diameter)}
             {length('screwPitch', 'Pitch, mm', 1000, screw?.pitch)}
-            {length('waterline', 'Waterline, mm', 10_000, screw && (screw.hullSpeed / 1.25) ** 2)}
+            {length('waterline', 'Waterline, mm', 10_000, screw?.waterline)}
           </>
         ) : (
           <>
@@ -96,7 +96,9 @@ export function Motion() {
 
 function wordsOf(driveline: Driveline): string {
   if (driveline.moves === 'screw')
-    return `A hull of this length asks for ever more beyond ${driveline.hullSpeed.toFixed(1)} m/s, unless it planes.`;
+    return driveline.planes
+      ? 'Taken for a planing hull, by its power or its top speed.'
+      : `Taken for a displacement hull: beyond ${driveline.hullSpeed.toFixed(1)} m/s it climbs its own wave, and what the Trial says of its speed there is doubtful.`;
   const [now, more] = driveline.speeds;
   const told = (speed: { cells: number; metresPerSecond: number }) =>
     `${speed.metresPerSecond.toFixed(1)} m/s (${(speed.metresPerSecond * kilometresPerHour).toFixed(0)} km/h) on ${speed.cells} ${speed.cells === 1 ? 'cell' : 'cells'}`;

@@ -19,7 +19,7 @@ export function UnreadableRow({ record, problem, onSalvage, onRemove }: Unreadab
   const { key, name, savedAt, build } = record;
   const salvaged = useMemo(() => salvageBuild(build), [build]);
   return (
-    <li className={styles.row}>
+    <li className={styles.unreadable}>
       <div>
         <strong>{name}</strong>
         <p className={styles.about}>

@@ -1,7 +1,7 @@
 import { Estimates } from '../circuit/estimates';
 import { buildElements } from '../circuit/build-elements';
 import { driveWatts } from '../circuit/values/drive-watts';
-import { usualPitch, waterlineOf } from '../circuit/values/hull-values';
+import { hullSpeed, planes, usualPitch, waterlineOf } from '../circuit/values/hull-values';
 import { gearedSpeed, tyreDiameter } from '../circuit/values/vehicle-values';
 import type { CheckContext } from '../findings/context';
 import { outingConditions } from '../trial/outing-conditions';
@@ -17,7 +17,14 @@ interface GearedSpeed {
 /** What moves the model, as the Trial takes it: the Brief's figures, and estimates where it has none. */
 export type Driveline =
   | { moves: 'wheels'; gearRatio: number; tyreDiameter: number; speeds: GearedSpeed[] }
-  | { moves: 'screw'; diameter: number; pitch: number; hullSpeed: number };
+  | {
+      moves: 'screw';
+      diameter: number;
+      pitch: number;
+      waterline: number;
+      hullSpeed: number;
+      planes: boolean;
+    };
 
 /** Nothing happens: the parts as they are on the way. */
 const still = { id: 'still', name: 'still', seconds: 1, effort: 1, tracks: [] };
@@ -51,10 +58,14 @@ export function drivelineOf(context: CheckContext): Driveline | undefined {
     };
   }
   const { diameter } = motor.screw!;
+  const watts = driveWatts(survey);
+  const waterline = waterlineOf(build, estimates);
   return {
     moves: 'screw',
     diameter,
-    pitch: build.brief.screwPitch ?? usualPitch(build, diameter, driveWatts(survey), estimates),
-    hullSpeed: 1.25 * Math.sqrt(waterlineOf(build, estimates)),
+    pitch: build.brief.screwPitch ?? usualPitch(build, diameter, watts, estimates),
+    waterline,
+    hullSpeed: hullSpeed(waterline),
+    planes: planes(build, watts, estimates),
   };
 }

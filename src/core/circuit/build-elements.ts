@@ -59,6 +59,7 @@ export function buildElements(
     missing.push({ fitting: fitted.fitting.id, words: made.missing });
     return [];
   });
+  if (conditions.command) tellMotorOhms(survey, elements);
   return {
     elements: [...elements, ...bodyOf(survey, elements, conditions, estimates), ...wires],
     names,
@@ -97,19 +98,22 @@ function siteOf(
     estimates,
     supplyVolts: supply?.volts?.nominal ?? source?.volts.nominal,
     motorVolts: controller && survey.packOf(controller.fitting.id)?.volts.nominal,
-    motorOhms: () => motorOhms(survey, id),
     motorEnds: motorEnds(survey, names, fitted, controller),
     loadOf: (kv, point) => loadOf(survey, conditions, id, kv, point, estimates),
   };
 }
 
-/** Ohms of a controller's motors side by side, as far as their sheets tell; 0 where none does. */
-function motorOhms(survey: Survey, controllerId: string): number {
-  const siemens = survey.motorsOf(controllerId).reduce((sum, { part }) => {
-    const ohms = part.windingOhms?.value ?? 0;
-    return ohms > 0 ? sum + 1 / ohms : sum;
-  }, 0);
-  return siemens > 0 ? 1 / siemens : 0;
+/** Tells each controller the ohms of its motors side by side, as they are in the network: braking by a share goes by them. */
+function tellMotorOhms(survey: Survey, elements: readonly Element[]): void {
+  const siemens = new Map<string, number>();
+  for (const element of elements) {
+    const controller = element.kind === 'motor' && survey.controllerOf(element.id)?.fitting.id;
+    if (controller) siemens.set(controller, (siemens.get(controller) ?? 0) + 1 / element.motorOhms);
+  }
+  for (const element of elements) {
+    const known = element.kind === 'controller' && siemens.get(element.id);
+    if (known) element.motorOhms = 1 / known;
+  }
 }
 
 /** Which of a motor's wires lie on its controller's first and second contact: swapped ones turn it backwards. */

@@ -20,8 +20,6 @@ export interface Site<K extends PartKind> {
   motorVolts: number | undefined;
   /** Motors: the ends that it hangs between, by the controller's first two motor contacts. */
   motorEnds: readonly [string, string];
-  /** Controllers: ohms of the motors on it, side by side. */
-  motorOhms: () => number;
   /** What it turns on an outing, or at rest, by its speed per volt and the point that its sheet was taken at. */
   loadOf: (kv: number, point: WorkingPoint) => MotorLoad;
 }

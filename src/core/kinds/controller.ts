@@ -45,7 +45,6 @@ export const controllerKind = describeKind<'controller'>({
         ...(conditions.command && {
           freewheel: true,
           dragBrake: fitted.fitting.brake === 'dragBrake' ? 1 : 0,
-          motorOhms: site.motorOhms(),
         }),
       },
     ];

@@ -71,6 +71,9 @@ export function motorHeat(
     estimates,
     fitting,
     isWet ? jacketKelvinPerWatt : can.kelvinPerWatt * boltedShare,
+    isWet
+      ? 'a water jacket, as is usual for a brushless motor in a hull, rule of thumb; without one it gets far hotter'
+      : 'from its size, bolted to metal, in still air, rule of thumb; one measured temperature corrects it',
   );
   return {
     id: fitting.id,
@@ -112,10 +115,11 @@ const resistance = (
   estimates: Estimates,
   { id, name }: { id: string; name: string },
   kelvinPerWatt: number,
+  note = 'from its label amps in still air, rule of thumb; one measured temperature corrects it',
 ): number =>
   estimates.take(`${id}.cooling`, `how well the ${name} is cooled`, undefined, {
     value: kelvinPerWatt,
     least: 0.6,
     most: 1.6,
-    note: 'from its label amps or its size in still air, rule of thumb; one measured temperature corrects it',
+    note,
   });

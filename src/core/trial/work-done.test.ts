@@ -113,6 +113,35 @@ describe('a model on wheels', () => {
     expect(held!).toBeLessThan(0.5);
   });
 
+  it('brakes the harder the further the stick is reversed', () => {
+    const drive = car.functions.find(({ role }) => role === 'drive')!.id;
+    const after = (stick: number) => {
+      const outing: Outing = {
+        ...straightOuting(car, 4.6, 1, 1, 0.2),
+        tracks: [
+          {
+            function: drive,
+            points: [
+              [0, 0],
+              [1, 0],
+              [1.2, 1],
+              [4, 1],
+              [4.05, stick],
+            ],
+          },
+        ],
+      };
+      // Without the drag brake that this car is set to.
+      const free = {
+        ...car,
+        fittings: car.fittings.map((fitting) => ({ ...fitting, brake: 'off' as const })),
+      };
+      return run(free, outing).speed.values.at(-1)!;
+    };
+    const [light, hard] = [after(-0.1), after(-1)];
+    expect(light).toBeGreaterThan(hard + 0.5);
+  });
+
   it('brakes by a reversed stick before it goes backwards, and takes nothing from its pack for that', () => {
     const drive = car.functions.find(({ role }) => role === 'drive')!.id;
     const outing: Outing = {

@@ -48,7 +48,12 @@ export function motorFigures(
   const { fitting, part } = motor;
   const of = `of the ${fitting.name}`;
   if (!part.fullLoadAmps && !part.stallAmps) return undefined;
-  const volts = part.fullLoadVolts?.value ?? packVolts;
+  const volts = estimates.take(
+    `${fitting.id}.fullLoadVolts`,
+    `volts at which the amps ${of} were taken`,
+    part.fullLoadVolts,
+    { value: packVolts, least: 0.65, most: 1.35, note: 'its sheet states none: taken as the pack’s' },
+  );
   const amps = estimates.take(`${fitting.id}.fullLoadAmps`, `amps at full load ${of}`, part.fullLoadAmps, {
     value: (part.stallAmps?.value ?? 0) * 0.3,
     least: 0.7,

@@ -93,6 +93,13 @@ export function screwOf(
 export const usualPitch = (build: Build, diameter: number, watts: number, estimates: Estimates): number =>
   diameter * hullKindOf(build, hullKilograms(build, estimates), watts).pitchRatio;
 
+/** Whether a build's hull is taken for one that planes. @param watts of the drive at full load */
+export const planes = (build: Build, watts: number, estimates: Estimates): boolean =>
+  hullKindOf(build, hullKilograms(build, estimates), watts) === planing;
+
+/** Speed in m/s at which a displacement hull makes a wave of its own length: 1.25·√L, Froude number 0.4. */
+export const hullSpeed = (waterline: number): number => 1.25 * Math.sqrt(waterline);
+
 /** Length at the waterline, in metres: the Brief's, or usual for the mass. */
 export const waterlineOf = (build: Build, estimates: Estimates): number =>
   build.brief.waterline ??
