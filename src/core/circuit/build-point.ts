@@ -2,9 +2,6 @@ import type { Element } from '../network/devices';
 import { Controller } from '../network/devices/controller';
 import { Regulator } from '../network/devices/regulator';
 import type { Network } from '../network/network';
-import { operatingPoint, type NoOperatingPoint } from '../network/operating-point';
-import { networkOf } from '../network/reference-form';
-import { failure, success, type Result } from '../result';
 import type { Fitted } from '../survey/build-index';
 import type { BuildElements } from './build-elements';
 import { wireId } from './wires';
@@ -89,29 +86,3 @@ export class BuildPoint {
 }
 
 const regulatorId = (fittingId: string): string => `${fittingId}.bec`;
-
-/** Solves a build at rest, moment after moment; moments in which the same parts take part share one network. */
-export class RestingNetwork {
-  private readonly networks = new Map<string, Network>();
-  /** What each network was last tuned to. */
-  private readonly tuned = new Map<string, readonly Element[]>();
-
-  /** @param wires those of the build, the same in every moment */
-  constructor(private readonly wires: readonly Element[]) {}
-
-  /** @returns the point, or the part of the wiring that would not settle */
-  solve(build: BuildElements): Result<BuildPoint, NoOperatingPoint> {
-    const { elements } = build;
-    const parts = elements.slice(0, elements.length - this.wires.length);
-    const shape = parts.map((element) => `${element.kind} ${element.id}`).join();
-    let network = this.networks.get(shape);
-    if (network) {
-      const before = this.tuned.get(shape)!;
-      for (let n = 0; n < parts.length; n += 1)
-        if (parts[n] !== before[n]) network.devices[n]!.retune?.(parts[n]!);
-    } else this.networks.set(shape, (network = networkOf(elements, true)));
-    this.tuned.set(shape, parts);
-    const found = operatingPoint(network);
-    return found.ok ? success(new BuildPoint(build, network, found.value.x)) : failure(found.problem);
-  }
-}

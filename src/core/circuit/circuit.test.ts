@@ -1,9 +1,11 @@
+import { produce } from 'immer';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { checkContext } from '../check/check-context';
 import { operatingPoint } from '../network/operating-point';
 import { networkOf } from '../network/reference-form';
+import { stated } from '../quantity/figure';
 import { buildElements } from './build-elements';
 import type { Moment } from './circuit';
 import { Estimates } from './estimates';
@@ -27,5 +29,32 @@ describe('a circuit asked for moment after moment', () => {
         for (const [name, volts] of point.nodeVolts())
           expect(volts, name).toBeCloseTo(rest.value.x[network.indexOf(name)!]!, 5);
       }
+  });
+
+  it('goes on by its own figures after another build of the same wiring was looked at', () => {
+    const build = demoBuild('harbour-tug-as-planned');
+    const first = checkContext(build, []);
+    const before = first.circuit.at('worst', 'full')!.nodeVolts();
+    const other = checkContext(
+      produce(build, (draft) => {
+        for (const part of draft.parts) {
+          if (part.kind === 'servo') for (const point of part.sheet) point.stallAmps = stated(4);
+          if (part.kind === 'pack') part.ampHours = stated(1);
+        }
+      }),
+      [],
+    );
+
+    expect(other.circuit.at('worst', 'full')!.nodeVolts()).not.toEqual(before);
+    const { elements } = buildElements(
+      first.survey,
+      first.circuit.conditions('steady', 'nominal'),
+      new Estimates(),
+    );
+    const network = networkOf(elements, true);
+    const alone = operatingPoint(network);
+    if (!alone.ok) throw new Error('does not settle');
+    for (const [name, volts] of first.circuit.at('steady', 'nominal')!.nodeVolts())
+      expect(volts, name).toBeCloseTo(alone.value.x[network.indexOf(name)!]!, 5);
   });
 });

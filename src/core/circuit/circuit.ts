@@ -3,12 +3,13 @@ import type { RegulatorSizing } from '../plan/policies';
 import type { Survey } from '../survey/survey';
 import type { PackState } from '../survey/volts';
 import { buildElements, type KnownParts } from './build-elements';
-import { RestingNetwork, type BuildPoint } from './build-point';
+import type { BuildPoint } from './build-point';
 import type { Conditions } from './conditions';
 import { stalledServos } from './draws';
 import { Estimates } from './estimates';
 import { packLoads, railLoads, type PackLoad, type RailLoad } from './loads';
 import { NodeNames } from './nodes';
+import { RestingNetwork } from './resting-network';
 import { wireElements } from './wires';
 
 /**

@@ -1,3 +1,5 @@
+import { LRUCache } from 'lru-cache';
+
 /** How a matrix of one pattern is eliminated: worked out once, and the same for whatever values it holds. */
 export class EliminationPlan {
   /** Number of slots that the matrix and its fill take. */
@@ -82,9 +84,8 @@ export class EliminationPlan {
   }
 }
 
-/** Plans that were asked for last, the latest at the end: a check tries many figures on one wiring. */
-const known = new Map<string, EliminationPlan>();
-const mostKnown = 24;
+/** Plans that were asked for last: a check tries many figures on one wiring. */
+const known = new LRUCache<string, EliminationPlan>({ max: 24 });
 
 /** The plan for a pattern, from those asked for lately where it is among them. */
 export function planFor(
@@ -93,10 +94,7 @@ export function planFor(
 ): EliminationPlan {
   const key = `${size}:${pattern.map(([row, column]) => row * size + column).join()}`;
   const plan = known.get(key) ?? new EliminationPlan(size, pattern);
-  known.delete(key);
   known.set(key, plan);
-  const [oldest] = known.keys();
-  if (known.size > mostKnown && oldest !== undefined) known.delete(oldest);
   return plan;
 }
 
