@@ -1,7 +1,7 @@
 import type { FreePort } from '../survey/build-index';
 import type { Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';
-import type { Lead } from '../plan/lead';
+import type { Lead, PortRef } from '../plan/lead';
 import type { NodeId } from '../survey/nets';
 import { straightLead } from '../plan/straight-lead';
 import { mating } from '../connectors/mating';
@@ -16,19 +16,25 @@ export interface Branch {
 }
 
 /**
- * Puts a harness from the locker into a lead that carries a node, so that it gains an outlet for a plug;
- * `undefined` where no harness fits both ends of any such lead and the plug.
+ * Puts a harness, or a Y-lead, from the locker into a lead that carries a node, so that it gains an outlet for a
+ * plug; `undefined` where none fits both ends of any such lead and the plug.
  */
-export function branchOff(context: CheckContext, node: NodeId, plug: PortSpec): Branch | undefined {
-  const harnesses = context.locker.filter(
-    (part): part is CableSpec => part.kind === 'cable' && part.form === 'harness',
+export function branchOff(
+  context: CheckContext,
+  node: NodeId,
+  plug: PortSpec,
+  form: 'harness' | 'yLead' = 'harness',
+): Branch | undefined {
+  const cables = context.locker.filter(
+    (part): part is CableSpec => part.kind === 'cable' && part.form === form,
   );
   for (const lead of context.build.leads) {
     if (!carries(context, lead, node)) continue;
-    for (const harness of harnesses) {
-      const branch = insertHarness(context, lead, harness, plug);
-      if (branch) return branch;
-    }
+    for (const cable of cables)
+      for (const fed of [lead.to, lead.from]) {
+        const branch = insert(context, lead, fed, cable, plug);
+        if (branch) return branch;
+      }
   }
   return undefined;
 }
@@ -42,37 +48,41 @@ function carries({ index, survey }: CheckContext, lead: Lead, node: NodeId): boo
   );
 }
 
-function insertHarness(
+/** @param fed the end of the lead that goes on behind the cable; the cable's inlet takes the other end's place */
+function insert(
   { build, index }: CheckContext,
   lead: Lead,
-  harness: CableSpec,
+  fed: PortRef,
+  cable: CableSpec,
   plug: PortSpec,
 ): Branch | undefined {
-  const [from, to] = [index.port(lead.from), index.port(lead.to)];
+  const feeding = fed === lead.to ? lead.from : lead.to;
+  const [from, to] = [index.port(feeding), index.port(fed)];
   const mates = (port: PortSpec, other: PortSpec) =>
     mating(port.connector, other.connector).result === 'mates';
-  const inlet = harness.ports.find((port) => port.flow === 'in' && mates(from, port));
-  const onward = harness.ports.find((port) => port.flow === 'out' && mates(port, to));
-  const spare = harness.ports.find((port) => port.flow === 'out' && port !== onward && mates(port, plug));
+  const inlet = cable.ports.find((port) => port.flow === 'in' && mates(from, port));
+  const onward = cable.ports.find((port) => port.flow === 'out' && mates(port, to));
+  const spare = cable.ports.find((port) => port.flow === 'out' && port !== onward && mates(port, plug));
   if (!inlet || !onward || !spare) return undefined;
-  const id = freshId(build, 'harness');
+  const name = cable.form === 'yLead' ? 'rail Y-lead' : 'power harness';
+  const id = freshId(build, cable.form === 'yLead' ? 'rail-y-lead' : 'harness');
   const at = (port: PortSpec) => ({ ref: { fitting: id, port: port.id }, port });
+  const place = { fitting: id, port: onward.id };
   return {
     edits: [
       { type: 'removeLead', lead: lead.id },
-      {
-        type: 'addFitting',
-        fitting: { id, name: 'power harness', part: harness.id },
-        part: harness,
-      },
+      { type: 'addFitting', fitting: { id, name, part: cable.id }, part: cable },
       {
         type: 'addLead',
         lead: {
           ...lead,
-          ...straightLead(freshId(build, `${lead.id}-head`), { ref: lead.from, port: from }, at(inlet)),
+          ...straightLead(freshId(build, `${lead.id}-head`), { ref: feeding, port: from }, at(inlet)),
         },
       },
-      { type: 'addLead', lead: { ...lead, from: { fitting: id, port: onward.id } } },
+      {
+        type: 'addLead',
+        lead: fed === lead.to ? { ...lead, from: place } : { ...lead, to: place },
+      },
     ],
     outlet: at(spare),
   };

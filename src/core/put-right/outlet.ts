@@ -42,4 +42,10 @@ export function packOutlet(context: CheckContext, packs: PackGroup, plug: PortSp
   return undefined;
 }
 
+/** A free place on a rail for a plug that feeds it, or one that a Y-lead of the locker makes beside a servo. */
+export function railInlet(context: CheckContext, plug: PortSpec, rail: NodeId): Outlet | undefined {
+  const free = freePortOn(context, plug, rail, (port) => port.use === 'servo' && port.flow !== 'out');
+  return free ? { edits: [], outlet: free } : branchOff(context, rail, plug, 'yLead');
+}
+
 const inletRank = ({ port }: FreePort): number => (port.flow === 'in' ? 0 : 1);

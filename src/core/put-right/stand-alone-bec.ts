@@ -9,7 +9,7 @@ import { formatQuantity } from '../quantity/format';
 import type { PackGroup } from '../survey/pack-group';
 import type { Rail } from '../survey/rails';
 import { liftRed } from './lift-red-wire';
-import { freePortOn, packOutlet } from './outlet';
+import { packOutlet, railInlet } from './outlet';
 
 /** Share by which volts that are raised raise what servos ask: amps go with volts. */
 const amps = (asked: number, now: number | undefined, then: number): number =>
@@ -77,7 +77,7 @@ function wire(
   const input = bec.ports.find((port) => port.flow === 'in');
   const output = bec.ports.find((port) => port.flow === 'out');
   if (!input || !output) return undefined;
-  const inlet = freePortOn(context, output, rail.plus, (port) => port.use === 'servo' && port.flow !== 'out');
+  const inlet = railInlet(context, output, rail.plus);
   const lifts = rail.sources.map((source) => liftRed(context, source));
   if (!inlet || lifts.includes(undefined)) return undefined;
   const place = packOutlet(context, packs, input);
@@ -86,6 +86,7 @@ function wire(
   const outLead = freshId(build, `${id}-rail`);
   return [
     ...lifts.filter((edit) => edit !== undefined),
+    ...inlet.edits,
     ...place.edits,
     {
       type: 'addFitting',
@@ -98,7 +99,7 @@ function wire(
     },
     {
       type: 'addLead',
-      lead: usualLead(outLead, { ref: { fitting: id, port: output.id }, port: output }, inlet),
+      lead: usualLead(outLead, { ref: { fitting: id, port: output.id }, port: output }, inlet.outlet),
     },
   ];
 }

@@ -310,6 +310,32 @@ describe('proposeWiring', () => {
     for (const id of ['front', 'rear']) expect(survey.signalOf(id)).toBeDefined();
   });
 
+  it('feeds a receiver that has no row left through a Y-lead beside a servo', () => {
+    const names = Object.entries(soundBuilds).filter(([, { fittings }]) =>
+      fittings.some((fitting) => fitting.id === 'bec'),
+    );
+    let fed = 0;
+    for (const [name, sound] of names) {
+      const bare = unwired(sound);
+      const used = new Set(sound.functions.map((modelFunction) => modelFunction.channel));
+      const full: Build = {
+        ...bare,
+        functions: sound.functions,
+        parts: bare.parts.map((part) =>
+          part.kind === 'receiver'
+            ? { ...part, ports: part.ports.filter((port) => used.has(port.channel)) }
+            : part,
+        ),
+      };
+      const { build, unsolved } = propose(full);
+      expect(unsolved, name).toEqual([]);
+      expect(stops(build), name).toEqual([]);
+      const y = build.fittings.find((fitting) => fitting.id === 'rail-y-lead');
+      if (y) fed += 1;
+    }
+    expect(fed).toBeGreaterThan(1);
+  });
+
   it('runs two brushed twins on one controller that stands both, and no others', () => {
     const launch = unwired(soundBuilds['launch with two motors on one controller']!);
     const motors = (build: Build) =>

@@ -4,6 +4,8 @@ import type { Finding } from '../findings/finding';
 import { terminalsOf } from '../kinds';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
+import { usualLead } from '../plan/usual-run';
+import { branchOff } from '../put-right/branch-off';
 import { connect } from '../put-right/connect';
 import { liftRed } from '../put-right/lift-red-wire';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
@@ -55,9 +57,21 @@ function plugIn(draft: WiringDraft, becId: string): void {
   const { part, fitting } = draft.index.get(becId);
   const out = part.ports.find((port) => port.flow === 'out');
   if (!out || !terminalsOf(part).gives || !draft.isFree({ fitting: becId, port: out.id })) return;
+  const own = { fitting: becId, port: out.id };
   const free = draft.receiverInlet();
-  const edits = free && connect(draft.build, { fitting: becId, port: out.id }, free, draft.locker);
-  if (edits) draft.offer(`rail:${becId}`, `${capital(fitting.name)} into receiver port ${free.port}`, edits);
+  const edits = free && connect(draft.build, own, free, draft.locker);
+  if (edits) {
+    draft.offer(`rail:${becId}`, `${capital(fitting.name)} into receiver port ${free.port}`, edits);
+    return;
+  }
+  const context = checkContext(draft.build, draft.locker);
+  const rail = context.survey.rails.find((candidate) => candidate.isRadio);
+  const branch = rail && branchOff(context, rail.plus, out, 'yLead');
+  if (branch)
+    draft.offer(`rail:${becId}`, `${capital(fitting.name)} by a Y-lead beside a servo`, [
+      ...branch.edits,
+      { type: 'addLead', lead: usualLead(`${becId}-rail`, { ref: own, port: out }, branch.outlet) },
+    ]);
   else draft.unsolved.push(`${capital(fitting.name)}: no receiver port is left for it`);
 }
 
