@@ -8,12 +8,14 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './routes';
 import { keepHistory } from './state/history-keeping';
+import { followLocker } from './state/locker-store';
 import { tellOfFailures } from './state/refusal-store';
 import { saveEachChange } from './state/saving';
 import { keepOffline } from './state/updates';
 import { BenchProvider } from './theme/BenchProvider';
 
 saveEachChange();
+followLocker();
 keepHistory();
 tellOfFailures();
 keepOffline();

@@ -12,7 +12,17 @@ import type { BuildRecord, DeletedRecord, DryHullDatabase } from './database';
 export interface Seen {
   build: Build;
   revision: number;
+  /** What the save of this revision changed in another way than the one before it. */
+  clashes?: readonly Clash[];
+  savedAt?: string;
 }
+
+const seenIn = ({ build, clashes, savedAt, ...record }: BuildRecord): Seen => ({
+  build,
+  revision: revisionOf(record),
+  savedAt,
+  ...(clashes && { clashes }),
+});
 
 /**
  * What came of a save: `saved`, with what lies there now; `gone`, where the record was deleted elsewhere, and nothing was
@@ -24,7 +34,7 @@ export type Saved =
 /** Days that a deleted build is kept. */
 const keptDays = 30;
 
-const revisionOf = (record: BuildRecord | undefined): number => record?.revision ?? 0;
+const revisionOf = (record: Pick<BuildRecord, 'revision'> | undefined): number => record?.revision ?? 0;
 
 export type StoredBuild = Omit<BuildRecord, 'build'>;
 
@@ -72,7 +82,7 @@ export class BuildRepository {
         await this.put(apart, build, 1);
         return { state: 'apart', key: apart };
       }
-      await this.put(key, merged.build, revision + 1);
+      await this.put(key, merged.build, revision + 1, merged.clashes);
       return {
         state: 'saved',
         seen: { build: merged.build, revision: revision + 1 },
@@ -92,20 +102,26 @@ export class BuildRepository {
     const record = await this.database.builds.get(key);
     if (!record) return failure({ where: 'this browser', why: 'no such build is stored here' });
     const read = readBuild({ ...record.build });
-    return read.ok ? success({ build: record.build, revision: revisionOf(record) }) : read;
+    return read.ok ? success(seenIn(record)) : read;
   }
 
   /** Tells whenever a record changes, whoever changed it, in this window or another. Returns a function that stops it. */
   watch(key: string, onChange: (seen: Seen | undefined) => void): () => void {
     const subscription = liveQuery(() => this.database.builds.get(key)).subscribe((record) =>
-      onChange(record && { build: record.build, revision: revisionOf(record) }),
+      onChange(record && seenIn(record)),
     );
     return () => subscription.unsubscribe();
   }
 
-  private async put(key: string, build: Build, revision: number): Promise<void> {
+  private async put(
+    key: string,
+    build: Build,
+    revision: number,
+    clashes: readonly Clash[] = [],
+  ): Promise<void> {
     const savedAt = this.now().toISOString();
-    await this.database.builds.put({ key, name: build.name, savedAt, revision, build });
+    const told = clashes.length > 0 && { clashes: [...clashes] };
+    await this.database.builds.put({ key, name: build.name, savedAt, revision, build, ...told });
   }
 
   /** Takes a build out of the list; it waits among the deleted ones. @returns the record, so that it can be put back */
@@ -144,7 +160,7 @@ export class BuildRepository {
     const { deleted, history } = this.database;
     await this.database.transaction('rw', deleted, history, async () => {
       await deleted.delete(key);
-      await history.delete(key);
+      await history.where('buildKey').equals(key).delete();
     });
   }
 

@@ -1,5 +1,6 @@
 import { Dexie, type EntityTable } from 'dexie';
 import type { Build } from '../core/plan/build';
+import type { Clash } from '../core/merge/clash';
 import type { LockerItem } from '../core/locker/locker-item';
 
 /** A build as it lies in the browser's database. */
@@ -10,6 +11,8 @@ export interface BuildRecord {
   savedAt: string;
   /** Rises with each save, so that a window knows whether another has saved since; 0 where not said. */
   revision?: number;
+  /** What the last save changed in another way than the one before it, for the window that made that one. */
+  clashes?: Clash[];
   build: Build;
 }
 
@@ -24,9 +27,12 @@ export interface PastState {
   lastAction: string;
 }
 
-/** What can be undone of a build, by the key of its record. */
+/** What can be undone of a build in a window, by the keys of both. */
 export interface HistoryRecord extends PastState {
   key: string;
+  /** Key of the build's record; the same as `key` in records of the second version, which knew no windows. */
+  buildKey: string;
+  keptAt: string;
   past: PastState[];
   future: PastState[];
 }
@@ -51,5 +57,17 @@ export class DryHullDatabase extends Dexie {
     this.version(1).stores({ builds: 'key, savedAt', locker: 'id', settings: 'name' });
     // What is deleted waits for a month; what can be undone outlives a reload.
     this.version(2).stores({ deleted: 'key, deletedAt', history: 'key' });
+    // Each window has its own way back.
+    this.version(3)
+      .stores({ history: 'key, buildKey' })
+      .upgrade((transaction) =>
+        transaction
+          .table<HistoryRecord, string>('history')
+          .toCollection()
+          .modify((kept) => {
+            kept.buildKey = kept.key;
+            kept.keptAt = '';
+          }),
+      );
   }
 }

@@ -1,6 +1,25 @@
+import { liveQuery } from 'dexie';
+import { partProblem } from '../core/file/part-problem';
+import type { FileProblem } from '../core/file/problem';
 import type { LockerItem } from '../core/locker/locker-item';
+import type { Clash } from '../core/merge/clash';
+import { mergeItems } from '../core/merge/merge-items';
 import type { PartSpec } from '../core/parts/part-spec';
-import type { DryHullDatabase } from './database';
+import type { DryHullDatabase, LockerRecord } from './database';
+
+/** A stored sheet that cannot be read, and why. */
+export interface SpoiltSheet {
+  record: LockerRecord;
+  problem: FileProblem;
+}
+
+/** What lies in the locker: what can be read, and what cannot. */
+export interface StoredLocker {
+  items: LockerItem[];
+  spoilt: SpoiltSheet[];
+}
+
+const itemIn = ({ id: _, ...item }: LockerRecord): LockerItem => item;
 
 /** Keeps the locker: the person's own parts, and what they noted about the starter's. */
 export class LockerRepository {
@@ -9,14 +28,19 @@ export class LockerRepository {
     private readonly starter: readonly PartSpec[],
   ) {}
 
-  /** The person's own parts first, then the starter's with their notes. */
-  async list(): Promise<LockerItem[]> {
+  /** The person's own parts first, then the starter's with their notes; what lies there is checked like a file. */
+  async list(): Promise<StoredLocker> {
     const records = new Map(
       (await this.database.locker.toArray()).map((lockerRecord) => [lockerRecord.id, lockerRecord]),
     );
-    const own = [...records.values()]
-      .filter((lockerRecord) => !lockerRecord.isStarter)
-      .map(({ id: _, ...item }) => item);
+    const own: LockerItem[] = [];
+    const spoilt: SpoiltSheet[] = [];
+    for (const record of records.values()) {
+      if (record.isStarter) continue;
+      const problem = partProblem(record.part, 'part');
+      if (problem) spoilt.push({ record, problem });
+      else own.push(itemIn(record));
+    }
     const known = this.starter.map((part): LockerItem => {
       const noted = records.get(part.id);
       return {
@@ -26,11 +50,30 @@ export class LockerRepository {
         ...(noted?.price !== undefined && { price: noted.price }),
       };
     });
-    return [...own, ...known];
+    return { items: [...own, ...known], spoilt };
   }
 
-  async save(item: LockerItem): Promise<void> {
-    await this.database.locker.put({ ...item, id: item.part.id });
+  /** Tells what lies in the locker whenever it changes, in this window or another. Returns a function that stops it. */
+  watch(onChange: (locker: StoredLocker) => void): () => void {
+    const subscription = liveQuery(() => this.list()).subscribe(onChange);
+    return () => subscription.unsubscribe();
+  }
+
+  /**
+   * Stores a sheet. What another window changed in it since it was last seen stays; of one field that both changed,
+   * this window's does. @returns what both changed in two ways
+   */
+  async save(item: LockerItem, seen?: LockerItem): Promise<Clash[]> {
+    const { locker } = this.database;
+    return this.database.transaction('rw', locker, async () => {
+      const record = await locker.get(item.part.id);
+      const stored = record && itemIn(record);
+      const { item: merged, clashes } =
+        seen && stored ? mergeItems(seen, item, stored) : { item, clashes: [] };
+      const isWhole = partProblem(merged.part, 'part') === undefined;
+      await locker.put({ ...(isWhole ? merged : item), id: item.part.id });
+      return clashes;
+    });
   }
 
   /** Stores several at once: all of them or, if one fails, none. */

@@ -12,6 +12,7 @@ import { useCheck } from '../state/use-check';
 import { kinds } from '../../core/kinds';
 import { LockerFile } from './LockerFile';
 import { PartSheet } from './PartSheet';
+import { SpoiltSheets } from './SpoiltSheets';
 import { VoltLadder } from './VoltLadder';
 import styles from './LockerStation.module.css';
 
@@ -66,6 +67,7 @@ export function Component() {
         </div>
       </div>
       <div className={styles.ladder}>
+        <SpoiltSheets />
         <Button size="small" className={styles.add} onClick={() => void addBlank()}>
           Type in another sheet
         </Button>

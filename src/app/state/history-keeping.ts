@@ -1,3 +1,4 @@
+import { nanoid } from 'nanoid';
 import { isSameBuild } from '../../core/plan/same-build';
 import { mergeBuilds } from '../../core/merge/merge-builds';
 import type { Build } from '../../core/plan/build';
@@ -6,7 +7,16 @@ import type { PastState } from '../../storage/database';
 import { useBuildStore } from './build-store';
 import { database } from './database';
 
-const repository = new HistoryRepository(database);
+const repository = new HistoryRepository(database, windowName());
+
+/** What this window is called; it outlives a reload of it. */
+function windowName(): string {
+  const known = sessionStorage.getItem('window');
+  if (known) return known;
+  const name = nanoid(8);
+  sessionStorage.setItem('window', name);
+  return name;
+}
 
 /** Milliseconds of quiet after which what can be undone is written down. */
 const quiet = 500;

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { clashWords, type Clash } from '../../core/merge/clash';
+import { clashWords, yieldedWords } from '../../core/merge/clash';
 import { mergeBuilds } from '../../core/merge/merge-builds';
 import type { Build } from '../../core/plan/build';
 import { BuildRepository, type Seen } from '../../storage/build-repository';
@@ -96,7 +96,8 @@ async function write(key: string, build: Build): Promise<void> {
   }
   seen.set(key, saved.seen);
   if (useSaveState.getState().state === 'failed') useSaveState.setState({ state: 'saving' });
-  takeIn(key, build, saved.seen.build, saved.clashes);
+  takeIn(key, build, saved.seen.build);
+  if (saved.clashes.length > 0) tellOfClash(clashWords(saved.clashes));
 }
 
 /** Follows the record of the open build, for what other windows write into it. */
@@ -116,7 +117,14 @@ function follow(key: string, stored: Seen): void {
   const known = seen.get(key);
   if (!known || stored.revision <= known.revision) return;
   seen.set(key, stored);
-  takeIn(key, known.build, stored.build, []);
+  takeIn(key, known.build, stored.build);
+  if (stored.clashes && useBuildStore.getState().recordKey === key)
+    tellOfClash(yieldedWords(stored.clashes), stored.savedAt);
+}
+
+function tellOfClash(words: string, at = new Date().toISOString()): void {
+  const time = new Date(at).toLocaleTimeString();
+  tell('Changed in two windows at once', `The window that saved last, at ${time}, was followed.\n${words}`);
 }
 
 /** What other windows stored while this one wrote. */
@@ -127,13 +135,12 @@ async function catchUp(): Promise<void> {
 }
 
 /** Brings what is stored into the open build, beside what was changed here since. */
-function takeIn(key: string, from: Build, stored: Build, clashes: readonly Clash[]): void {
+function takeIn(key: string, from: Build, stored: Build): void {
   const { recordKey, build } = useBuildStore.getState();
   if (recordKey !== key || !build) return;
+  // What clashes here was not stored yet: it is told when it is.
   const merged = mergeBuilds(from, build, stored);
-  const told = [...clashes, ...merged.clashes];
   if (from !== stored) replaceInStore(merged.build, (past) => mergeBuilds(from, past, stored).build);
-  if (told.length > 0) tell('Changed in two windows at once', clashWords(told));
 }
 
 /** Stores a build again that was deleted elsewhere while it was open here. */

@@ -19,6 +19,10 @@ export function shown(value: unknown): string {
   return text.length > mostShown ? `${text.slice(0, mostShown)}…` : text;
 }
 
-/** What clashed, a line each. */
+/** What clashed, a line each, for the window whose changes were kept. */
 export const clashWords = (clashes: readonly Clash[]): string =>
   clashes.map((clash) => `${clash.what}: kept ${clash.kept}; the other had ${clash.other}`).join('\n');
+
+/** What clashed, a line each, for the window whose changes had to give way. */
+export const yieldedWords = (clashes: readonly Clash[]): string =>
+  clashes.map((clash) => `${clash.what}: now ${clash.kept}; here it was ${clash.other}`).join('\n');
