@@ -68,8 +68,9 @@ export class BuildRepository {
    * Saves a build. Where another window has saved since it was last seen, the changes of both are put together first:
    * all of it in one transaction, so that no save overwrites what it has not seen.
    * @param seen what this window last saw stored; absent for a build that is new
+   * @param clashed what the build already changes in another way than what was seen
    */
-  async save(key: string, build: Build, seen?: Seen): Promise<Saved> {
+  async save(key: string, build: Build, seen?: Seen, clashed: readonly Clash[] = []): Promise<Saved> {
     const { builds } = this.database;
     return this.database.transaction('rw', builds, async () => {
       const record = await builds.get(key);
@@ -82,11 +83,12 @@ export class BuildRepository {
         await this.put(apart, build, 1);
         return { state: 'apart', key: apart };
       }
-      await this.put(key, merged.build, revision + 1, merged.clashes);
+      const clashes = [...clashed, ...merged.clashes];
+      await this.put(key, merged.build, revision + 1, clashes);
       return {
         state: 'saved',
         seen: { build: merged.build, revision: revision + 1 },
-        clashes: merged.clashes,
+        clashes,
       };
     });
   }

@@ -60,4 +60,26 @@ describe('a lifeline', () => {
     );
     expect(started.length).toBe(1);
   });
+
+  it('answers at once where a job is called off, and ends a worker that goes on with it', async () => {
+    const { lifeline, ended } = made();
+    const control = new AbortController();
+    const long = lifeline.do((line) => line.never(), control.signal);
+    const beside = lifeline.do((line) => line.double(2));
+    control.abort();
+    await expect(long).rejects.toThrow('aborted');
+    expect(await beside).toBe(4);
+    await expect.poll(() => ended).toEqual([0]);
+    expect(await lifeline.do((line) => line.double(6))).toBe(12);
+  });
+
+  it('keeps the worker where what was called off is done in a moment', async () => {
+    const { lifeline, ended } = made();
+    const control = new AbortController();
+    const job = lifeline.do((line) => line.double(2), control.signal);
+    control.abort();
+    await expect(job).rejects.toThrow('aborted');
+    await new Promise((resolve) => setTimeout(resolve, 400));
+    expect(ended).toEqual([]);
+  });
 });

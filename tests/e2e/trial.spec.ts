@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { openTug, well } from './tug';
+import { openTug, saved, well } from './tug';
 
 const verdict = (page: Page) => page.getByRole('main').getByRole('status');
 
@@ -108,6 +108,7 @@ test('a top speed typed in the Brief is what the outing uses; one that makes no 
   await speed.fill('5,4');
   await speed.blur();
   await expect(page.getByLabel('Top, km/h')).toHaveValue('5.4');
+  await saved(page);
   await page.goto('/trial?outing=tow');
   await page.getByRole('figure', { name: /^Speed/ }).scrollIntoViewIfNeeded();
   await page.getByRole('figure', { name: /^Speed/ }).hover();

@@ -1,8 +1,11 @@
+import { nanoid } from 'nanoid';
 import type { Build } from '../../core/plan/build';
 import { problemText } from '../../core/file/problem';
 import { readBuildFile } from '../../core/file/read-file';
+import { storageTrouble } from '../../storage/storage-trouble';
 import { useLocker } from './locker-store';
-import { openSeen, repository } from './saving';
+import { openInStore } from './build-store';
+import { openSeen, repository, useSaveState } from './saving';
 
 /** The demo builds that ship with the application. */
 export const demos = {
@@ -30,10 +33,14 @@ export async function addAndOpen(build: Build): Promise<void> {
 }
 
 export async function openDemo(id: DemoId): Promise<void> {
+  await addAndOpen(await readDemo(id));
+}
+
+async function readDemo(id: DemoId): Promise<Build> {
   const { default: text } = await demos[id].load();
   const read = readBuildFile(text);
   if (!read.ok) throw new Error(`demo ${id}: ${problemText(read.problem)}`);
-  await addAndOpen(read.value);
+  return read.value;
 }
 
 /** Opens a stored build. @returns what is wrong with it, if it cannot be opened */
@@ -52,8 +59,17 @@ export async function openAnother(than: string): Promise<void> {
   await openDemo('harbour-tug-as-planned');
 }
 
-/** What was open last, or the tug as planned on a first start. */
+/** What was open last, or the tug as planned on a first start; without a store that one, in memory alone. */
 export async function openAtStart(): Promise<void> {
+  try {
+    await openFromStore();
+  } catch (error) {
+    openInStore(nanoid(), await readDemo('harbour-tug-as-planned'));
+    useSaveState.setState({ state: 'failed', why: storageTrouble(error) });
+  }
+}
+
+async function openFromStore(): Promise<void> {
   await useLocker.getState().load();
   const key = await repository.lastOpen();
   if (key !== undefined && (await openStored(key)) === undefined) return;

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import { clashWords, yieldedWords } from '../../core/merge/clash';
+import { clashWords, yieldedWords, type Clash } from '../../core/merge/clash';
 import { mergeBuilds } from '../../core/merge/merge-builds';
 import type { Build } from '../../core/plan/build';
 import { BuildRepository, type Seen } from '../../storage/build-repository';
@@ -24,6 +24,8 @@ const retryAfter = 3000;
 const seen = new Map<string, Seen>();
 /** The latest value of each build that is not stored yet: a burst of edits is written once. */
 const waiting = new Map<string, Build>();
+/** What clashed with another window's save, and waits to be stored over it. */
+const untold = new Map<string, readonly Clash[]>();
 let isWriting = false;
 let retry: ReturnType<typeof setTimeout> | undefined;
 
@@ -79,7 +81,9 @@ async function writeWaiting(): Promise<void> {
 const firstWaiting = (): [string, Build] | undefined => [...waiting][0];
 
 async function write(key: string, build: Build): Promise<void> {
-  const saved = await repository.save(key, build, seen.get(key));
+  const clashed = untold.get(key) ?? [];
+  const saved = await repository.save(key, build, seen.get(key), clashed);
+  untold.delete(key);
   if (waiting.get(key) === build) waiting.delete(key);
   if (saved.state === 'gone') {
     waiting.delete(key);
@@ -138,8 +142,9 @@ async function catchUp(): Promise<void> {
 function takeIn(key: string, from: Build, stored: Build): void {
   const { recordKey, build } = useBuildStore.getState();
   if (recordKey !== key || !build) return;
-  // What clashes here was not stored yet: it is told when it is.
   const merged = mergeBuilds(from, build, stored);
+  // What clashes here is not stored yet: both windows hear of it once it is.
+  if (merged.clashes.length > 0) untold.set(key, [...(untold.get(key) ?? []), ...merged.clashes]);
   if (from !== stored) replaceInStore(merged.build, (past) => mergeBuilds(from, past, stored).build);
 }
 

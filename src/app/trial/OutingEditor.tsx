@@ -41,7 +41,7 @@ export function OutingEditor({ outing, onChoose }: OutingEditorProps) {
           label="Seconds"
           value={outing.seconds}
           least={0.5}
-          most={7200}
+          most={86_400}
           onTake={(seconds) =>
             seconds && keep('another length', { ...outing, seconds: Math.max(seconds, 0.5) })
           }

@@ -20,6 +20,7 @@ import { EventList } from './EventList';
 import { EventStrip } from './EventStrip';
 import { GivesFirst } from './GivesFirst';
 import { HowSure } from './HowSure';
+import { LongRun } from './LongRun';
 import { OutingEditor } from './OutingEditor';
 import { Pictures } from './Pictures';
 import { TimeViewContext, type TimeView } from './time-view';
@@ -115,6 +116,7 @@ export function Component() {
             Export CSV
           </Button>
         </div>
+        <LongRun trial={trial} />
         {trial.failure && (
           <p className={styles.failure}>This outing could not be followed: {trial.failure}.</p>
         )}

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Build } from '../../core/plan/build';
 import type { TrialResult } from '../../core/trial/trial-result';
 import type { TrialTask } from '../../core/trial/trial-task';
@@ -10,14 +10,22 @@ export interface Trial {
   /** Another is being worked out; what is shown is the last one. */
   isStale: boolean;
   failure: string | undefined;
+  /** It is being worked out. */
+  isRunning: boolean;
+  /** It was called off, and nothing of it is there. */
+  isCalledOff: boolean;
+  callOff: () => void;
+  runAgain: () => void;
 }
 
 /** Takes a build through an outing in the worker, and keeps the result as long as both stay the same. */
 export function useTrial(build: Build | undefined, task: TrialTask): Trial {
+  const queries = useQueryClient();
+  const queryKey = ['trial', build && revisionOf(build), task];
   const query = useQuery({
-    queryKey: ['trial', build && revisionOf(build), task],
-    queryFn: async () => {
-      const run = await liveWorker().do(async (jobs) => await jobs.run(build!, task));
+    queryKey,
+    queryFn: async ({ signal }) => {
+      const run = await liveWorker().do(async (jobs) => await jobs.run(build!, task), signal);
       if (run.ok) return run.value;
       const { problem } = run;
       throw new Error(
@@ -34,5 +42,10 @@ export function useTrial(build: Build | undefined, task: TrialTask): Trial {
     result: build && query.data,
     isStale: query.isPlaceholderData,
     failure: query.error?.message,
+    isRunning: query.isFetching,
+    isCalledOff:
+      build !== undefined && !query.isFetching && !query.error && (!query.data || query.isPlaceholderData),
+    callOff: () => void queries.cancelQueries({ queryKey }),
+    runAgain: () => void query.refetch(),
   };
 }

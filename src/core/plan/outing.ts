@@ -57,7 +57,7 @@ export class Outing {
 
   @IsNumber()
   @Min(0.5)
-  @Max(7200)
+  @Max(86_400)
   seconds!: number;
 
   /** How hard it is to roll, or the water to pass, against the usual: 1 running free, more for a tow or rough ground. */
