@@ -17,7 +17,6 @@ const answerPlainly: ErrorRequestHandler = (error: { status?: number }, _, respo
 /** What the page may ask of the device: nothing but to share a file. */
 const permissions = [
   'accelerometer',
-  'bluetooth',
   'camera',
   'display-capture',
   'geolocation',

@@ -1,8 +1,8 @@
-import { chromium, expect, test } from '@playwright/test';
-import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { isRemoved, startBrowser } from '../kit/killable-browser';
 import { openTug, putRight, saved, well } from './tug';
 
 const demoFile = path.join(import.meta.dirname, '../../demo/harbour-tug-as-planned.dryhull.json');
@@ -76,48 +76,3 @@ test('files dropped on the window come in, and those that cannot are told', asyn
   await told.getByRole('button', { name: 'Back to the bench' }).click();
   await expect(page.getByRole('button', { name: 'Build: Salt-flat yacht' })).toBeVisible();
 });
-
-function isRemoved(folder: string): boolean {
-  try {
-    rmSync(folder, { recursive: true, force: true });
-    return true;
-  } catch {
-    return false;
-  }
-}
-
-/** A Chromium of its own process, so that it can be killed without a chance to tidy up. */
-async function startBrowser(profile: string) {
-  const child: ChildProcess = spawn('/usr/bin/chromium', [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-    '--window-size=1280,900',
-    '--remote-debugging-port=0',
-    `--user-data-dir=${profile}`,
-    'about:blank',
-  ]);
-  const address = await new Promise<string>((resolve, reject) => {
-    let text = '';
-    child.stderr?.on('data', (data: Buffer) => {
-      text += data.toString();
-      const found = /ws:\/\/\S+/.exec(text)?.[0];
-      if (found) resolve(found);
-    });
-    child.on('exit', () => reject(new Error(`Chromium ended: ${text}`)));
-  });
-  const browser = await chromium.connectOverCDP(address);
-  return {
-    open: () => browser.contexts()[0]!.newPage(),
-    kill: async () => {
-      const ended = new Promise((resolve) => child.once('exit', resolve));
-      child.kill('SIGKILL');
-      await ended;
-    },
-  };
-}

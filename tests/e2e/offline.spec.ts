@@ -1,24 +1,35 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { createServer } from '../../server/create-server';
 import { openTug, saved, well } from './tug';
 
 test.use({ serviceWorkers: 'allow' });
 
-test('after the first visit everything works with the server gone, screens that were never opened too', async ({
-  page,
-}) => {
-  const server = createServer(path.resolve('dist/app')).listen(0, '127.0.0.1');
+/** Serves a built application, and visits it until it would do without the server. */
+async function visit(page: Page, built: string) {
+  const server = createServer(built).listen(0, '127.0.0.1');
   await once(server, 'listening');
   const address = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   await page.goto(`${address}/brief`);
   await page.evaluate(() => navigator.serviceWorker.ready);
   await page.reload();
   await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
-  server.closeAllConnections();
-  server.close();
+  const close = () => {
+    server.closeAllConnections();
+    server.close();
+  };
+  return { address, close };
+}
+
+test('after the first visit everything works with the server gone, screens that were never opened too', async ({
+  page,
+}) => {
+  const { address, close } = await visit(page, path.resolve('dist/app'));
+  close();
 
   await openTug(page, `${address}/loom`);
   await expect(well(page, 'Connection')).toContainText('4 stop');
@@ -32,4 +43,30 @@ test('after the first visit everything works with the server gone, screens that 
   await saved(page);
   await page.reload();
   await expect(page.getByLabel('Mass, kg')).toHaveValue('5');
+});
+
+test('a newer version waits until it is taken, and is then taken whole', async ({ page }) => {
+  const built = mkdtempSync(path.join(tmpdir(), 'dry-hull-built-'));
+  cpSync('dist/app', built, { recursive: true });
+  const { close } = await visit(page, built);
+  const change = (name: string, by: (text: string) => string) => {
+    const before = readFileSync(path.join(built, name), 'utf8');
+    expect(by(before)).not.toBe(before);
+    writeFileSync(path.join(built, name), by(before));
+  };
+  change('index.html', (text) => text.replace('<title>', '<title>Newer '));
+  change('sw.js', (text) => text.replace(/(index\.html",revision:")\w+/, '$1newer'));
+
+  await page.reload();
+  await expect(page.getByText('A newer version of Dry Hull is here')).toBeVisible();
+  await page.reload();
+  await expect(page).not.toHaveTitle(/^Newer/);
+  await page.getByLabel('Mass, kg').fill('5');
+  await page.getByLabel('Mass, kg').blur();
+  await saved(page);
+  await page.getByRole('button', { name: 'Take the new version' }).click();
+  await expect(page).toHaveTitle(/^Newer/);
+  await expect(page.getByLabel('Mass, kg')).toHaveValue('5');
+  close();
+  rmSync(built, { recursive: true, force: true });
 });
