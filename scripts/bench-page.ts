@@ -1,26 +1,31 @@
-import { chromium } from '@playwright/test';
+import { chromium, type Page } from '@playwright/test';
 import { once } from 'node:events';
 import { existsSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { createServer } from '../server/create-server';
+import { writeBuildFile } from '../src/core/file/write-file';
+import type { Build } from '../src/core/plan/build';
 import { browserOptions } from './browser-options';
 
-/**
- * The longest task on the page's own thread while two workers take the tug through its outing two hundred
- * times, in milliseconds; 0 where no task was long enough to be told. Nothing where the application is not built.
- */
-export async function longestPageTask(): Promise<number | undefined> {
+/** Does something with the built application in a browser; nothing where it is not built. */
+async function withPage<T>(work: (page: Page, address: string) => Promise<T>): Promise<T | undefined> {
   const built = path.join(process.cwd(), 'dist/app');
   if (!existsSync(built)) return undefined;
   const listener = createServer(built).listen(0, '127.0.0.1');
   await once(listener, 'listening');
   const browser = await chromium.launch(browserOptions);
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://127.0.0.1:${(listener.address() as AddressInfo).port}/trial`);
-  await page.getByRole('main').getByRole('status').waitFor();
-  await page.getByRole('tab', { name: 'How sure' }).click();
-  await page.getByRole('button', { name: /^Run it/ }).waitFor();
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+  try {
+    return await work(page, `http://127.0.0.1:${(listener.address() as AddressInfo).port}`);
+  } finally {
+    await browser.close();
+    listener.close();
+  }
+}
+
+/** Begins to note tasks on the page's own thread. @returns what asks for the longest so far, in milliseconds */
+async function noteTasks(page: Page): Promise<() => Promise<number>> {
   await page.evaluate(() => {
     const seen = { longest: 0 };
     Object.assign(globalThis, { seen });
@@ -28,12 +33,78 @@ export async function longestPageTask(): Promise<number | undefined> {
       for (const entry of list.getEntries()) seen.longest = Math.max(seen.longest, entry.duration);
     }).observe({ entryTypes: ['longtask'] });
   });
-  await page.getByRole('button', { name: /^Run it/ }).click();
-  await page.getByText('Worth measuring first').waitFor({ timeout: 180_000 });
-  const longest = await page.evaluate(
-    () => (globalThis as unknown as { seen: { longest: number } }).seen.longest,
-  );
-  await browser.close();
-  listener.close();
-  return longest;
+  return () => page.evaluate(() => (globalThis as unknown as { seen: { longest: number } }).seen.longest);
 }
+
+/**
+ * The longest task on the page's own thread while two workers take the tug through its outing two hundred
+ * times, in milliseconds; 0 where no task was long enough to be told.
+ */
+export const longestPageTask = (): Promise<number | undefined> =>
+  withPage(async (page, address) => {
+    await page.goto(`${address}/trial`);
+    await page.getByRole('main').getByRole('status').waitFor();
+    await page.getByRole('tab', { name: 'How sure' }).click();
+    await page.getByRole('button', { name: /^Run it/ }).waitFor();
+    const longest = await noteTasks(page);
+    await page.getByRole('button', { name: /^Run it/ }).click();
+    await page.getByText('Worth measuring first').waitFor({ timeout: 180_000 });
+    return longest();
+  });
+
+/** The longest task of an edit in the Brief of a build, in milliseconds; 0 where none was longer than 50. */
+export const longestBriefTask = (build: Build): Promise<number | undefined> =>
+  withPage(async (page, address) => {
+    await page.goto(`${address}/brief`);
+    await page.getByLabel('Build file to import').setInputFiles({
+      name: 'fleet.dryhull.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(writeBuildFile(build)),
+    });
+    await page.getByRole('button', { name: `Build: ${build.name}` }).waitFor();
+    const mass = page.getByLabel('Mass, kg');
+    await page.waitForTimeout(3000);
+    const longest = await noteTasks(page);
+    for (const value of ['5', '4', '3', '2', '5', '4']) {
+      await mass.fill(value);
+      await mass.blur();
+      await page.waitForTimeout(500);
+    }
+    return longest();
+  });
+
+/** Megabytes that two hundred edits and fifty outings leave on the page's heap. */
+export const heapLeft = (): Promise<number | undefined> =>
+  withPage(async (page, address) => {
+    const session = await page.context().newCDPSession(page);
+    const megabytes = async () => {
+      await session.send('HeapProfiler.collectGarbage');
+      return (await session.send('Runtime.getHeapUsage')).usedSize / 1e6;
+    };
+    const mass = page.getByLabel('Mass, kg');
+    const edits = async (count: number) => {
+      for (let n = 0; n < count; n += 1) {
+        await mass.fill(String(4 + n / 1000));
+        await mass.blur();
+      }
+    };
+    const outings = async (count: number) => {
+      await page.getByRole('link', { name: /Trial/ }).click();
+      for (let n = 0; n < count; n += 1) {
+        await page.getByRole('combobox', { name: 'Outing' }).click();
+        await page
+          .getByRole('option')
+          .nth(n % 3)
+          .click();
+        await page.locator('[data-stale="false"]').first().waitFor();
+      }
+    };
+    await page.goto(`${address}/brief`);
+    await edits(5);
+    await outings(6);
+    const before = await megabytes();
+    await page.getByRole('link', { name: /Brief/ }).click();
+    await edits(200);
+    await outings(50);
+    return (await megabytes()) - before;
+  });

@@ -4,7 +4,7 @@ import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
 import type { Fitting } from '../src/core/plan/fitting';
 import { checkBuild } from '../src/core/check/check-build';
 import { caseFigures, demo, outingMilliseconds, pointMilliseconds, toleranceSeconds } from './bench-trial';
-import { longestPageTask } from './bench-page';
+import { heapLeft, longestBriefTask, longestPageTask } from './bench-page';
 import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
 
 const rounds = 200;
@@ -73,13 +73,18 @@ for (const [name, build] of Object.entries(builds))
   figures[`operatingPoint.${name}.medianMilliseconds`] = pointMilliseconds(build);
 const right = demo('harbour-tug');
 figures['operatingPoint.tugPutRight.medianMilliseconds'] = pointMilliseconds(right);
-for (const seconds of [60, 180, 600])
+for (const seconds of [60, 180, 600, 86_400])
   figures[`outing.tug${seconds}s.medianMilliseconds`] = outingMilliseconds(right, 'long', seconds);
 Object.assign(figures, caseFigures('tr-02'), caseFigures('tr-06'));
 figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
 
-const longest = await longestPageTask();
-if (longest !== undefined) figures['page.tolerance200runs.longestTaskMilliseconds'] = longest;
+const ofPage = {
+  'page.tolerance200runs.longestTaskMilliseconds': await longestPageTask(),
+  'page.brief63.longestTaskMilliseconds': await longestBriefTask({ ...fleet(63), name: 'Fleet' }),
+  'page.edits200outings50.heapLeftMegabytes': await heapLeft(),
+};
+for (const [name, value] of Object.entries(ofPage))
+  if (value !== undefined) figures[name] = Number(value.toPrecision(3));
 
 if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
 else

@@ -36,7 +36,7 @@ export function useTrial(build: Build | undefined, task: TrialTask): Trial {
     },
     enabled: build !== undefined,
     placeholderData: keepPreviousData,
-    gcTime: 120_000,
+    gcTime: 20_000,
   });
   return {
     result: build && query.data,
