@@ -34,6 +34,8 @@ interface Known {
   amps: Range;
   /** Most amps of the pack, from standing to full throttle within a second. */
   peak: Range;
+  /** Charge at which the most is drawn from a standstill; nominal volts where not said. */
+  peakCharge?: number;
 }
 
 type Range = [least: number, most: number];
@@ -132,7 +134,7 @@ export const knownModels: readonly Known[] = [
     'boat',
     { strength: 0.029, friction: 0.009, kv: 2400 },
     { kilograms: 1.6, screwDiameter: 0.034, screwPitch: 0.048, waterline: 0.66 },
-    { top: [9, 11], amps: [29, 37], peak: [46, 60] },
+    { top: [9, 11], amps: [29, 37], peak: [46, 60], peakCharge: 1 },
     { brushless: true },
   ),
   known(

@@ -1,11 +1,9 @@
 import { Estimates } from '../circuit/estimates';
-import { buildElements } from '../circuit/build-elements';
+import { drivenMotors } from '../circuit/driven-motors';
 import { driveWatts } from '../circuit/values/drive-watts';
 import { hullSpeed, planes, usualPitch, waterlineOf } from '../circuit/values/hull-values';
 import { gearedSpeed, tyreDiameter } from '../circuit/values/vehicle-values';
 import type { CheckContext } from '../findings/context';
-import { outingConditions } from '../trial/outing-conditions';
-import { usualTask } from '../trial/trial-task';
 
 /** Speed that gears make of the motor's at some volts, in m/s. */
 interface GearedSpeed {
@@ -26,18 +24,11 @@ export type Driveline =
       planes: boolean;
     };
 
-/** Nothing happens: the parts as they are on the way. */
-const still = { id: 'still', name: 'still', seconds: 1, effort: 1, tracks: [] };
-
 /** What moves a build; `undefined` where no motor is wired that could. */
 export function drivelineOf(context: CheckContext): Driveline | undefined {
   const { survey, build } = context;
-  const conditions = outingConditions(context, usualTask(still));
   const estimates = new Estimates();
-  const { elements } = buildElements(survey, conditions, estimates);
-  const motor = elements
-    .filter((element) => element.kind === 'motor')
-    .find(({ wheels, screw }) => wheels ?? screw);
+  const [motor] = drivenMotors(survey, estimates);
   if (!motor) return undefined;
   if (motor.wheels) {
     const controller = survey.controllerOf(motor.id);

@@ -22,7 +22,9 @@ export interface Conditions {
   duty: (controllerId: string) => number | TrackPoints;
   /** Angle asked of each servo over time, in radians; operating points have none. */
   command?: (servoId: string) => TrackPoints;
-  /** Load on a servo's shaft at sixty degrees, as a share of its stall torque. */
+  /** Load on a servo's shaft at sixty degrees in N·m, where it is known what it moves. */
+  servoTorque?: (servoId: string) => number | undefined;
+  /** The same as a share of its stall torque, where it is not. */
   servoLoad?: (servoId: string) => number;
   /** How far on a lamp, a pump or a horn is, 0 to 1, as one value or over time. */
   on: (fittingId: string) => number | TrackPoints;

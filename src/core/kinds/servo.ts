@@ -51,12 +51,12 @@ export const servoKind = describeKind<'servo'>({
     if (!figures) return { missing: `stall amps of the ${name}` };
     const own = { kind: 'servo' as const, id, from: node('plus'), to: node('minus'), ...figures };
     if (conditions.command) {
-      const share = conditions.servoLoad?.(id) ?? 0;
+      const load = conditions.servoTorque?.(id) ?? (conditions.servoLoad?.(id) ?? 0) * figures.stallTorque;
       return [
         {
           ...own,
           command: conditions.command(id),
-          loadSpring: (share * figures.stallTorque) / sixtyDegrees,
+          loadSpring: load / sixtyDegrees,
           loadConst: 0,
         },
       ];

@@ -42,7 +42,13 @@ const screw: Group = {
     kq0: 'any',
     kq1: 'any',
   },
-  mayHave: { kt2: 'any', kq2: 'any', asternThrust: 'zeroOrMore', asternTorque: 'zeroOrMore' },
+  mayHave: {
+    kt2: 'any',
+    kq2: 'any',
+    asternThrust: 'zeroOrMore',
+    asternTorque: 'zeroOrMore',
+    cavitationThrust: 'aboveZero',
+  },
 };
 const manner = { freewheel: 'flag', synchronous: 'flag' } as const;
 const oneManner = ({ freewheel, synchronous }: Record<string, unknown>) =>

@@ -1,4 +1,4 @@
-import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 
 export const driveArrangements = ['none', 'single', 'twin', 'tracks', 'four wheels'] as const;
 export type DriveArrangement = (typeof driveArrangements)[number];
@@ -63,6 +63,48 @@ export class Brief {
   @Min(0.005)
   @Max(1)
   screwPitch?: number;
+
+  /** Two, three or more: two give and take a fifth less. */
+  @IsOptional()
+  @IsInt()
+  @Min(2)
+  @Max(7)
+  screwBlades?: number;
+
+  /** Of one rudder, in square metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.0001)
+  @Max(0.5)
+  rudderArea?: number;
+
+  /** All sails that one sheet holds, in square metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.001)
+  @Max(10)
+  sailArea?: number;
+
+  /** Of the drum or the arm that a sheet runs on, in metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.001)
+  @Max(0.5)
+  drumRadius?: number;
+
+  /** Width of a steered tyre, in metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.001)
+  @Max(0.5)
+  tyreWidth?: number;
+
+  /** Share of the weight on the steered axle. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.05)
+  @Max(1)
+  steeredShare?: number;
 
   /** Length of the hull at the waterline, in metres. */
   @IsOptional()

@@ -2,6 +2,7 @@
 export type Unit =
   | 'V'
   | 'N·m'
+  | 'kg·cm'
   | 'A'
   | 'Ah'
   | 'W'
@@ -34,6 +35,11 @@ export type Unit =
   | 'grades'
   | 'Ω'
   | 'mm²'
+  | 'cm²'
+  | 'm²'
+  | 'm/s'
+  | 'N'
+  | '×'
   | 'rev/min'
   | 'AWG'
   | 'cutoffs'
@@ -42,8 +48,14 @@ export type Unit =
 const decimals: Partial<Record<Unit, number>> = {
   V: 1,
   'N·m': 2,
+  'kg·cm': 1,
   Ω: 3,
   'mm²': 2,
+  'cm²': 1,
+  'm²': 2,
+  'm/s': 1,
+  N: 1,
+  '×': 2,
   'rev/min': 0,
   A: 1,
   Ah: 1,

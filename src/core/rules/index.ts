@@ -28,6 +28,7 @@ import { railTwoSources } from './rail-two-sources';
 import { railVoltsHigh } from './rail-volts-high';
 import { railVoltsLow } from './rail-volts-low';
 import { rawFedVolts } from './raw-fed-volts';
+import { servoTorque } from './servo-torque';
 import { servoWires } from './servo-wires';
 import { throttleChannel } from './throttle-channel';
 import { waterExposure } from './water-exposure';
@@ -78,6 +79,7 @@ export const rules: readonly Rule[] = [
   railVoltsLow,
   rawFedVolts,
   regulatorDropout,
+  servoTorque,
   servoWires,
   throttleChannel,
   waterExposure,

@@ -9,8 +9,8 @@ import { usualTask } from './trial-task';
 /** Charge at which a LiPo cell stands at its nominal volts. */
 const nominalCharge = 0.3;
 
-const atFullThrottle = (build: Build) => {
-  const task = { ...usualTask(straightOuting(build, 40, 1)), charge: nominalCharge };
+const atFullThrottle = (build: Build, charge = nominalCharge) => {
+  const task = { ...usualTask(straightOuting(build, 40, 1)), charge };
   const run = runTrial(checkContext(build, []), task);
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   return run.value;
@@ -18,8 +18,9 @@ const atFullThrottle = (build: Build) => {
 const named = knownModels.map((known) => [known.build.name, known] as const);
 
 describe('a model whose figures are well known', () => {
-  it.each(named)('goes as fast, and draws as much: %s', (_, { build, top, amps, peak }) => {
-    const { speed, amps: lines, figures } = atFullThrottle(build);
+  it.each(named)('goes as fast, and draws as much: %s', (_, { build, top, amps, peak, peakCharge }) => {
+    const { speed, amps: lines } = atFullThrottle(build);
+    const { figures } = atFullThrottle(build, peakCharge);
     const drive = lines
       .filter(({ id }) => /^(esc|motor)/.test(id))
       .reduce((sum, { values }) => sum + values.at(-1)!, 0);

@@ -1,12 +1,13 @@
 import type { CheckContext } from '../findings/context';
 import type { TrackPoints } from '../network/track';
 import type { Conditions } from '../circuit/conditions';
+import { mechanismLoads } from '../circuit/mechanism-load';
 import { coldFactor, type TrialTask } from './trial-task';
 
 /** Degrees that a servo turns each way at full command, in radians. */
 const fullAngle = Math.PI / 3;
 
-/** Load at full angle as a share of stall torque: rules of thumb by what a servo works. */
+/** Load at full angle as a share of stall torque where it is not known what moves: rules of thumb by what a servo works. */
 const steerLoad = 0.35;
 const mechanismLoad = 0.6;
 
@@ -18,7 +19,8 @@ const handSeconds = 0.02;
  * in the right ports: a wrong port is told by the Control well, and here it is the power that is rehearsed.
  */
 export function outingConditions(context: CheckContext, task: TrialTask): Conditions {
-  const { build, index } = context;
+  const { build, index, survey } = context;
+  const loadOf = mechanismLoads(survey);
   const { outing } = task;
   const pointsOf = new Map(
     outing.tracks.map((outingTrack) => [outingTrack.function, unjumped(outingTrack.points)]),
@@ -45,6 +47,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
     ...(outing.slopes && { slopes: outing.slopes }),
     duty: track,
     command: (servo) => track(servo).map(([at, position]) => [at, position * fullAngle] as const),
+    servoTorque: (servo) => loadOf(servo)?.newtonMetres,
     servoLoad: (servo) => (steers.has(servo) ? steerLoad : mechanismLoad),
     on: (load) => {
       const told = track(switchOf(load) ?? load);

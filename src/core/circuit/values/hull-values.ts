@@ -23,14 +23,15 @@ const planingTop = 3.5;
 interface HullKind {
   /** Pitch over diameter that is usual. */
   pitchRatio: number;
+  blades: number;
   /** Share of the pitch that the water runs at where the sheet's amps hold. */
   way: number;
   wake: number;
   deduction: number;
 }
 
-const displacement: HullKind = { pitchRatio: 1, way: 0.28, wake: 0.2, deduction: 0.2 };
-const planing: HullKind = { pitchRatio: 1.4, way: 0.7, wake: 0, deduction: 0.05 };
+const displacement: HullKind = { pitchRatio: 1, blades: 3, way: 0.28, wake: 0.2, deduction: 0.2 };
+const planing: HullKind = { pitchRatio: 1.4, blades: 2, way: 0.7, wake: 0, deduction: 0.05 };
 
 const hullKindOf = ({ brief }: Build, kilograms: number, watts: number): HullKind => {
   const isPlaning =
@@ -40,13 +41,14 @@ const hullKindOf = ({ brief }: Build, kilograms: number, watts: number): HullKin
 
 /**
  * Lines of a screw by its pitch over diameter P/D: no thrust at J = 1.06·P/D, no torque at 1.14·P/D,
- * KT0 = 0.40·(P/D)^0.95, KQ0 = 0.061·(P/D)^1.85; three blades, area ratio 0.5, ±20 %.
+ * KT0 = 0.40·(P/D)^0.95, KQ0 = 0.061·(P/D)^1.85; three blades, area ratio 0.5, ±20 %; two give and take 0.8 of it.
  * @param wake share of the hull's speed that the water at the screw goes along with
  * @param deduction share of the thrust that its own suction takes back from the hull
  */
-function linesOf(ratio: number, wake: number, deduction: number) {
+function linesOf(ratio: number, blades: number, wake: number, deduction: number) {
   const [a, b] = [1.06 * ratio, 1.14 * ratio];
-  const [kt0, kq0] = [0.4 * ratio ** 0.95, 0.061 * ratio ** 1.85];
+  const share = shareOf(blades);
+  const [kt0, kq0] = [0.4 * share * ratio ** 0.95, 0.061 * share * ratio ** 1.85];
   const way = 1 - wake;
   const given = 1 - deduction;
   return {
@@ -61,6 +63,13 @@ function linesOf(ratio: number, wake: number, deduction: number) {
   };
 }
 
+/** Share of a three-bladed screw's thrust and torque that a number of blades has. */
+const shareOf = (blades: number): number => (blades === 2 ? 0.8 : 1);
+
+/** Pressure on the blades at which water boils off them, Pa, and the blades' area as a share of D²: rules of thumb. */
+const boilingPascals = 50_000;
+const bladeShare = (blades: number): number => (blades === 2 ? 0.31 : 0.39);
+
 /** The screw of one motor: the Brief's, else the one whose torque makes the amps of its sheet. */
 export function screwOf(
   build: Build,
@@ -69,12 +78,14 @@ export function screwOf(
   estimates: Estimates,
 ): ScrewValues {
   const { screwDiameter, screwPitch } = build.brief;
-  const { pitchRatio, way, wake, deduction } = hullKindOf(build, hullKilograms(build, estimates), watts);
+  const kind = hullKindOf(build, hullKilograms(build, estimates), watts);
+  const { pitchRatio, way, wake, deduction } = kind;
+  const blades = build.brief.screwBlades ?? kind.blades;
   // The torque of the line at this way, ρ·D⁵·KQ0·n²·(1 − 0.65·x − 0.35·x²), solved for D.
   const turns = speed / (2 * Math.PI);
   const share = 1 - 0.65 * way - 0.35 * way ** 2;
   const fitting = Math.max(
-    (torque / (waterDensity * 0.061 * pitchRatio ** 1.85 * share * turns ** 2)) ** 0.2,
+    (torque / (waterDensity * 0.061 * shareOf(blades) * pitchRatio ** 1.85 * share * turns ** 2)) ** 0.2,
     0.005,
   );
   const diameter =
@@ -86,7 +97,13 @@ export function screwOf(
       note: 'the one that makes the motor’s amps at full load, by its torque; the Brief takes yours',
     });
   const ratio = (screwPitch ?? usualPitch(build, diameter, watts, estimates)) / diameter;
-  return { on: bodyId, diameter, shaftRatio: 1, ...linesOf(ratio, wake, deduction) };
+  return {
+    on: bodyId,
+    diameter,
+    shaftRatio: 1,
+    ...linesOf(ratio, blades, wake, deduction),
+    cavitationThrust: (1 - deduction) * boilingPascals * bladeShare(blades) * diameter ** 2,
+  };
 }
 
 /** Pitch in metres that goes with a screw on the build's kind of hull. @param watts of the drive at full load */

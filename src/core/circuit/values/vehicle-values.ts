@@ -98,6 +98,9 @@ export const usualSurface = (build: Build): Surface => build.brief.surface ?? fo
 export const tyreDiameter = (build: Build): number =>
   build.brief.tyreDiameter ?? footingOf(build).tyreDiameter;
 
+/** Grip of the tyres on the build's ground. */
+export const gripOf = (build: Build): number => surfaces[usualSurface(build)].mu;
+
 /** Speed that a motor keeps under the load of driving, against turning free. */
 const loadedShare = 0.9;
 
@@ -146,7 +149,7 @@ export function wheelsOf(build: Build, kv: number, motors: number, estimates: Es
   return {
     on: bodyId,
     mu: estimates.take('model.grip', 'grip on the ground', undefined, {
-      value: surfaces[usualSurface(build)].mu,
+      value: gripOf(build),
       least: 0.7,
       most: 1.3,
       note: 'rubber on this ground, rule of thumb',

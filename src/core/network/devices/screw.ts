@@ -21,12 +21,15 @@ export interface ScrewValues {
   /** Share of thrust and torque that is left when it turns astern; 1 where not said. */
   asternThrust?: number;
   asternTorque?: number;
+  /** N given to the body near which it cavitates; never where not said. */
+  cavitationThrust?: number;
 }
 
 /**
  * T = ρ·D⁴·(s·(kt0·n·|n| − kt1·|n|·v/D) − kt2·v·|v|/D²) with n = ω/(2π·shaftRatio) and
  * s = ½·(1 + asternThrust) + ½·(1 − asternThrust)·tanh(n); Q = ρ·D⁵ and the same with kq and asternTorque. The motor's
- * shaft takes Q/shaftRatio.
+ * shaft takes Q/shaftRatio. Where it cavitates, T > 0 ahead or T < 0 astern, T′ = T/(1 + (T/Tc)⁴)^¼ and
+ * Q′ = Q·(½ + ½·T′/T).
  */
 export class Screw implements Pusher {
   constructor(private readonly values: ScrewValues) {}
@@ -47,7 +50,26 @@ export class Screw implements Pusher {
     push.torque = torque * found.value;
     push.torqueByShaft = torque * found.byTurns * byShaft;
     push.torqueByBody = (torque * found.byPace) / diameter;
+    const { cavitationThrust } = this.values;
+    if (cavitationThrust !== undefined && push.force * turns > 0) cavitate(push, cavitationThrust);
   }
+}
+
+/** Share of the thrust that is left beside bubbles. @param load thrust over the thrust near which it cavitates */
+export const leftOfThrust = (load: number): number => (1 + load ** 4) ** -0.25;
+
+function cavitate(push: Push, most: number): void {
+  const load = push.force / most;
+  const left = leftOfThrust(load);
+  const leftByForce = (-(load ** 3) * left ** 5) / most;
+  const share = 0.5 + 0.5 * left;
+  push.torqueByShaft = share * push.torqueByShaft + 0.5 * leftByForce * push.forceByShaft * push.torque;
+  push.torqueByBody = share * push.torqueByBody + 0.5 * leftByForce * push.forceByBody * push.torque;
+  push.torque *= share;
+  // d(F·(1 + u⁴)^−¼)/dF = (1 + u⁴)^−5/4
+  push.force *= left;
+  push.forceByShaft *= left ** 5;
+  push.forceByBody *= left ** 5;
 }
 
 const found = { value: 0, byTurns: 0, byPace: 0 };

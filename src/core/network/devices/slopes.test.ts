@@ -185,6 +185,19 @@ const others: Record<string, Element> = {
       asternTorque: 0.9,
     },
   },
+  'drive with a screw that cavitates': {
+    ...shaft,
+    screw: {
+      on: 'boat',
+      diameter: 0.04,
+      shaftRatio: 1,
+      kt0: 0.4,
+      kt1: 0.3,
+      kq0: 0.06,
+      kq1: 0.04,
+      cavitationThrust: 3,
+    },
+  },
 };
 
 /** So that every node is solved for: a wire to ground is part of each. */
