@@ -1,5 +1,6 @@
 import { releaseProxy } from 'comlink';
 import type { Build } from '../core/plan/build';
+import type { Choice, ChoicePoint } from '../core/trial/choice-bench';
 import type { EstimatedFigure } from '../core/circuit/estimates';
 import { summarise, type ToleranceResult, type ToleranceSample } from '../core/trial/tolerance';
 import type { TrialTask } from '../core/trial/trial-task';
@@ -67,4 +68,42 @@ export async function toleranceRun(
   await Promise.all(Array.from({ length: crewSize }, (_, n) => work(n)));
   signal.throwIfAborted();
   return summarise(batches.flat(), estimates);
+}
+
+export interface ChoiceTask {
+  build: Build;
+  task: TrialTask;
+  choice: Choice;
+  values: readonly number[];
+  moreCells: number;
+}
+
+/**
+ * Tries the values of a choice, the crew sharing them; those that cannot be followed are left out.
+ * @param onPoints is told all points known so far, whenever another is
+ */
+export async function choiceRun(
+  { build, task, choice, values, moreCells }: ChoiceTask,
+  signal: AbortSignal,
+  onPoints: (points: readonly ChoicePoint[]) => void,
+): Promise<ChoicePoint[]> {
+  const found: ChoicePoint[] = [];
+  // From the middle outwards: what stands today comes first.
+  const middle = (values.length - 1) / 2;
+  const order = [...values.keys()].sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle));
+  const work = async (n: number) => {
+    for (let next = order.shift(); next !== undefined; next = order.shift()) {
+      const value = values[next]!;
+      const point = await worker(n).do(
+        async (jobs) => await jobs.choice(build, task, choice, value, moreCells),
+        signal,
+      );
+      if (!point) continue;
+      found.push(point);
+      found.sort((a, b) => a.value - b.value);
+      onPoints([...found]);
+    }
+  };
+  await Promise.all(Array.from({ length: crewSize }, (_, n) => work(n)));
+  return found;
 }

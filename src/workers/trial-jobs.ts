@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { proxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import { checkContext } from '../core/check/check-context';
+import { choicePoint, type Choice, type ChoicePoint } from '../core/trial/choice-bench';
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
 import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
 import { toleranceSample, type ToleranceSample } from '../core/trial/tolerance';
@@ -26,6 +27,16 @@ export const trialJobs = {
           toleranceSample(context, task, estimates, seed, from + n),
         ).filter((candidate) => candidate !== undefined),
     });
+  },
+
+  choice(
+    build: Build,
+    task: TrialTask,
+    choice: Choice,
+    value: number,
+    moreCells: number,
+  ): ChoicePoint | undefined {
+    return choicePoint(build, task, choice, value, moreCells);
   },
 
   gives(build: Build, task: TrialTask, push: Push): GiveWay {

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
-import { drivelineOf, type Driveline } from '../../core/brief/driveline';
+import { drivelineOf, servoAsks, type Driveline } from '../../core/brief/driveline';
 import { isAfloat, topSpeedVolts, usualSurface } from '../../core/circuit/values/vehicle-values';
 import { surfaces, type Brief } from '../../core/plan/brief';
+import { capital, nameList } from '../../core/words/sentences';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { Choice } from './BriefFields';
@@ -19,12 +20,13 @@ export function Motion() {
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const driveline = useMemo(() => drivelineOf(context), [context]);
+  const asks = useMemo(() => servoAsks(context), [context]);
   const set = (words: string, change: Partial<Brief>) =>
     apply(`Brief: ${words}`, [{ type: 'setBrief', change }]);
   const inMillimetres = (metres: number | undefined) =>
     metres === undefined ? undefined : Number((metres * millimetres).toFixed(1));
   const length = (
-    key: 'tyreDiameter' | 'screwDiameter' | 'screwPitch' | 'waterline',
+    key: 'tyreDiameter' | 'tyreWidth' | 'screwDiameter' | 'screwPitch' | 'waterline' | 'drumRadius',
     label: string,
     most: number,
     estimate: number | undefined,
@@ -38,19 +40,46 @@ export function Motion() {
       onTake={(typed) => set(label, { [key]: typed === undefined ? undefined : typed / millimetres })}
     />
   );
-  if (model === 'yacht') return null;
+  const area = (key: 'rudderArea' | 'sailArea', label: string, perSquareMetre: number, most: number) => (
+    <NumberField
+      label={label}
+      value={brief[key] && Number((brief[key] * perSquareMetre).toPrecision(4))}
+      least={perSquareMetre === 1 ? 0.001 : 1}
+      most={most}
+      onTake={(typed) => set(label, { [key]: typed === undefined ? undefined : typed / perSquareMetre })}
+    />
+  );
+  const isYacht = model === 'yacht';
   const screw = driveline?.moves === 'screw' ? driveline : undefined;
   const wheels = driveline?.moves === 'wheels' ? driveline : undefined;
   return (
     <section className={styles.section} aria-labelledby="motion-title">
       <h2 id="motion-title" className={styles.title}>
-        What moves it
+        {isYacht ? 'What its servos hold' : 'What moves it'}
       </h2>
       <div className={styles.pair}>
         {isAfloat(build) ? (
           <>
-            {length('screwDiameter', 'Screw, mm', 500, screw?.diameter)}
-            {length('screwPitch', 'Pitch, mm', 1000, screw?.pitch)}
+            {isYacht ? (
+              <>
+                {area('sailArea', 'Sails, m²', 1, 10)}
+                {length('drumRadius', 'Drum, mm', 500, undefined)}
+              </>
+            ) : (
+              <>
+                {length('screwDiameter', 'Screw, mm', 500, screw?.diameter)}
+                {length('screwPitch', 'Pitch, mm', 1000, screw?.pitch)}
+                <NumberField
+                  label="Blades"
+                  value={brief.screwBlades}
+                  {...(screw && { estimated: String(screw.blades) })}
+                  least={2}
+                  most={7}
+                  onTake={(blades) => set('blades', { screwBlades: blades && Math.round(blades) })}
+                />
+              </>
+            )}
+            {area('rudderArea', 'Rudder, cm²', 10_000, 5000)}
             {length('waterline', 'Waterline, mm', 10_000, screw?.waterline)}
           </>
         ) : (
@@ -69,6 +98,19 @@ export function Motion() {
               1000,
               wheels?.tyreDiameter,
             )}
+            {model !== 'tracked machine' && (
+              <>
+                {length('tyreWidth', 'Tyre width, mm', 500, undefined)}
+                <NumberField
+                  label="On steered axle, %"
+                  value={brief.steeredShare && Math.round(brief.steeredShare * 100)}
+                  estimated="50"
+                  least={5}
+                  most={100}
+                  onTake={(share) => set('steered axle', { steeredShare: share && share / 100 })}
+                />
+              </>
+            )}
             <Choice
               label="Ground"
               value={usualSurface(build)}
@@ -77,15 +119,23 @@ export function Motion() {
             />
           </>
         )}
-        <NumberField
-          label="Top, km/h"
-          value={brief.topSpeed && Number((brief.topSpeed * kilometresPerHour).toFixed(1))}
-          least={0.2}
-          most={200}
-          onTake={(speed) => set('top speed', { topSpeed: speed && speed / kilometresPerHour })}
-        />
+        {!isYacht && (
+          <NumberField
+            label="Top, km/h"
+            value={brief.topSpeed && Number((brief.topSpeed * kilometresPerHour).toFixed(1))}
+            least={0.2}
+            most={200}
+            onTake={(speed) => set('top speed', { topSpeed: speed && speed / kilometresPerHour })}
+          />
+        )}
       </div>
       {driveline && <p className={styles.why}>{wordsOf(driveline)}</p>}
+      {asks.map(({ names, words, kilogramCentimetres }) => (
+        <p key={names.join()} className={styles.why}>
+          {capital(nameList(names))} must {names.length > 1 && 'each '}give about{' '}
+          {kilogramCentimetres.toFixed(1)} kg·cm to {words}.
+        </p>
+      ))}
       <p className={styles.why}>
         {isAfloat(build) ? '' : `A top speed counts at ${topSpeedVolts(build)} V. `}≈ is an estimate until you
         type yours.

@@ -27,7 +27,8 @@ export function NumberField({ label, value, estimated, least, most, onTake }: Nu
       placeholder={estimated && `≈ ${estimated}`}
       slotProps={{
         htmlInput: { inputMode: 'decimal', maxLength: 9 },
-        ...(estimated && { inputLabel: { shrink: true } }),
+        // So that its name can be read while it is empty.
+        inputLabel: { shrink: true },
       }}
       onBlur={({ target }) => {
         const text = target.value.trim().replace(',', '.');

@@ -14,6 +14,7 @@ import type { TrialTask } from '../../core/trial/trial-task';
 import { downloadText } from '../shell/build-files';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useTrialFindings } from '../state/trial-findings-store';
+import { ChoiceBench } from './ChoiceBench';
 import { Circumstances, type Start } from './Circumstances';
 import { CompareWith, useVariants } from './CompareWith';
 import { EventList } from './EventList';
@@ -29,8 +30,8 @@ import { Verdict } from './Verdict';
 import { WiringAt } from './WiringAt';
 import styles from './TrialStation.module.css';
 
-const views = ['pictures', 'wiring', 'outing'] as const;
-const viewNames = { pictures: 'Pictures', wiring: 'Wiring', outing: 'Outing' };
+const views = ['pictures', 'wiring', 'outing', 'choose'] as const;
+const viewNames = { pictures: 'Pictures', wiring: 'Wiring', outing: 'Outing', choose: 'Choose' };
 const sides = ['events', 'gives', 'sure'] as const;
 const sideNames = { events: 'Events', gives: 'Gives first', sure: 'How sure' };
 
@@ -130,7 +131,7 @@ export function Component() {
             {result.missing.length > 0 && (
               <p className={styles.missing}>Left out, as no sheet states: {result.missing.join(', ')}.</p>
             )}
-            <div className={styles.work} data-wide={view === 'wiring'}>
+            <div className={styles.work} data-wide={view === 'wiring' || view === 'choose'}>
               <div className={styles.pictures} data-stale={trial.isStale}>
                 {view === 'pictures' && <Pictures result={result} other={compared.result} />}
                 {view === 'wiring' && (
@@ -139,6 +140,7 @@ export function Component() {
                     <WiringAt result={result} />
                   </>
                 )}
+                {view === 'choose' && <ChoiceBench task={task} />}
                 {view === 'outing' && <OutingEditor outing={outing} onChoose={(id) => set('outing', id)} />}
               </div>
               <div className={styles.side}>

@@ -1,7 +1,8 @@
 import { Estimates } from '../circuit/estimates';
+import { kilogramCentimetre, mechanismLoads, type MechanismLoad } from '../circuit/mechanism-load';
 import { drivenMotors } from '../circuit/driven-motors';
 import { driveWatts } from '../circuit/values/drive-watts';
-import { hullSpeed, planes, usualPitch, waterlineOf } from '../circuit/values/hull-values';
+import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../circuit/values/hull-values';
 import { gearedSpeed, tyreDiameter } from '../circuit/values/vehicle-values';
 import type { CheckContext } from '../findings/context';
 
@@ -19,6 +20,7 @@ export type Driveline =
       moves: 'screw';
       diameter: number;
       pitch: number;
+      blades: number;
       waterline: number;
       hullSpeed: number;
       planes: boolean;
@@ -55,8 +57,24 @@ export function drivelineOf(context: CheckContext): Driveline | undefined {
     moves: 'screw',
     diameter,
     pitch: build.brief.screwPitch ?? usualPitch(build, diameter, watts, estimates),
+    blades: bladesOf(build, watts, estimates),
     waterline,
     hullSpeed: hullSpeed(waterline),
     planes: planes(build, watts, estimates),
   };
+}
+
+/** What the mechanisms of servos ask where they are hardest, as far as it is known what moves; alike ones together. */
+export function servoAsks({ survey, index }: CheckContext) {
+  const loadOf = mechanismLoads(survey);
+  const alike = new Map<MechanismLoad, string[]>();
+  for (const { fitting } of index.ofKind('servo')) {
+    const load = loadOf(fitting.id);
+    if (load) alike.set(load, [...(alike.get(load) ?? []), fitting.name]);
+  }
+  return [...alike].map(([{ words, newtonMetres }, names]) => ({
+    names,
+    words,
+    kilogramCentimetres: newtonMetres / kilogramCentimetre,
+  }));
 }

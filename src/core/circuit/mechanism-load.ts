@@ -1,5 +1,4 @@
 import type { Term } from '../findings/finding';
-import type { ModelFunction } from '../plan/model-function';
 import type { Unit } from '../quantity/format';
 import type { Survey } from '../survey/survey';
 import { Estimates } from './estimates';
@@ -75,7 +74,7 @@ export function mechanismLoads(survey: Survey): (servoId: string) => MechanismLo
     const works = build.functions.find(({ devices }) => devices.includes(servoId));
     if (works?.role === 'steer')
       return build.model === 'tracked machine' ? undefined : (steering ??= steer());
-    return works?.role === 'mechanism' && build.model === 'yacht' ? sheetLoad(survey, works) : undefined;
+    return works?.role === 'mechanism' && build.model === 'yacht' ? sheetLoad(survey) : undefined;
   };
 }
 
@@ -142,13 +141,13 @@ function rudderLoad(survey: Survey): MechanismLoad {
 }
 
 /** M = ½·ρ·A·v²·1.2·lever share · radius of drum or arm, in a gust of 6 m/s. */
-function sheetLoad({ build }: Survey, works: ModelFunction): MechanismLoad | undefined {
+function sheetLoad({ build }: Survey): MechanismLoad | undefined {
   const { sailArea, drumRadius } = build.brief;
   if (sailArea === undefined) return undefined;
   const radius = drumRadius ?? usualDrum;
   return {
     newtonMetres: 0.5 * airDensity * sailArea * gust ** 2 * sailForce * sailLever * radius,
-    words: `hold the ${works.name.toLowerCase()} in a gust`,
+    words: 'hold the sail in a gust',
     formula: '½ × density of air × area × wind² × 1.2 × share of the lever × radius',
     terms: [
       told('sail', sailArea, sailArea, 'm²', 1, ''),

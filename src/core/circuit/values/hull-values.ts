@@ -80,7 +80,7 @@ export function screwOf(
   const { screwDiameter, screwPitch } = build.brief;
   const kind = hullKindOf(build, hullKilograms(build, estimates), watts);
   const { pitchRatio, way, wake, deduction } = kind;
-  const blades = build.brief.screwBlades ?? kind.blades;
+  const blades = bladesOf(build, watts, estimates);
   // The torque of the line at this way, ρ·D⁵·KQ0·n²·(1 − 0.65·x − 0.35·x²), solved for D.
   const turns = speed / (2 * Math.PI);
   const share = 1 - 0.65 * way - 0.35 * way ** 2;
@@ -105,6 +105,10 @@ export function screwOf(
     cavitationThrust: (1 - deduction) * boilingPascals * bladeShare(blades) * diameter ** 2,
   };
 }
+
+/** Blades of the screw: the Brief's, or usual for its kind of hull. @param watts of the drive at full load */
+export const bladesOf = (build: Build, watts: number, estimates: Estimates): number =>
+  build.brief.screwBlades ?? hullKindOf(build, hullKilograms(build, estimates), watts).blades;
 
 /** Pitch in metres that goes with a screw on the build's kind of hull. @param watts of the drive at full load */
 export const usualPitch = (build: Build, diameter: number, watts: number, estimates: Estimates): number =>
