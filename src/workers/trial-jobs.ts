@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { proxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import { checkContext } from '../core/check/check-context';
+import { calibrate, type Calibration, type Reading } from '../core/trial/calibrate';
 import { choicePoint, type Choice, type ChoicePoint } from '../core/trial/choice-bench';
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
 import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
@@ -37,6 +38,16 @@ export const trialJobs = {
     moreCells: number,
   ): ChoicePoint | undefined {
     return choicePoint(build, task, choice, value, moreCells);
+  },
+
+  calibrate(
+    build: Build,
+    task: TrialTask,
+    reading: Reading,
+    value: number,
+    on: string,
+  ): Result<Calibration, string> {
+    return calibrate(build, task, reading, value, on);
   },
 
   gives(build: Build, task: TrialTask, push: Push): GiveWay {

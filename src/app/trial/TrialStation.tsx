@@ -24,6 +24,7 @@ import { HowSure } from './HowSure';
 import { LongRun } from './LongRun';
 import { OutingEditor } from './OutingEditor';
 import { Pictures } from './Pictures';
+import { Readings } from './Readings';
 import { TimeViewContext, type TimeView } from './time-view';
 import { useTrial } from './use-trial';
 import { Verdict } from './Verdict';
@@ -157,7 +158,12 @@ export function Component() {
                 <div className={styles.sideBody}>
                   {side === 'events' && <EventList events={result.events} />}
                   {side === 'gives' && <GivesFirst task={task} />}
-                  {side === 'sure' && <HowSure task={task} result={result} />}
+                  {side === 'sure' && (
+                    <>
+                      <HowSure task={task} result={result} />
+                      <Readings task={task} />
+                    </>
+                  )}
                 </div>
               </div>
             </div>

@@ -29,7 +29,7 @@ export type Driveline =
 /** What moves a build; `undefined` where no motor is wired that could. */
 export function drivelineOf(context: CheckContext): Driveline | undefined {
   const { survey, build } = context;
-  const estimates = new Estimates();
+  const estimates = new Estimates(build.measured);
   const [motor] = drivenMotors(survey, estimates);
   if (!motor) return undefined;
   if (motor.wheels) {

@@ -27,6 +27,10 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `${name(edit.fitting)}: link → ${edit.protocol}`;
     case 'setFitting':
       return `${name(edit.fitting)}: ${changeWords(edit.change)}`;
+    case 'measure':
+      return `Measured: ${edit.measured.said}`;
+    case 'forgetMeasured':
+      return 'Let go of a reading';
     case 'changeSheet':
       return `Sheet of ${edit.sheet.name} as typed`;
     case 'swapPart':

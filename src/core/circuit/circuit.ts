@@ -34,7 +34,7 @@ export class Circuit {
 
   constructor(readonly survey: Survey) {
     this.names = new NodeNames(survey);
-    this.wires = wireElements(survey.index, this.names, new Estimates());
+    this.wires = wireElements(survey.index, this.names, new Estimates(survey.build.measured));
     this.network = new RestingNetwork(this.wires);
   }
 
@@ -48,7 +48,14 @@ export class Circuit {
     if (!this.points.has(key)) {
       const conditions = this.conditions(moment, charge, school);
       const point = this.network.solve(
-        buildElements(this.survey, conditions, new Estimates(), this.names, this.wires, this.known),
+        buildElements(
+          this.survey,
+          conditions,
+          new Estimates(this.survey.build.measured),
+          this.names,
+          this.wires,
+          this.known,
+        ),
       );
       this.points.set(key, point.ok ? point.value : undefined);
     }

@@ -1,3 +1,4 @@
+import type { Measured } from '../plan/measured';
 import type { Figure } from '../quantity/figure';
 
 /** A figure that no sheet states: what it was taken as, and the range it may well lie in. */
@@ -24,6 +25,9 @@ export interface Guess {
 /** Range of a figure that a sheet itself calls an estimate. */
 const sheetRange = { least: 0.8, most: 1.25 };
 
+/** Range of an estimate that a reading has moved: what a reading may be off by. */
+const readRange = { least: 0.93, most: 1.07 };
+
 /**
  * Hands out figures and remembers which of them are estimates, so that runs can vary those and nothing else.
  * The same build always asks in the same order.
@@ -31,8 +35,18 @@ const sheetRange = { least: 0.8, most: 1.25 };
 export class Estimates {
   private readonly known = new Map<string, EstimatedFigure>();
 
-  /** @param factors what to multiply estimates by, by key; 1 where not said */
-  constructor(private readonly factors: ReadonlyMap<string, number> = new Map()) {}
+  private readonly measured: ReadonlyMap<string, Measured>;
+
+  /**
+   * @param measured what readings made of estimates
+   * @param factors what to multiply estimates by besides, by key; 1 where not said
+   */
+  constructor(
+    measured: readonly Measured[] = [],
+    private readonly factors: ReadonlyMap<string, number> = new Map(),
+  ) {
+    this.measured = new Map(measured.map((each) => [each.estimate, each]));
+  }
 
   /** In the order they were first asked for; what several parts share is there once. */
   get all(): EstimatedFigure[] {
@@ -42,9 +56,13 @@ export class Estimates {
   /** The figure of a sheet, or a guess in its place; estimates come multiplied by their factor of this run. */
   take(key: string, words: string, figure: Figure | undefined, guess: Guess): number {
     if (figure && figure.provenance !== 'estimated') return figure.value;
-    const estimate: EstimatedFigure = figure
+    const guessed: EstimatedFigure = figure
       ? { key, words, value: figure.value, ...sheetRange, note: figure.note ?? 'estimated on the sheet' }
       : { key, words, ...guess };
+    const reading = this.measured.get(key);
+    const estimate = reading
+      ? { ...guessed, ...readRange, value: guessed.value * reading.factor, note: `measured: ${reading.said}` }
+      : guessed;
     this.known.set(key, estimate);
     return estimate.value * (this.factors.get(key) ?? 1);
   }

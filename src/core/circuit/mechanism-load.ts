@@ -82,7 +82,8 @@ export function mechanismLoads(survey: Survey): (servoId: string) => MechanismLo
 function wheelLoad({ build }: Survey): MechanismLoad {
   const { brief } = build;
   const width = brief.tyreWidth ?? tyreWidthShare * tyreDiameter(build);
-  const weight = kilogramsOf(build, new Estimates()) * gravity * (brief.steeredShare ?? steeredShare);
+  const weight =
+    kilogramsOf(build, new Estimates(build.measured)) * gravity * (brief.steeredShare ?? steeredShare);
   const mu = gripOf(build);
   const newtonMetres = mu * weight * Math.hypot(width / Math.sqrt(8), kingpinShare * width);
   const isRock = usualSurface(build) === 'rock';
@@ -102,7 +103,7 @@ function wheelLoad({ build }: Survey): MechanismLoad {
 
 /** M = ½·ρ·A·v²·C·lever; behind a screw v = √(8·T/(ρ·π·D²)) where the model stands still, the hardest case. */
 function rudderLoad(survey: Survey): MechanismLoad {
-  const estimates = new Estimates();
+  const estimates = new Estimates(survey.build.measured);
   const { build } = survey;
   const { brief } = build;
   const length = waterlineOf(build, estimates);

@@ -2,6 +2,7 @@ import type { ClassConstructor } from 'class-transformer';
 import { Build, mostItems } from '../plan/build';
 import { Fitting } from '../plan/fitting';
 import { Lead } from '../plan/lead';
+import { Measured } from '../plan/measured';
 import { ModelFunction } from '../plan/model-function';
 import { Outing } from '../plan/outing';
 import { Acceptance, Tick } from '../plan/records';
@@ -25,6 +26,7 @@ const classOf: Record<ListName, (entry: Record<string, unknown>) => ClassConstru
   acceptances: () => Acceptance,
   ticks: () => Tick,
   outings: () => Outing,
+  measured: () => Measured,
 };
 const lists = Object.keys(classOf) as ListName[];
 
@@ -46,7 +48,7 @@ function listProblem(data: Record<string, unknown>): FileProblem | undefined {
   for (const name of lists) {
     const list = data[name];
     if (!Array.isArray(list)) {
-      if (list === undefined && name === 'outings') continue;
+      if (list === undefined && (name === 'outings' || name === 'measured')) continue;
       return { where: `build.${name}`, why: 'must be a list' };
     }
     if (list.length > mostItems[name])

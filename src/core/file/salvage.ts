@@ -72,6 +72,7 @@ const singular: Record<string, string> = {
   acceptances: 'an acceptance',
   ticks: 'a tick',
   outings: 'the outing',
+  measured: 'a reading',
 };
 
 function nameOf(list: string, item: unknown): string {

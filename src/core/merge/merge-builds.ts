@@ -30,6 +30,11 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
   const id = (entry: { id: string }) => entry.id;
   const named = (kind: string) => (entry: { name: string }) => `the ${kind} "${entry.name}"`;
   const outings = list<Outing>((build) => build.outings ?? [], id, named('outing'));
+  const measured = list(
+    (candidate) => candidate.measured ?? [],
+    (each) => each.estimate,
+    (each) => `the reading "${each.said}"`,
+  );
   const build: Build = {
     ...mergeFields(shellOf(base), shellOf(own), shellOf(theirs), 'the build', clashes),
     brief: mergeFields(base.brief, own.brief, theirs.brief, 'the Brief', clashes),
@@ -53,6 +58,7 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
       (tick) => `the step "${tick.said.slice(0, 40)}"`,
     ),
     ...(outings.length > 0 && { outings }),
+    ...(measured.length > 0 && { measured }),
   };
   return { build: settle(build, [...own.parts, ...theirs.parts, ...base.parts], clashes), clashes };
 }

@@ -6,6 +6,7 @@ import { Brief } from './brief';
 import { Fitting } from './fitting';
 import { Lead } from './lead';
 import { ModelFunction } from './model-function';
+import { Measured } from './measured';
 import { Outing } from './outing';
 import { Policies } from './policies';
 import { Acceptance, Tick } from './records';
@@ -24,6 +25,7 @@ export const mostItems = {
   acceptances: 2000,
   ticks: 2000,
   outings: 100,
+  measured: 100,
 } as const;
 
 /** One plan for one model: an immutable value. Every change is an edit that yields a new one. */
@@ -75,4 +77,8 @@ export class Build {
   /** Outings that the person made or changed; the usual ones of the kind of model are always there. */
   @NestedList(() => Outing, { most: mostItems.outings, optional: true })
   outings?: Outing[];
+
+  /** Estimates that readings on the real model have moved. */
+  @NestedList(() => Measured, { most: mostItems.measured, optional: true })
+  measured?: Measured[];
 }

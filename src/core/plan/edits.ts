@@ -7,6 +7,7 @@ import { dropWhere, forget, settleAfterSwap } from './edit-aftermath';
 import type { Fitting } from './fitting';
 import { mostIdLength } from './fresh-id';
 import type { Conductor, Lead, PortRef } from './lead';
+import type { Measured } from './measured';
 import type { ModelFunction } from './model-function';
 import type { Outing } from './outing';
 import type { Policies } from './policies';
@@ -40,6 +41,8 @@ export type Edit =
   | { type: 'withdrawAcceptance'; finding: string }
   | { type: 'keepOuting'; outing: Outing }
   | { type: 'dropOuting'; outing: string }
+  | { type: 'measure'; measured: Measured }
+  | { type: 'forgetMeasured'; estimate: string }
   | { type: 'tick'; tick: Tick }
   | { type: 'untick'; step: string };
 
@@ -135,6 +138,15 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'dropOuting':
       dropWhere(build.outings ?? [], (outing) => outing.id === edit.outing);
+      return;
+    case 'measure':
+      build.measured = [
+        ...(build.measured ?? []).filter((each) => each.estimate !== edit.measured.estimate),
+        edit.measured,
+      ];
+      return;
+    case 'forgetMeasured':
+      dropWhere(build.measured ?? [], (each) => each.estimate === edit.estimate);
       return;
     case 'tick':
       dropWhere(build.ticks, (tick) => tick.step === edit.tick.step);

@@ -39,7 +39,7 @@ export const regulatorDropout = defineRule<Message>({
       const { regulator } = terminal;
       const packs = survey.packOf(fitted.fitting.id);
       if (!regulator || !packs) return [];
-      const drop = dropoutVolts(fitted, regulator, new Estimates());
+      const drop = dropoutVolts(fitted, regulator, new Estimates(survey.build.measured));
       const held = packs.volts.cutoff - drop;
       // Where nobody has set it, the lowest choice is still open.
       const set = source.volts.cutoff;

@@ -85,7 +85,7 @@ export function choiceEdits(build: Build, choice: Choice, value: number): Edit[]
   const { chemistry, cells, ampHours } = pack.part;
   const hours = (value - (ampHours?.value ?? value)) * cells * cellVolts(chemistry).nominal;
   const heavier = hours / (isLithium(chemistry) ? wattHoursPerKilogram.lithium : wattHoursPerKilogram.other);
-  const kilograms = Math.max(kilogramsOf(build, new Estimates()) + heavier, 0.05);
+  const kilograms = Math.max(kilogramsOf(build, new Estimates(build.measured)) + heavier, 0.05);
   return [
     { type: 'changeSheet', sheet: { ...pack.part, ampHours: estimated(value, 'tried') } },
     { type: 'setBrief', change: { kilograms } },

@@ -48,7 +48,7 @@ export function runTrial(
 ): Result<TrialResult, TrialTrouble> {
   const { survey, build, index } = context;
   const { outing } = task;
-  const estimates = new Estimates(task.factors);
+  const estimates = new Estimates(build.measured, task.factors);
   const conditions = outingConditions(context, task);
   const model = buildElements(survey, conditions, estimates);
   const network = networkOf(model.elements, false);

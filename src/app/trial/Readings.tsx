@@ -1,0 +1,107 @@
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import CloseIcon from '@mui/icons-material/Close';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { readings, type Reading } from '../../core/trial/calibrate';
+import type { TrialTask } from '../../core/trial/trial-task';
+import { liveWorker } from '../../workers/trial-crew';
+import { NumberField } from '../brief/NumberField';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { refuse } from '../state/refusal-store';
+import styles from './Side.module.css';
+
+const names = Object.keys(readings) as Reading[];
+
+/** One figure read on the real model moves the estimate that it bears on, for all that is worked out after. */
+export function Readings({ task }: { task: TrialTask }) {
+  const build = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const [reading, setReading] = useState<Reading>('topSpeed');
+  const [value, setValue] = useState<number>();
+  const [isBusy, setBusy] = useState(false);
+  const [told, setTold] = useState('');
+  const { unit, least, most } = readings[reading];
+  const take = async (typed: number) => {
+    setBusy(true);
+    setTold('');
+    try {
+      const on = new Date().toISOString();
+      const found = await liveWorker().do(
+        async (jobs) => await jobs.calibrate(build, task, reading, typed, on),
+      );
+      if (!found.ok) setTold(`Not taken: ${found.problem}`);
+      else {
+        const { measured, words, before } = found.value;
+        apply(`measured: ${measured.said}`, [{ type: 'measure', measured }]);
+        setTold(
+          `The Trial said ${before.toPrecision(2)} ${unit}. Now ${words} is taken ${measured.factor.toPrecision(2)} times as it was guessed.`,
+        );
+        setValue(undefined);
+      }
+    } catch (error) {
+      refuse('The reading could not be worked in', error instanceof Error ? error.message : String(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <section aria-labelledby="readings-title">
+      <h2 id="readings-title" className={styles.title} style={{ marginTop: 16 }}>
+        You measured something?
+      </h2>
+      <TextField
+        select
+        fullWidth
+        size="small"
+        margin="dense"
+        label="What you read"
+        value={reading}
+        onChange={({ target }) => {
+          setReading(target.value as Reading);
+          setValue(undefined);
+        }}
+      >
+        {names.map((name) => (
+          <MenuItem key={name} value={name}>
+            {readings[name].name}
+          </MenuItem>
+        ))}
+      </TextField>
+      <NumberField
+        key={reading}
+        label={`Reading, ${unit}`}
+        value={value}
+        least={least}
+        most={most}
+        onTake={setValue}
+      />
+      <Button
+        size="small"
+        variant="outlined"
+        disabled={value === undefined || isBusy}
+        onClick={() => value !== undefined && void take(value)}
+      >
+        {isBusy ? 'Working it in…' : 'Take it'}
+      </Button>
+      <p className={styles.note} role="status">
+        {told}
+      </p>
+      <ul style={{ margin: 0, padding: 0, listStyle: 'none' }}>
+        {(build.measured ?? []).map(({ estimate, said, factor }) => (
+          <li key={estimate} className={styles.give}>
+            measured: {said} <span className="figure">× {factor.toPrecision(2)}</span>
+            <IconButton
+              size="small"
+              aria-label={`Let go of ${said}`}
+              onClick={() => apply(`let go of ${said}`, [{ type: 'forgetMeasured', estimate }])}
+            >
+              <CloseIcon fontSize="inherit" />
+            </IconButton>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
