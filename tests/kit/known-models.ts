@@ -8,19 +8,21 @@ interface Size {
   strength: number;
   friction: number;
   kv: number;
+  /** Amps that it is loaded with; a usual can's where not said. */
+  loadAmps?: number;
 }
 
 const turnsPerVolt = 60_000;
 const can540 = (turns: number): Size => ({ strength: 0.0136, friction: 0.0055, kv: turnsPerVolt / turns });
 
 /** A drive motor made from its size: windings and idle amps follow. */
-function motorOf(id: string, { strength, friction, kv }: Size) {
+function motorOf(id: string, { strength, friction, kv, loadAmps = 10 }: Size) {
   const kt = 60 / (2 * Math.PI * kv);
   return sheet(id, {
     kv: stated(kv),
     windingOhms: stated((kt / strength) ** 2),
     noLoadAmps: stated(friction / kt),
-    fullLoadAmps: stated(10),
+    fullLoadAmps: stated(loadAmps),
     fullLoadVolts: stated(7.4),
     stallAmps: undefined,
     turns: undefined,
@@ -97,6 +99,13 @@ export const knownModels: readonly Known[] = [
     { kilograms: 2.5, gearRatio: 40, tyreDiameter: 0.115 },
     { top: [1.6, 1.8], amps: [0.85, 1.8], peak: [4, 8] },
     { pack: 'pack-lipo-3s-5000-40c' },
+  ),
+  known(
+    'small crawler, two cells',
+    'crawler',
+    { strength: 0.0045, friction: 0.0009, kv: 2600, loadAmps: 2 },
+    { kilograms: 0.5, gearRatio: 60, tyreDiameter: 0.055 },
+    { top: [0.8, 0.95], amps: [0.25, 0.5], peak: [0.8, 2.4] },
   ),
   known(
     'touring car 1:10, two cells',

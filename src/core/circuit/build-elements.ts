@@ -11,6 +11,7 @@ import { NodeNames } from './nodes';
 import type { MotorLoad, PartElements, PointLoad, Site } from './site';
 import { driveWatts } from './values/drive-watts';
 import { hullElement, screwOf, type WorkingPoint } from './values/hull-values';
+import { sailForce } from './values/sail-values';
 import { thrustOf } from './values/screw-thrust';
 import { isAfloat, kilogramsOf, vehicleElement, wheelsOf } from './values/vehicle-values';
 import { wireElements } from './wires';
@@ -166,7 +167,7 @@ function loadOf(
 function bodyOf(
   survey: Survey,
   elements: readonly Element[],
-  { command, effort = 1, slopes }: Conditions,
+  { command, effort = 1, slopes, winds }: Conditions,
   estimates: Estimates,
 ): Element[] {
   const { build } = survey;
@@ -174,12 +175,14 @@ function bodyOf(
   if (!command) return [];
   if (moving.some((motor) => motor.wheels)) return [vehicleElement(build, effort, slopes ?? 0, estimates)];
   const screws = moving.filter((motor) => motor.screw);
-  if (screws.length === 0) return [];
+  const isSailing = build.model === 'yacht' && winds !== undefined;
+  if (screws.length === 0 && !isSailing) return [];
   const thrustAt = (metresPerSecond: number) =>
     screws.reduce((sum, motor) => {
       const controller = survey.controllerOf(motor.id);
       const volts = (controller && survey.packOf(controller.fitting.id)?.volts.nominal) ?? 0;
       return sum + thrustOf(motor, volts, metresPerSecond);
     }, 0);
-  return [hullElement(build, effort, driveWatts(survey), thrustAt, estimates)];
+  const hull = hullElement(build, effort, driveWatts(survey), thrustAt, estimates);
+  return [isSailing ? { ...hull, push: sailForce(build, winds, estimates) } : hull];
 }

@@ -18,6 +18,8 @@ export interface Conditions {
   effort?: number;
   /** Outings: slope of the ground over time, in radians. */
   slopes?: TrackPoints;
+  /** Outings: apparent wind over time, in m/s. */
+  winds?: TrackPoints;
   /** Throttle of each controller, −1 to 1, as one value or over time. */
   duty: (controllerId: string) => number | TrackPoints;
   /** Angle asked of each servo over time, in radians; operating points have none. */

@@ -4,6 +4,7 @@ import type { Survey } from '../survey/survey';
 import { Estimates } from './estimates';
 import { drivenMotors } from './driven-motors';
 import { hullSpeed, waterlineOf } from './values/hull-values';
+import { sailAreaOf } from './values/sail-values';
 import { thrustOf } from './values/screw-thrust';
 import { gripOf, isAfloat, kilogramsOf, tyreDiameter, usualSurface } from './values/vehicle-values';
 
@@ -142,16 +143,16 @@ function rudderLoad(survey: Survey): MechanismLoad {
 }
 
 /** M = ½·ρ·A·v²·1.2·lever share · radius of drum or arm, in a gust of 6 m/s. */
-function sheetLoad({ build }: Survey): MechanismLoad | undefined {
+function sheetLoad({ build }: Survey): MechanismLoad {
   const { sailArea, drumRadius } = build.brief;
-  if (sailArea === undefined) return undefined;
+  const area = sailAreaOf(build, new Estimates(build.measured));
   const radius = drumRadius ?? usualDrum;
   return {
-    newtonMetres: 0.5 * airDensity * sailArea * gust ** 2 * sailForce * sailLever * radius,
+    newtonMetres: 0.5 * airDensity * area * gust ** 2 * sailForce * sailLever * radius,
     words: 'hold the sail in a gust',
     formula: '½ × density of air × area × wind² × 1.2 × share of the lever × radius',
     terms: [
-      told('sail', sailArea, sailArea, 'm²', 1, ''),
+      told('sail', sailArea, area, 'm²', 1, 'usual for its waterline'),
       estimate('gust', gust, 'm/s', 'apparent wind'),
       estimate(
         'share of the lever',

@@ -166,7 +166,7 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
   hull: {
     nodes: [],
     needs: { mass: 'aboveZero', dragLinear: 'zeroOrMore', dragSquare: 'zeroOrMore' },
-    mayHave: { drag: 'curve' },
+    mayHave: { drag: 'curve', push: 'track' },
   },
   ptcFuse: {
     nodes: ['from', 'to'],

@@ -15,17 +15,24 @@ import { NestedList } from '../validation/nested-field';
 /** Most points that a track may have. */
 const mostPoints = 2000;
 
-const arePoints = (value: unknown): boolean =>
-  Array.isArray(value) &&
-  value.every(
-    (point, n) =>
-      Array.isArray(point) &&
-      point.length === 2 &&
-      point.every((entry) => typeof entry === 'number' && Number.isFinite(entry)) &&
-      point[0] >= 0 &&
-      Math.abs(point[1] as number) <= 1 &&
-      (n === 0 || (value[n - 1] as number[])[0]! <= point[0]),
-  );
+const arePointsWithin =
+  (least: number, most: number) =>
+  (value: unknown): boolean =>
+    Array.isArray(value) &&
+    value.every(
+      (point, n) =>
+        Array.isArray(point) &&
+        point.length === 2 &&
+        point.every((entry) => typeof entry === 'number' && Number.isFinite(entry)) &&
+        point[0] >= 0 &&
+        point[1] >= least &&
+        point[1] <= most &&
+        (n === 0 || (value[n - 1] as number[])[0]! <= point[0]),
+    );
+
+const arePoints = arePointsWithin(-1, 1);
+/** Most wind, in m/s. */
+const mostWind = 30;
 
 /** What one control does during an outing. */
 export class OutingTrack {
@@ -79,6 +86,20 @@ export class Outing {
     },
   })
   slopes?: [number, number][];
+
+  /** Apparent wind over time: seconds, which never fall, and m/s; a breeze where not said. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(mostPoints)
+  @ValidateBy({
+    name: 'windPoints',
+    validator: {
+      validate: arePointsWithin(0, mostWind),
+      defaultMessage: () => `$property must be pairs of rising seconds and a wind from 0 to ${mostWind} m/s`,
+    },
+  })
+  winds?: [number, number][];
 
   @NestedList(() => OutingTrack, { most: 200 })
   tracks!: OutingTrack[];

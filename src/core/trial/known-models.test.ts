@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { knownModels } from '../../../tests/kit/known-models';
+import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
 import { checkContext } from '../check/check-context';
 import type { Build } from '../plan/build';
+import { outingsOf } from './outings';
 import { runTrial } from './run-trial';
 import { usualTask } from './trial-task';
 
@@ -45,5 +47,22 @@ describe('a model whose figures are well known', () => {
     const cells = build.parts.find((part) => part.kind === 'pack')!.cells;
     const watts = (then.figures.meanPackAmps * (cells + 1)) / (now.figures.meanPackAmps * cells);
     expect(watts).toBeGreaterThan(1.05);
+  });
+
+  it('sails as fast in gusts, and draws as little: a yacht of a metre', () => {
+    const yacht = soundBuilds['yacht on five cells NiMH, 7 V full']!;
+    const build = {
+      ...yacht,
+      brief: { ...yacht.brief, kilograms: 4.2, waterline: 1, sailArea: 0.6 },
+    };
+    const outing = outingsOf(build).find(({ id }) => id === 'gusts')!;
+    const run = runTrial(checkContext(build, []), usualTask(outing));
+    if (!run.ok) throw new Error(JSON.stringify(run.problem));
+    const { topSpeed, meanPackAmps, mostPackAmps } = run.value.figures;
+    expect(topSpeed).toBeGreaterThan(1.1);
+    expect(topSpeed).toBeLessThan(1.8);
+    expect(meanPackAmps).toBeGreaterThan(0.15);
+    expect(meanPackAmps).toBeLessThan(0.4);
+    expect(mostPackAmps).toBeLessThan(3.5);
   });
 });

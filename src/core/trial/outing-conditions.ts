@@ -11,6 +11,9 @@ const fullAngle = Math.PI / 3;
 const steerLoad = 0.35;
 const mechanismLoad = 0.6;
 
+/** A breeze, in m/s, where an outing tells none. */
+const usualWind = 3.5;
+
 /** Seconds in which a hand moves a stick that its track says jumps. */
 const handSeconds = 0.02;
 
@@ -45,6 +48,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
     coldFactor: coldFactor(task),
     effort: outing.effort,
     ...(outing.slopes && { slopes: outing.slopes }),
+    winds: outing.winds ?? [[0, usualWind]],
     duty: track,
     command: (servo) => track(servo).map(([at, position]) => [at, position * fullAngle] as const),
     servoTorque: (servo) => loadOf(servo)?.newtonMetres,

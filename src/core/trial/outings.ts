@@ -14,6 +14,8 @@ interface OutingPreset {
   effort: number;
   /** Radians, up positive. */
   slopes?: Points;
+  /** m/s. */
+  winds?: Points;
   play: Play;
 }
 
@@ -187,11 +189,63 @@ const hill: OutingPreset = {
   },
 };
 
+/** Through mud: twice as hard to roll, on and off the throttle. */
+const mud: OutingPreset = {
+  id: 'mud',
+  name: 'Through mud',
+  seconds: 60,
+  effort: 2.5,
+  play: (modelFunction) => {
+    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.8, 1, 0.4, -0.5, 1], 4, 0.4);
+    if (modelFunction.role === 'steer') return toAndFro(3, 57, [1, -1, 0.4], 1.5, 0.15);
+    return others(60)(modelFunction);
+  },
+};
+
+/** Forward into the heap, lift, back, turn, tip: again and again. */
+const loading: OutingPreset = {
+  id: 'loading',
+  name: 'Loading cycles',
+  seconds: 120,
+  effort: 1.5,
+  play: (modelFunction) => {
+    if (modelFunction.role === 'drive') return toAndFro(1, 118, [0.6, 0.9, 0, -0.6, 0.5, 0], 2.2, 0.3);
+    if (modelFunction.role === 'steer') return toAndFro(8, 118, [0, 1, 0, -1], 3, 0.3);
+    if (modelFunction.role === 'mechanism') return toAndFro(4, 117, [0.2, 1, 0.4, -0.8], 2.2, 0.4);
+    return others(120)(modelFunction);
+  },
+};
+
+/** From rest to full throttle and on, with turns: what climbs onto the plane, or holds its bow wave. */
+const sprint: OutingPreset = {
+  id: 'sprint',
+  name: 'Full ahead, with turns',
+  seconds: 90,
+  effort: 1,
+  play: (modelFunction) => {
+    if (modelFunction.role === 'drive') return toAndFro(1, 86, [1, 1, 0.5], 14, 0.5);
+    if (modelFunction.role === 'steer') return toAndFro(8, 84, [0, 0.7, 0, -0.7], 3, 0.2);
+    return others(90)(modelFunction);
+  },
+};
+
 const gusts: OutingPreset = {
   id: 'gusts',
-  name: 'Gusts',
+  name: 'Tacking in gusts',
   seconds: 60,
   effort: 1,
+  winds: [
+    [0, 3],
+    [10, 3.5],
+    [12, 4.6],
+    [15, 4],
+    [28, 3],
+    [30, 4.8],
+    [34, 4],
+    [46, 4],
+    [48, 4.8],
+    [50, 3.5],
+  ],
   play: (modelFunction) => {
     if (modelFunction.role === 'steer') return toAndFro(3, 57, [0.6, -0.4, 1, -1, 0.2], 1.4, 0.1);
     if (modelFunction.role === 'mechanism') return toAndFro(2, 57, [-0.8, 0.6, -1, 1, 0.1], 2.6, 0.3);
@@ -200,22 +254,23 @@ const gusts: OutingPreset = {
 };
 
 const byModel: Record<ModelKind, readonly OutingPreset[]> = {
-  boat: [reversals, potter('Harbour pottering'), tow, long('Long cruise')],
+  boat: [reversals, potter('Harbour pottering'), sprint, tow, long('Long cruise')],
   car: [reversals, punch, hill, laps],
-  crawler: [reversals, crawl, hill, long('Long trail')],
-  truck: [reversals, potter('Yard work'), hill, long('Long haul')],
-  'tracked machine': [reversals, potter('Yard work'), hill, long('Long day')],
+  crawler: [reversals, crawl, mud, hill, long('Long trail')],
+  truck: [reversals, potter('Yard work'), mud, hill, long('Long haul')],
+  'tracked machine': [reversals, potter('Yard work'), loading, mud, hill, long('Long day')],
   yacht: [reversals, gusts, long('Long sail')],
 };
 
 /** The outings that fit a model's kind, played on the functions that it has. */
 export function usualOutings(build: Build): Outing[] {
-  return byModel[build.model].map(({ id, name, seconds, effort, slopes, play }) => ({
+  return byModel[build.model].map(({ id, name, seconds, effort, slopes, winds, play }) => ({
     id,
     name,
     seconds,
     effort,
     ...(slopes && { slopes }),
+    ...(winds && { winds }),
     tracks: build.functions.flatMap((modelFunction) => {
       const points = play(modelFunction);
       return points ? [{ function: modelFunction.id, points: points.filter(([at]) => at <= seconds) }] : [];

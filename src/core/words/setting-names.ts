@@ -44,6 +44,7 @@ const settingNames: Readonly<Record<string, string>> = {
   seconds: 'length in seconds',
   effort: 'load',
   slopes: 'slopes',
+  winds: 'wind',
   reading: 'reading',
   said: 'words',
   basis: 'parts it rests on',
