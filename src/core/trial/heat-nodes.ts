@@ -10,13 +10,17 @@ import type { HeatNode } from './watch/heat';
 
 /** Kelvin that a part at its label amps settles above still air, the seconds that takes, and what it stands. */
 const usual = {
-  controller: { rise: 55, seconds: 60, limit: 100 },
+  controller: { limit: 100 },
   motor: { limit: 100 },
   regulator: { rise: 60, seconds: 40, limit: 105 },
 };
 
-/** Share of a controller's losses that switching adds to its ohms: rule of thumb. */
-const switchingShare = 0.5;
+/** Volts that its diodes drop while the motor coasts between two strokes, where it does not switch them on. */
+const diodeVolts = 0.7;
+/** K/W and J/K of a controller by its label amps, in the air that it was made for; K/W in a closed hull against that. */
+const controllerKelvinAmps = 600;
+const controllerJoules = 0.5;
+const closedHull = 2.8;
 
 /** What takes a motor's heat away. */
 export interface MotorCooling {
@@ -33,21 +37,33 @@ const jacketKelvinPerWatt = 1.2;
 const copperPerKelvin = 0.0039;
 const boltedShare = 0.75;
 
-/** A controller as a thing that warms. */
+/** A controller as a thing that warms: Im²·R, and 0.7 V·Im·(1 − duty) where it does not switch synchronously. */
 export function controllerHeat(
   device: Controller,
   { fitting, part }: Fitted<'controller'>,
   estimates: Estimates,
+  isInHull: boolean,
 ): HeatNode {
-  const { escOhms } = device.values;
+  const { escOhms, synchronous } = device.values;
   const labelAmps = part.continuousAmps?.value ?? 20;
-  const watts = (amps: number) => (1 + switchingShare) * escOhms * amps ** 2;
+  const kelvinPerWatt = resistance(
+    estimates,
+    fitting,
+    ((isInHull ? closedHull : 1) * controllerKelvinAmps) / labelAmps,
+    isInHull
+      ? 'by its label amps, in a closed hull without air or water, rule of thumb; one measured temperature corrects it'
+      : 'by its label amps, in the air it was made for, rule of thumb; one measured temperature corrects it',
+  );
   return {
     id: fitting.id,
     name: fitting.name,
-    watts: (x) => watts(device.outAmps(x)),
-    kelvinPerWatt: resistance(estimates, fitting, usual.controller.rise / watts(labelAmps)),
-    seconds: usual.controller.seconds,
+    watts: (x, time) => {
+      const amps = Math.abs(device.outAmps(x));
+      const coasting = synchronous ? 0 : diodeVolts * (1 - Math.abs(device.dutyAt(time)));
+      return escOhms * amps ** 2 + coasting * amps;
+    },
+    kelvinPerWatt,
+    seconds: controllerJoules * labelAmps * kelvinPerWatt,
     limit: usual.controller.limit,
   };
 }

@@ -93,7 +93,9 @@ export function runTrial(
   const discharges = packs.flatMap((pack) => pack.discharge ?? []);
   const pace = network.indexOf(bodySpeed(bodyId)[0]);
   const heats = [
-    ...controllers.map(({ fitted, device: controller }) => controllerHeat(controller, fitted, estimates)),
+    ...controllers.map(({ fitted, device: controller }) =>
+      controllerHeat(controller, fitted, estimates, isAfloat(build)),
+    ),
     ...motors.map(({ fitted, device: motor }) => motorHeat(motor, fitted, estimates, coolingOf(build), pace)),
     ...regulators.map(({ fitted, device: regulator }) => regulatorHeat(regulator, fitted, estimates)),
   ].map((node) => new Heat(node, task.air));
