@@ -71,6 +71,16 @@ export const shots: readonly Shot[] = [
       await page.getByRole('option', { name: 'Harbour tug, as planned' }).click();
     },
   },
+  {
+    name: 'trial-choose',
+    room: 'trial',
+    path: '/trial?show=choose&outing=long',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByRole('slider', { name: 'Screw' }).waitFor();
+      await page.getByRole('progressbar').waitFor({ state: 'detached' });
+    },
+  },
   { name: 'trial-outing', room: 'trial', path: '/trial?show=outing' },
   { name: 'sheet', room: 'sheet', path: '/sheet', act: putRight },
   { name: 'fit-out', room: 'fitout', path: '/fit-out?step=plug:monitor-pan-lead--receiver-3', act: putRight },

@@ -10,10 +10,12 @@ const change = async (page: Page, value: string) => {
 /** Makes the store of a page fail whatever is written into it, until it is let go. */
 const failWrites = (page: Page, name: string) =>
   page.evaluate((error) => {
-    const put = IDBObjectStore.prototype.put;
-    IDBObjectStore.prototype.put = function (...args: Parameters<typeof put>) {
+    const put = Reflect.get(IDBObjectStore.prototype, 'put') as (
+      ...args: unknown[]
+    ) => IDBRequest<IDBValidKey>;
+    IDBObjectStore.prototype.put = function (...args: unknown[]) {
       if (!('isBack' in globalThis)) throw new DOMException('not now', error);
-      return put.apply(this, args);
+      return Reflect.apply(put, this, args);
     };
   }, name);
 const letWrite = (page: Page) => page.evaluate(() => void Object.assign(globalThis, { isBack: true }));

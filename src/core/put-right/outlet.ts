@@ -14,7 +14,7 @@ export interface Outlet {
 }
 
 /** A port with nothing plugged in, whose plus is on the node and which takes the plug; power inlets first. */
-export function freePortOn(
+function freePortOn(
   { index, survey }: CheckContext,
   plug: PortSpec,
   node: NodeId,

@@ -11,7 +11,7 @@ import type { TrialTask } from './trial-task';
 import { verdictOf } from './verdict';
 
 /** What can be chosen by what it does: gears, a screw's size, a pack's capacity. */
-export const choices = ['gearRatio', 'screwDiameter', 'screwPitch', 'ampHours'] as const;
+const choices = ['gearRatio', 'screwDiameter', 'screwPitch', 'ampHours'] as const;
 export type Choice = (typeof choices)[number];
 
 /** One value of a choice, and what the outing makes of it. */

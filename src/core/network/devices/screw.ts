@@ -56,7 +56,7 @@ export class Screw implements Pusher {
 }
 
 /** Share of the thrust that is left beside bubbles. @param load thrust over the thrust near which it cavitates */
-export const leftOfThrust = (load: number): number => (1 + load ** 4) ** -0.25;
+const leftOfThrust = (load: number): number => (1 + load ** 4) ** -0.25;
 
 function cavitate(push: Push, most: number): void {
   const load = push.force / most;
