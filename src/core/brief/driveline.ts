@@ -1,5 +1,5 @@
 import { Estimates } from '../circuit/estimates';
-import { kilogramCentimetre, mechanismLoads, type MechanismLoad } from '../circuit/mechanism-load';
+import { kilogramCentimetre, type MechanismLoad } from '../circuit/mechanism-load';
 import { drivenMotors } from '../circuit/driven-motors';
 import { driveWatts } from '../circuit/values/drive-watts';
 import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../circuit/values/hull-values';
@@ -65,11 +65,10 @@ export function drivelineOf(context: CheckContext): Driveline | undefined {
 }
 
 /** What the mechanisms of servos ask where they are hardest, as far as it is known what moves; alike ones together. */
-export function servoAsks({ survey, index }: CheckContext) {
-  const loadOf = mechanismLoads(survey);
+export function servoAsks({ circuit, index }: CheckContext) {
   const alike = new Map<MechanismLoad, string[]>();
   for (const { fitting } of index.ofKind('servo')) {
-    const load = loadOf(fitting.id);
+    const load = circuit.mechanismLoad(fitting.id);
     if (load) alike.set(load, [...(alike.get(load) ?? []), fitting.name]);
   }
   return [...alike].map(([{ words, newtonMetres }, names]) => ({

@@ -6,8 +6,10 @@ import { buildElements, type KnownParts } from './build-elements';
 import type { BuildPoint } from './build-point';
 import type { Conditions } from './conditions';
 import { stalledServos } from './draws';
+import { drivenMotors } from './driven-motors';
 import { Estimates } from './estimates';
 import { packLoads, railLoads, type PackLoad, type RailLoad } from './loads';
+import { mechanismLoads, type MechanismLoad } from './mechanism-load';
 import { NodeNames } from './nodes';
 import { RestingNetwork } from './resting-network';
 import { wireElements } from './wires';
@@ -30,6 +32,7 @@ export class Circuit {
   private readonly network: RestingNetwork;
   private railLoadsKnown: RailLoad[] | undefined;
   private packLoadsKnown: PackLoad[] | undefined;
+  private mechanismLoadOf: ((servoId: string) => MechanismLoad | undefined) | undefined;
   private readonly stalled = new Map<RegulatorSizing, { ids: ReadonlySet<string>; key: string }>();
 
   constructor(readonly survey: Survey) {
@@ -75,6 +78,15 @@ export class Circuit {
   /** Whether a servo counts as stalled at the worst second. */
   isStalled(fittingId: string): boolean {
     return this.stalledBy(this.survey.build.policies.regulatorSizing).ids.has(fittingId);
+  }
+
+  /** What the mechanism of a servo asks of it; `undefined` where it is not known what it moves. */
+  mechanismLoad(servoId: string): MechanismLoad | undefined {
+    const { survey, names } = this;
+    this.mechanismLoadOf ??= mechanismLoads(survey, () =>
+      drivenMotors(survey, new Estimates(survey.build.measured), names),
+    );
+    return this.mechanismLoadOf(servoId);
   }
 
   /** How a build is looked at in a moment. */

@@ -3,6 +3,9 @@ import type { Survey } from '../survey/survey';
 import { buildElements } from './build-elements';
 import type { Conditions } from './conditions';
 import type { Estimates } from './estimates';
+import { NodeNames } from './nodes';
+
+export type MotorElement = ElementOfKind<'motor'>;
 
 /** Under way, with nothing told to do anything. */
 const idle: Conditions = {
@@ -14,7 +17,11 @@ const idle: Conditions = {
 };
 
 /** The motors of a build that move it, with the wheels or the screw that each turns. */
-export const drivenMotors = (survey: Survey, estimates: Estimates): ElementOfKind<'motor'>[] =>
-  buildElements(survey, idle, estimates)
+export const drivenMotors = (
+  survey: Survey,
+  estimates: Estimates,
+  names = new NodeNames(survey),
+): MotorElement[] =>
+  buildElements(survey, idle, estimates, names, [])
     .elements.filter((element) => element.kind === 'motor')
     .filter(({ wheels, screw }) => wheels ?? screw);

@@ -2,7 +2,7 @@ import type { Term } from '../findings/finding';
 import type { Unit } from '../quantity/format';
 import type { Survey } from '../survey/survey';
 import { Estimates } from './estimates';
-import { drivenMotors } from './driven-motors';
+import type { MotorElement } from './driven-motors';
 import { hullSpeed, waterlineOf } from './values/hull-values';
 import { sailAreaOf } from './values/sail-values';
 import { thrustOf } from './values/screw-thrust';
@@ -66,11 +66,17 @@ const told = (
     ? estimate(name, usual * scale, unit, note)
     : ({ name, value: value * scale, unit, provenance: 'stated' } satisfies Term);
 
-/** What the mechanism of each servo of a build asks of it; `undefined` where nothing is known of what it moves. */
-export function mechanismLoads(survey: Survey): (servoId: string) => MechanismLoad | undefined {
+/**
+ * What the mechanism of each servo of a build asks of it; `undefined` where nothing is known of what it moves.
+ * @param driven the motors that move the build, asked for where a screw's race counts
+ */
+export function mechanismLoads(
+  survey: Survey,
+  driven: () => readonly MotorElement[],
+): (servoId: string) => MechanismLoad | undefined {
   const { build } = survey;
   let steering: MechanismLoad | undefined;
-  const steer = () => (isAfloat(build) ? rudderLoad(survey) : wheelLoad(survey));
+  const steer = () => (isAfloat(build) ? rudderLoad(survey, driven()) : wheelLoad(survey));
   return (servoId) => {
     const works = build.functions.find(({ devices }) => devices.includes(servoId));
     if (works?.role === 'steer')
@@ -103,12 +109,11 @@ function wheelLoad({ build }: Survey): MechanismLoad {
 }
 
 /** M = ½·ρ·A·v²·C·lever; behind a screw v = √(8·T/(ρ·π·D²)) where the model stands still, the hardest case. */
-function rudderLoad(survey: Survey): MechanismLoad {
+function rudderLoad(survey: Survey, [motor]: readonly MotorElement[]): MechanismLoad {
   const estimates = new Estimates(survey.build.measured);
   const { build } = survey;
   const { brief } = build;
   const length = waterlineOf(build, estimates);
-  const [motor] = drivenMotors(survey, estimates);
   const controller = motor && survey.controllerOf(motor.id);
   const pack = controller && survey.packOf(controller.fitting.id);
   const screw = motor?.screw;

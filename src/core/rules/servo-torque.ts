@@ -1,4 +1,4 @@
-import { kilogramCentimetre, mechanismLoads } from '../circuit/mechanism-load';
+import { kilogramCentimetre } from '../circuit/mechanism-load';
 import { isUnder } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../parts/servo-sheet';
@@ -46,10 +46,9 @@ export const servoTorque = defineRule<Message>({
   },
   check(context) {
     const { index, survey, circuit } = context;
-    const loadOf = mechanismLoads(survey);
     return index.ofKind('servo').flatMap((servo): (Report<Message> | Missing)[] => {
       const { fitting, part } = servo;
-      const load = loadOf(fitting.id);
+      const load = circuit.mechanismLoad(fitting.id);
       if (!load) return [];
       const volts =
         circuit.at('worst', 'nominal')?.across(fitting.id, 'plus', 'minus') ??

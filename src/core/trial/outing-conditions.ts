@@ -1,7 +1,6 @@
 import type { CheckContext } from '../findings/context';
 import type { TrackPoints } from '../network/track';
 import type { Conditions } from '../circuit/conditions';
-import { mechanismLoads } from '../circuit/mechanism-load';
 import { coldFactor, type TrialTask } from './trial-task';
 
 /** Degrees that a servo turns each way at full command, in radians. */
@@ -22,8 +21,7 @@ const handSeconds = 0.02;
  * in the right ports: a wrong port is told by the Control well, and here it is the power that is rehearsed.
  */
 export function outingConditions(context: CheckContext, task: TrialTask): Conditions {
-  const { build, index, survey } = context;
-  const loadOf = mechanismLoads(survey);
+  const { build, index, circuit } = context;
   const { outing } = task;
   const pointsOf = new Map(
     outing.tracks.map((outingTrack) => [outingTrack.function, unjumped(outingTrack.points)]),
@@ -51,7 +49,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
     winds: outing.winds ?? [[0, usualWind]],
     duty: track,
     command: (servo) => track(servo).map(([at, position]) => [at, position * fullAngle] as const),
-    servoTorque: (servo) => loadOf(servo)?.newtonMetres,
+    servoTorque: (servo) => circuit.mechanismLoad(servo)?.newtonMetres,
     servoLoad: (servo) => (steers.has(servo) ? steerLoad : mechanismLoad),
     on: (load) => {
       const told = track(switchOf(load) ?? load);
