@@ -10,11 +10,16 @@ export function dropWhere<T>(list: T[], isGone: (item: T) => boolean): void {
 /** Ids that a finding's id names: `rule/message/subject+subject`. */
 const subjectsOf = (findingId: string): string[] => findingId.split('/').slice(2).join('/').split('+');
 
-/** Drops what was noted about parts, leads or functions that are gone: acceptances, ticks, courses of outings. */
+/** Drops what was read on a part: `esc.cooling` is a figure of `esc`. */
+const dropReadings = (build: Draft<Build>, fittingId: string): void =>
+  dropWhere(build.measured ?? [], ({ estimate }) => estimate.startsWith(`${fittingId}.`));
+
+/** Drops what was noted about parts, leads or functions that are gone: acceptances, ticks, readings, courses of outings. */
 export function forget(build: Draft<Build>, gone: readonly string[]): void {
   const isGone = (id: string) => gone.includes(id);
   dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).some(isGone));
   dropWhere(build.ticks, (tick) => tick.step.split(':').some(isGone));
+  for (const id of gone) dropReadings(build, id);
   for (const [n, outing] of (build.outings ?? []).entries()) {
     const tracks = outing.tracks.filter((track) => !isGone(track.function));
     if (tracks.length < outing.tracks.length) build.outings![n] = { ...outing, tracks };
@@ -23,11 +28,12 @@ export function forget(build: Draft<Build>, gone: readonly string[]): void {
 
 /**
  * Keeps only what is still valid of a fitting after another part stands in its place: settings that the new sheet
- * has a choice for, and no acceptance of the old part's dangers. Ticks stay: each step tells by itself whether
+ * has a choice for, and no acceptance of the old part's dangers or reading of it. Ticks stay: each step tells by itself whether
  * the part it was about is still the same.
  */
 export function settleAfterSwap(build: Draft<Build>, fittingId: string, part: PartSpec): void {
   dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).includes(fittingId));
+  dropReadings(build, fittingId);
   const at = build.fittings.findIndex((candidate) => candidate.id === fittingId);
   const fitting = build.fittings[at];
   if (!fitting) return;

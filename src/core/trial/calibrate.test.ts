@@ -59,4 +59,15 @@ describe('a reading on the real model', () => {
       problem: 'the Trial does not tell this figure here',
     });
   });
+
+  it('goes with the part that it was read on', () => {
+    const build = modelOf('touring');
+    const measured = { estimate: 'motor.cooling', factor: 1.3, said: 'motor after this outing 66 °C', on };
+    const after = applyEdits(build, [{ type: 'measure', measured }]);
+    const motor = build.parts.find((part) => part.kind === 'motor')!;
+    const other = { ...motor, id: 'another motor' };
+    expect(applyEdits(after, [{ type: 'swapPart', fitting: 'motor', part: other }]).measured).toEqual([]);
+    expect(applyEdits(after, [{ type: 'removeFitting', fitting: 'motor' }]).measured).toEqual([]);
+    expect(applyEdits(after, [{ type: 'removeFitting', fitting: 'servo' }]).measured).toEqual([measured]);
+  });
 });
