@@ -56,6 +56,7 @@ export function testRule<MessageId extends string>(rule: Rule<MessageId>, { vali
 }
 
 function checkFinding(rule: Rule, build: Build, finding: Finding, want: Expected): void {
+  expect(finding.headline).not.toMatch(/\.\d{4}/);
   const within = want.within ?? 1e-3;
   expect(Math.abs(finding.actual - want.actual), `${finding.actual}, not ${want.actual}`).toBeLessThan(
     within,

@@ -102,7 +102,7 @@ export function Motion() {
               <>
                 {length('tyreWidth', 'Tyre width, mm', 500, undefined)}
                 <NumberField
-                  label="On steered axle, %"
+                  label="Steered, %"
                   value={brief.steeredShare && Math.round(brief.steeredShare * 100)}
                   estimated="50"
                   least={5}

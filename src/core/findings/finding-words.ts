@@ -2,7 +2,19 @@ import { formatQuantity, formatSigned, type Unit } from '../quantity/format';
 import type { Bound, Finding } from './finding';
 
 /** Units on a scale, where the distance to the limit says something. */
-const measuredUnits: readonly Unit[] = ['V', 'A', 'Ah', 'W', 'N·m', 'min', '%', '°C', 's', 'rev/min'];
+const measuredUnits: readonly Unit[] = [
+  'V',
+  'A',
+  'Ah',
+  'W',
+  'N·m',
+  'kg·cm',
+  'min',
+  '%',
+  '°C',
+  's',
+  'rev/min',
+];
 
 export const isMeasured = (unit: Unit): boolean => measuredUnits.includes(unit);
 
