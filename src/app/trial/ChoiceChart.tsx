@@ -1,7 +1,7 @@
 import Slider from '@mui/material/Slider';
 import { scaleLinear, scaleLog, type ScaleLogarithmic } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
-import type { ChoicePoint } from '../../core/trial/choice-bench';
+import { riseSpread, type ChoiceHeat, type ChoicePoint } from '../../core/trial/choice-bench';
 import { useWidth } from '../loom/use-width';
 import { chartColour } from './chart-colours';
 import styles from './ChoiceBench.module.css';
@@ -20,6 +20,8 @@ interface ChoiceChartProps {
 interface Line {
   name: string;
   of: (point: ChoicePoint) => number | undefined;
+  /** Range that it is sure to. */
+  range?: (point: ChoicePoint) => ChoiceHeat | undefined;
 }
 
 interface Band {
@@ -28,13 +30,12 @@ interface Band {
   lines: readonly Line[];
   /** Degrees and the like that must not be passed. */
   limit?: number;
-  /** How far off each may be, as a share of what lies above the air. */
-  spread?: number;
+  /** How sure the lines are, in words. */
+  sure?: string;
 }
 
 const margin = { left: 44, right: 12 };
 const height = 78;
-const air = 20;
 
 /** A drag is as fine as this on the slider, whose ends are those of the range. */
 const slideSteps = 200;
@@ -60,11 +61,11 @@ export function ChoiceChart({ points, now, inHand, name, written, onChoose }: Ch
       title: 'Heat at the end',
       unit: '°C',
       lines: [
-        { name: 'motor', of: (point) => point.motor?.celsius },
-        { name: 'controller', of: (point) => point.controller?.celsius },
+        { name: 'motor', of: (point) => point.motor?.celsius, range: (point) => point.motor },
+        { name: 'controller', of: (point) => point.controller?.celsius, range: (point) => point.controller },
       ],
       ...(Number.isFinite(limit) && { limit }),
-      spread: 0.25,
+      sure: `± ${riseSpread * 100} % of the rise`,
     },
   ];
   const slide = slideSteps / Math.log(most / least);
@@ -116,13 +117,13 @@ interface BandChartProps {
 }
 
 function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartProps) {
-  const { title, unit, lines, limit, spread = 0 } = band;
+  const { title, unit, lines, limit, sure } = band;
   const drawn = lines
     .map((each) => ({
       ...each,
       values: points.flatMap((point) => {
         const value = each.of(point);
-        return value === undefined ? [] : [{ at: point.value, value }];
+        return value === undefined ? [] : [{ at: point.value, value, range: each.range?.(point) }];
       }),
     }))
     .filter(({ values }) => values.length > 0);
@@ -132,7 +133,6 @@ function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartP
     const value = x.invert(clientX - currentTarget.getBoundingClientRect().left);
     onChoose(Math.min(Math.max(value, points[0]!.value), points.at(-1)!.value));
   };
-  const off = (value: number) => spread * Math.max(value - air, 0);
   return (
     <figure className={chart.figure} aria-label={title}>
       <figcaption className={chart.caption}>
@@ -146,7 +146,7 @@ function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartP
               {each.name}
             </span>
           ))}
-        {spread > 0 && <span>± {spread * 100} % of the rise</span>}
+        {sure && <span>{sure}</span>}
       </figcaption>
       <svg
         width="100%"
@@ -174,15 +174,15 @@ function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartP
         ))}
         {drawn.map((each, n) => (
           <g key={each.name}>
-            {spread > 0 && (
+            {each.range && (
               <path
                 fill={chartColour(n)}
                 opacity={0.18}
                 d={
                   area<(typeof each.values)[number]>()
                     .x(({ at }) => x(at))
-                    .y0(({ value }) => y(value - off(value)))
-                    .y1(({ value }) => y(value + off(value)))
+                    .y0(({ value, range }) => y(range?.least ?? value))
+                    .y1(({ value, range }) => y(range?.most ?? value))
                     .curve(curveMonotoneX)(each.values) ?? ''
                 }
               />

@@ -25,6 +25,8 @@ describe('a choice tried on a model', () => {
     expect(last.topSpeed).toBeLessThan(0.65 * now.topSpeed);
     expect(first.motor!.celsius).toBeGreaterThan(now.motor!.celsius);
     expect(last.runMinutes).toBeGreaterThan(now.runMinutes);
+    // A quarter of the rise above the air of this outing, either way.
+    expect(now.motor!.most - now.motor!.celsius).toBeCloseTo((now.motor!.celsius - 20) / 4, 6);
   });
 
   it('of a screw that is far too large says what gives way', () => {

@@ -14,6 +14,17 @@ import { verdictOf } from './verdict';
 const choices = ['gearRatio', 'screwDiameter', 'screwPitch', 'ampHours'] as const;
 export type Choice = (typeof choices)[number];
 
+/** The hottest part of a kind at the end, °C, the range that this is sure to, and what it stands. */
+export interface ChoiceHeat {
+  celsius: number;
+  least: number;
+  most: number;
+  limit: number;
+}
+
+/** How far a rise above the air may be off, as a share of it: rule of thumb. */
+export const riseSpread = 0.25;
+
 /** One value of a choice, and what the outing makes of it. */
 export interface ChoicePoint {
   value: number;
@@ -23,9 +34,9 @@ export interface ChoicePoint {
   meanAmps: number;
   mostAmps: number;
   runMinutes: number;
-  /** Hottest of each, °C, and what it stands; absent where there is none. */
-  motor?: { celsius: number; limit: number };
-  controller?: { celsius: number; limit: number };
+  /** Absent where there is none. */
+  motor?: ChoiceHeat;
+  controller?: ChoiceHeat;
   /** The limit that it breaks first, as a sentence; absent where it breaks none. */
   breaks?: string;
 }
@@ -122,7 +133,9 @@ export function choicePoint(
       .filter(({ id }) => ids.has(id))
       .map(({ values, limit }) => ({ celsius: Math.max(...values), limit }))
       .sort((a, b) => b.celsius - b.limit - (a.celsius - a.limit));
-    return worst && { [kind]: worst };
+    if (!worst) return undefined;
+    const off = riseSpread * Math.max(worst.celsius - task.air, 0);
+    return { [kind]: { ...worst, least: worst.celsius - off, most: worst.celsius + off } };
   };
   const isBroken = events.some(({ kind }) => kind !== 'limit' && kind !== 'stall');
   return {
