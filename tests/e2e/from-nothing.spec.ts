@@ -99,7 +99,7 @@ test('builds are renamed, duplicated, deleted and brought back', async ({ page }
   await page.getByRole('textbox', { name: 'Name' }).press('Enter');
   await page.getByRole('button', { name: 'Delete Second tug' }).click();
   await expect(page.getByRole('button', { name: 'Second tug', exact: true })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Second tug', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Build: Second tug' })).toBeVisible();
 });

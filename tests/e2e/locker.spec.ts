@@ -21,7 +21,7 @@ test('a sheet typed in from nothing goes out as a file, away, and comes back fro
 
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await expect(page.getByRole('article', { name: 'Bench servo' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: /^Bench servo/ }).click();
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await page.getByLabel('Locker file to import').setInputFiles(file);

@@ -28,6 +28,6 @@ test('the open build can be deleted, and put back', async ({ page }) => {
   await expect(page.getByText('Harbour tug, as planned was deleted')).toBeVisible();
   // Something is always open: a fresh demo where nothing else was stored.
   await expect(well(page, 'Voltage')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'Delete Harbour tug, as planned' })).toHaveCount(2);
 });
