@@ -1,3 +1,4 @@
+import { cumsum } from 'd3-array';
 import { LRUCache } from 'lru-cache';
 
 /** How a matrix of one pattern is eliminated: worked out once, and the same for whatever values it holds. */
@@ -6,13 +7,17 @@ export class EliminationPlan {
   readonly slotCount: number;
   /** The unknown of each rank. */
   readonly order: Int32Array;
-  /** Eliminations: slot of the factor, slot of the pivot, number of updates, then target and source slots in turn. */
+  /** For each entry of the lower factor: number of updates, then target and source slots in turn. */
   readonly program: Int32Array;
-  /** By rank: where its rows of `lower` and `upper` begin, which hold rank and slot in turn. */
-  readonly lowerStart: Int32Array;
+  /**
+   * Ranks that each rank's row of the lower and of the upper factor is coupled to, row after row, and where each
+   * row ends. Their slots follow each other in the same order: the lower ones behind the diagonals, then the upper.
+   */
   readonly lower: Int32Array;
-  readonly upperStart: Int32Array;
+  readonly lowerEnd: Int32Array;
+  readonly lowerCount: number;
   readonly upper: Int32Array;
+  readonly upperEnd: Int32Array;
   /** By row · size + column. */
   private readonly slots = new Map<number, number>();
 
@@ -42,35 +47,26 @@ export class EliminationPlan {
       count += 1;
     };
     const placeOf = (row: number, column: number) => this.slots.get(order[row]! * size + order[column]!)!;
-    // Diagonals come first: a rank is the slot of its pivot.
+    const earlier = Array.from({ length: size }, () => [] as number[]);
+    later.forEach((all, n) => all.forEach((m) => earlier[m]!.push(n)));
+    // Diagonals come first: a rank is the slot of its pivot. What solving goes through in turn lies in turn.
     for (let n = 0; n < size; n += 1) place(n, n);
-    for (let n = 0; n < size; n += 1)
-      for (const m of later[n]!) {
-        place(n, m);
-        place(m, n);
-      }
+    for (let n = 0; n < size; n += 1) for (const k of earlier[n]!) place(n, k);
+    this.lowerCount = count - size;
+    for (let n = 0; n < size; n += 1) for (const m of later[n]!) place(n, m);
     this.slotCount = count;
     this.order = Int32Array.from(order);
     const program: number[] = [];
-    const lower: number[] = [];
-    const upper: number[] = [];
-    this.lowerStart = new Int32Array(size + 1);
-    this.upperStart = new Int32Array(size + 1);
-    const earlier = Array.from({ length: size }, () => [] as number[]);
-    later.forEach((all, n) => all.forEach((m) => earlier[m]!.push(n)));
-    for (let n = 0; n < size; n += 1) {
-      for (const k of earlier[n]!.sort((a, b) => a - b)) {
-        program.push(placeOf(n, k), k, later[k]!.length);
+    this.lower = Int32Array.from(earlier.flat());
+    this.upper = Int32Array.from(later.flat());
+    this.lowerEnd = Int32Array.from(cumsum(earlier, (row) => row.length));
+    this.upperEnd = Int32Array.from(cumsum(later, (row) => row.length));
+    for (let n = 0; n < size; n += 1)
+      for (const k of earlier[n]!) {
+        program.push(later[k]!.length);
         for (const m of later[k]!) program.push(placeOf(n, m), placeOf(k, m));
-        lower.push(k, placeOf(n, k));
       }
-      for (const m of later[n]!) upper.push(m, placeOf(n, m));
-      this.lowerStart[n + 1] = lower.length;
-      this.upperStart[n + 1] = upper.length;
-    }
     this.program = Int32Array.from(program);
-    this.lower = Int32Array.from(lower);
-    this.upper = Int32Array.from(upper);
   }
 
   /**

@@ -41,6 +41,21 @@ export const scratchFor = (network: Network): Scratch => ({
 /** A step this much smaller than the last, in shares, shows that old factors still do. */
 const goodContraction = 0.05;
 
+/**
+ * How far the answer still is from settled, in allowed shares: the last change, or, where the one before was much
+ * larger, what changes that go on shrinking like that add up to (E. Hairer and G. Wanner, Solving Ordinary
+ * Differential Equations II, section IV.8).
+ */
+const leftOver = (change: number, before: number): number => {
+  const contraction = change / before;
+  return before < Infinity && contraction < mostTrusted
+    ? Math.min(change, (change * contraction) / (1 - contraction))
+    : change;
+};
+
+/** A contraction that two changes in a row show; above it the next may be another. */
+const mostTrusted = 0.1;
+
 export interface NewtonTask {
   /** Where to begin; the answer replaces it. */
   x: Float64Array;
@@ -94,7 +109,7 @@ export function newton(network: Network, scratch: Scratch, task: NewtonTask): Ne
     }
     if (Number.isNaN(worst)) return { converged: false, iterations, trouble };
     const isHeld = network.limit(scratch.before, x);
-    if (worst <= 1 && !isHeld) return { converged: true, iterations };
+    if (!isHeld && leftOver(worst, last) <= 1) return { converged: true, iterations };
     isFresh = iterations === 1 || worst < goodContraction * last;
     last = worst;
   }

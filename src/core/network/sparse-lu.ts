@@ -12,6 +12,8 @@ export class SparseLu {
   /** A slot that nothing is read from, for what falls on ground. */
   readonly spare: number;
   private readonly plan: EliminationPlan;
+  /** One over each pivot, by rank. */
+  private readonly inverse: Float64Array;
   private readonly work: Float64Array;
 
   /**
@@ -22,6 +24,7 @@ export class SparseLu {
     this.plan = planFor(size, pattern);
     this.spare = this.plan.slotCount;
     this.values = new Float64Array(this.plan.slotCount + 1);
+    this.inverse = new Float64Array(size);
     this.work = new Float64Array(size);
   }
 
@@ -35,41 +38,43 @@ export class SparseLu {
 
   /** Turns the values into factors, in place. @returns the unknown whose pivot vanished, or -1 */
   factor(): number {
-    const { values } = this;
-    const { program, size, order } = this.plan;
-    for (let at = 0; at < program.length;) {
-      const factorSlot = program[at]!;
-      const pivot = values[program[at + 1]!]!;
-      const end = at + 3 + 2 * program[at + 2]!;
-      const factor = values[factorSlot]! / pivot;
-      values[factorSlot] = factor;
-      at += 3;
-      if (factor !== 0)
-        for (let n = at; n < end; n += 2) values[program[n]!]! -= factor * values[program[n + 1]!]!;
-      at = end;
-    }
+    const { values, inverse } = this;
+    const { program, size, order, lower, lowerEnd } = this.plan;
+    let at = 0;
+    let entry = 0;
     for (let n = 0; n < size; n += 1) {
+      for (const rowEnd = lowerEnd[n]!; entry < rowEnd; entry += 1) {
+        const factor = values[size + entry]! * inverse[lower[entry]!]!;
+        values[size + entry] = factor;
+        const end = at + 1 + 2 * program[at]!;
+        if (factor !== 0)
+          for (let m = at + 1; m < end; m += 2) values[program[m]!]! -= factor * values[program[m + 1]!]!;
+        at = end;
+      }
       const pivot = Math.abs(values[n]!);
       if (!(pivot > 1e-30 && pivot < 1e30)) return order[n]!;
+      inverse[n] = 1 / values[n]!;
     }
     return -1;
   }
 
   /** Solves with the factors; the right-hand side is replaced by the answer. */
   solve(side: Float64Array): void {
-    const { values, work } = this;
-    const { order, lower, lowerStart, upper, upperStart, size } = this.plan;
+    const { values, inverse, work } = this;
+    const { order, lower, lowerEnd, lowerCount, upper, upperEnd, size } = this.plan;
+    let at = 0;
     for (let n = 0; n < size; n += 1) {
       let sum = side[order[n]!]!;
-      for (let at = lowerStart[n]!; at < lowerStart[n + 1]!; at += 2)
-        sum -= values[lower[at + 1]!]! * work[lower[at]!]!;
+      for (const end = lowerEnd[n]!; at < end; at += 1) sum -= values[size + at]! * work[lower[at]!]!;
       work[n] = sum;
     }
+    const offset = size + lowerCount;
+    at = upper.length - 1;
     for (let n = size - 1; n >= 0; n -= 1) {
       let sum = work[n]!;
-      for (let at = upperStart[n]!; at < upperStart[n + 1]!; at += 2)
-        sum -= values[upper[at + 1]!]! * work[upper[at]!]!;
-      work[n] = sum / values[n]!;
+      for (const start = n > 0 ? upperEnd[n - 1]! : 0; at >= start; at -= 1)
+        sum -= values[offset + at]! * work[upper[at]!]!;
+      work[n] = sum * inverse[n]!;
     }
     for (let n = 0; n < size; n += 1) side[order[n]!] = work[n]!;
   }
