@@ -44,6 +44,11 @@ export interface ReadRecord {
   problem?: FileProblem;
 }
 
+function readRecord(record: BuildRecord): Result<Seen, FileProblem> {
+  const read = readBuild({ ...record.build });
+  return read.ok ? success(seenIn(record)) : read;
+}
+
 /** Keeps builds in the browser's database. */
 export class BuildRepository {
   constructor(
@@ -103,8 +108,14 @@ export class BuildRepository {
   async loadSeen(key: string): Promise<Result<Seen, FileProblem>> {
     const record = await this.database.builds.get(key);
     if (!record) return failure({ where: 'this browser', why: 'no such build is stored here' });
-    const read = readBuild({ ...record.build });
-    return read.ok ? success(seenIn(record)) : read;
+    return readRecord(record);
+  }
+
+  /** Reads a build back where another revision than the one known is stored; `undefined` where not. */
+  async loadNewer(key: string, known: number | undefined): Promise<Result<Seen, FileProblem> | undefined> {
+    const record = await this.database.builds.get(key);
+    // Reading a build takes longer than a frame: what this window wrote itself is not read again.
+    return !record || revisionOf(record) === known ? undefined : readRecord(record);
   }
 
   /** Tells whenever a record changes, whoever changed it, in this window or another. Returns a function that stops it. */

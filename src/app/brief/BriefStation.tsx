@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
+import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
+import type { CheckContext } from '../../core/findings/context';
 import { functionChains } from '../../core/brief/function-chain';
-import { useBuild } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { AddFunction } from './AddFunction';
 import { BriefFields } from './BriefFields';
@@ -16,42 +17,50 @@ import styles from './BriefStation.module.css';
 
 /** What the model must do and stand, and how far each function is served from the thumb to the part. */
 export function Component() {
-  const build = useBuild();
   const { context } = useCheck();
-  const chains = functionChains(context);
-  const open = chains.filter((chain) => chain.open !== undefined).length;
+  // What is typed is shown at once; what follows from it may take the next frames.
+  const settled = useDeferredValue(context);
   return (
     <div className={styles.station}>
-      <div className={styles.work}>
-        <div className={styles.head}>
-          <h1 className={styles.title}>
-            Brief <span className={styles.subtitle}>· what this {build.model} must do</span>
-          </h1>
-          <span className="figure">
-            {chains.length - open} of {chains.length} functions served
-          </span>
-        </div>
-        <ModelOutline chains={chains} />
-        <FunctionHeads />
-        <ul className={styles.functions} aria-label="Functions">
-          {chains.map((chain) => (
-            <FunctionRow key={chain.function.id} chain={chain} />
-          ))}
-        </ul>
-        <AddFunction />
-        <RadioAndPower />
-        {build.fittings.length > 0 && (
-          <Button variant="contained" component={Link} to="/loom?propose=1" sx={{ mt: 2 }}>
-            Wire it for me
-          </Button>
-        )}
-      </div>
+      <Functions context={settled} />
       <div className={styles.side}>
         <BriefFields />
-        <Motion />
+        <Motion context={settled} />
         <Money />
         <Schools />
       </div>
     </div>
   );
 }
+
+const Functions = memo(function Functions({ context }: { context: CheckContext }) {
+  const { build } = context;
+  const chains = functionChains(context);
+  const open = chains.filter((chain) => chain.open !== undefined).length;
+  return (
+    <div className={styles.work}>
+      <div className={styles.head}>
+        <h1 className={styles.title}>
+          Brief <span className={styles.subtitle}>· what this {build.model} must do</span>
+        </h1>
+        <span className="figure">
+          {chains.length - open} of {chains.length} functions served
+        </span>
+      </div>
+      <ModelOutline chains={chains} />
+      <FunctionHeads />
+      <ul className={styles.functions} aria-label="Functions">
+        {chains.map((chain) => (
+          <FunctionRow key={chain.function.id} chain={chain} context={context} />
+        ))}
+      </ul>
+      <AddFunction />
+      <RadioAndPower />
+      {build.fittings.length > 0 && (
+        <Button variant="contained" component={Link} to="/loom?propose=1" sx={{ mt: 2 }}>
+          Wire it for me
+        </Button>
+      )}
+    </div>
+  );
+});

@@ -1,20 +1,24 @@
 import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
 import type { ModelFunction } from '../../core/plan/model-function';
+import type { CheckContext } from '../../core/findings/context';
 import type { FunctionChain } from '../../core/brief/function-chain';
 import { fitPart } from '../../core/brief/fit-part';
 import { servingKinds } from '../../core/brief/function-presets';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
-import { useCheck } from '../state/use-check';
 import { ChainSelect } from './ChainSelect';
 import { FunctionMenu } from './FunctionMenu';
 import { wantWords } from './want-words';
 import styles from './FunctionRow.module.css';
 
+interface FunctionRowProps {
+  chain: FunctionChain;
+  context: CheckContext;
+}
+
 /** One function as a chain from the thumb to the part; each link can be chosen where it is. */
-export function FunctionRow({ chain }: { chain: FunctionChain }) {
-  const build = useBuild();
-  const { context } = useCheck();
+export function FunctionRow({ chain, context }: FunctionRowProps) {
+  const { build } = context;
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
   const modelFunction = chain.function;

@@ -1,10 +1,10 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { drivelineOf, servoAsks, type Driveline } from '../../core/brief/driveline';
 import { isAfloat, topSpeedVolts, usualSurface } from '../../core/circuit/values/vehicle-values';
+import type { CheckContext } from '../../core/findings/context';
 import { surfaces, type Brief } from '../../core/plan/brief';
 import { capital, nameList } from '../../core/words/sentences';
-import { useBuild, useBuildStore } from '../state/build-store';
-import { useCheck } from '../state/use-check';
+import { useBuildStore } from '../state/build-store';
 import { Choice } from './BriefFields';
 import { NumberField } from './NumberField';
 import styles from './Side.module.css';
@@ -14,10 +14,9 @@ const kilometresPerHour = 3.6;
 const millimetres = 1000;
 
 /** What moves the model: gears and tyres, or screw and waterline, and how fast they make it. */
-export function Motion() {
-  const { brief, model } = useBuild();
-  const build = useBuild();
-  const { context } = useCheck();
+export const Motion = memo(function Motion({ context }: { context: CheckContext }) {
+  const { build } = context;
+  const { brief, model } = build;
   const apply = useBuildStore((state) => state.apply);
   const driveline = useMemo(() => drivelineOf(context), [context]);
   const asks = useMemo(() => servoAsks(context), [context]);
@@ -142,7 +141,7 @@ export function Motion() {
       </p>
     </section>
   );
-}
+});
 
 function wordsOf(driveline: Driveline): string {
   if (driveline.moves === 'screw')

@@ -1,8 +1,8 @@
+import { memo } from 'react';
 import type { PartKind } from '../../core/parts/part-spec';
 import { fitPart } from '../../core/brief/fit-part';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildPart, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
-import { useCheck } from '../state/use-check';
 import { ChainSelect } from './ChainSelect';
 import styles from './RadioAndPower.module.css';
 
@@ -15,17 +15,18 @@ const kinds: { kind: PartKind; name: string }[] = [
 ];
 
 /** The parts that serve all functions: the radio, the pack, the motors. */
-export function RadioAndPower() {
-  const build = useBuild();
-  const { context } = useCheck();
+export const RadioAndPower = memo(function RadioAndPower() {
+  const fittings = useBuildPart((build) => build.fittings);
+  const parts = useBuildPart((build) => build.parts);
   const apply = useBuildStore((state) => state.apply);
+  const fitted = fittings.flatMap((fitting) => parts.find((part) => part.id === fitting.part) ?? []);
   const locker = useLocker((state) => state.parts);
   return (
     <section className={styles.section} aria-label="Radio and power">
       <h2 className={styles.title}>Radio and power</h2>
       <div className={styles.kinds}>
         {kinds.map(({ kind, name }) => {
-          const here = context.index.ofKind(kind);
+          const here = fitted.filter((part) => part.kind === kind);
           return (
             <div key={kind}>
               <span className={styles.kind}>{name}</span>
@@ -34,7 +35,7 @@ export function RadioAndPower() {
                 value=""
                 empty={
                   here.length > 0
-                    ? here.map((fitted) => fitted.part.name).join('; ')
+                    ? here.map((part) => part.name).join('; ')
                     : kind === 'bec'
                       ? 'none'
                       : 'not chosen'
@@ -48,7 +49,8 @@ export function RadioAndPower() {
                   }))}
                 onChoose={(id) => {
                   const part = locker.find((candidate) => candidate.id === id);
-                  if (part) apply(`fit ${part.name}`, fitPart(build, part));
+                  const { build } = useBuildStore.getState();
+                  if (part && build) apply(`fit ${part.name}`, fitPart(build, part));
                 }}
               />
             </div>
@@ -57,4 +59,4 @@ export function RadioAndPower() {
       </div>
     </section>
   );
-}
+});

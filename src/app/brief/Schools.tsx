@@ -1,13 +1,14 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { memo } from 'react';
 import { schools } from '../../core/brief/schools';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildPart, useBuildStore } from '../state/build-store';
 import { Explained } from '../help/Explained';
 import styles from './Side.module.css';
 
 /** Where benches differ: the school of this build, with its reason; the wells follow at once. */
-export function Schools() {
-  const { policies } = useBuild();
+export const Schools = memo(function Schools() {
+  const policies = useBuildPart((build) => build.policies);
   const apply = useBuildStore((state) => state.apply);
   return (
     <section className={styles.section} aria-label="Schools">
@@ -42,4 +43,4 @@ export function Schools() {
       })}
     </section>
   );
-}
+});

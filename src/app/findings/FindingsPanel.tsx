@@ -1,7 +1,9 @@
 import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
+import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
+import type { CheckResult } from '../../core/check/check-result';
 import { wellNames } from '../../core/findings/wells';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
@@ -12,7 +14,18 @@ import styles from './FindingsPanel.module.css';
 
 /** The findings of one well, or of all: worst first, then what is not known, then what is accepted. */
 export function FindingsPanel({ onClose }: { onClose?: () => void }) {
-  const { findings, unknowns, isBegun } = useCheck();
+  // The wells follow an edit at once; a long list of findings may take the next frames.
+  const check = useDeferredValue(useCheck());
+  return <Findings check={check} onClose={onClose} />;
+}
+
+interface FindingsProps {
+  check: CheckResult;
+  onClose: (() => void) | undefined;
+}
+
+const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
+  const { findings, unknowns, isBegun } = check;
   const { view, findingId, showFinding, showWell } = usePanel();
   const isShown = (said: { well: string }) => view === 'all' || said.well === view;
   const here = findings.filter(isShown);
@@ -65,7 +78,7 @@ export function FindingsPanel({ onClose }: { onClose?: () => void }) {
       )}
     </div>
   );
-}
+});
 
 interface NothingOpenProps {
   isSpace: boolean;

@@ -94,3 +94,10 @@ export function useBuild(): Build {
   if (!build) throw new Error('no build is open');
   return build;
 }
+
+/** A part of the open build: what shows only that need not be drawn again when the rest changes. */
+export const useBuildPart = <Value>(read: (build: Build) => Value): Value =>
+  useBuildStore(({ build }) => {
+    if (!build) throw new Error('no build is open');
+    return read(build);
+  });

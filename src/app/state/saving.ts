@@ -134,8 +134,8 @@ function tellOfClash(words: string, at = new Date().toISOString()): void {
 /** What other windows stored while this one wrote. */
 async function catchUp(): Promise<void> {
   const { recordKey } = useBuildStore.getState();
-  const stored = await repository.loadSeen(recordKey);
-  if (stored.ok) follow(recordKey, stored.value);
+  const stored = await repository.loadNewer(recordKey, seen.get(recordKey)?.revision);
+  if (stored?.ok) follow(recordKey, stored.value);
 }
 
 /** Brings what is stored into the open build, beside what was changed here since. */
