@@ -11,8 +11,9 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
   const name = (id: string) => added.get(id) ?? (index.has(id) ? index.get(id).fitting.name : id);
   const volts = (value: number | undefined) => (value === undefined ? 'unset' : formatQuantity(value, 'V'));
   const port = (ref: PortRef) => {
-    const known = index.has(ref.fitting) ? index.port(ref).name : ref.port;
-    return `${name(ref.fitting)}, ${known}`;
+    // What is swapped in by an edit before this one may have ports that are not there yet.
+    const fitted = index.has(ref.fitting) ? index.get(ref.fitting).part.ports : [];
+    return `${name(ref.fitting)}, ${fitted.find((known) => known.id === ref.port)?.name ?? ref.port}`;
   };
   const lead = (id: string) => {
     const found = index.build.leads.find((candidate) => candidate.id === id);

@@ -13,10 +13,11 @@ import { formatQuantity } from '../quantity/format';
 import { farEnd, type FreePort } from '../survey/build-index';
 import type { Supply } from '../survey/power';
 import { packOutlet } from './outlet';
+import { offerShare } from './share-regulator';
 import { suits } from './stand-alone-bec';
 
 /**
- * Gives one part a regulator of its own: between its power plug and the pack, or, for one on a receiver lead, by a
+ * Gives one part a second rail that is there already, or a regulator of its own: between its power plug and the pack, or, for one on a receiver lead, by a
  * second-rail lead that takes its signal and ground from the port and its plus from the regulator.
  */
 export function offerOwnRegulator(context: CheckContext, supply: Supply): Patch[] {
@@ -37,11 +38,18 @@ export function offerOwnRegulator(context: CheckContext, supply: Supply): Patch[
       volts: Math.max(...bec.regulator.voltsChoices.filter((v) => v <= most && v >= least)),
     }))
     .filter(({ bec, volts }) => Number.isFinite(volts) && suits(bec, volts, packs, asked))
-    .sort((a, b) => a.bec.regulator.maxAmps.value - b.bec.regulator.maxAmps.value);
+    // On a servo's lead one with a plug of that kind first: another part can share its harness later.
+    .sort(
+      (a, b) =>
+        Number(hasServoOutput(b.bec)) - Number(hasServoOutput(a.bec)) ||
+        a.bec.regulator.maxAmps.value - b.bec.regulator.maxAmps.value,
+    );
+  const shared = offerShare(context, supply, lead, asked);
   for (const { bec, volts } of becs) {
     const edits = wire(context, supply, lead, bec, volts);
     if (edits)
       return [
+        ...shared,
         {
           id: `own-regulator:${fitting.id}:${bec.id}`,
           label: `Give the ${fitting.name} its own BEC, ${formatQuantity(volts, 'V')} ${formatQuantity(bec.regulator.maxAmps.value, 'A')}`,
@@ -49,7 +57,7 @@ export function offerOwnRegulator(context: CheckContext, supply: Supply): Patch[
         },
       ];
   }
-  return [];
+  return shared;
 }
 
 /** The part that takes most on a rail which one plug must carry, on a regulator of its own. */
@@ -148,6 +156,9 @@ function secondRail(
   }
   return undefined;
 }
+
+const hasServoOutput = (bec: BecSpec): boolean =>
+  bec.ports.some((port) => port.flow === 'out' && port.use === 'servo');
 
 function secondRailEnds(part: CableSpec, own: PortSpec, far: PortSpec, regulator: PortSpec) {
   const socket = part.ports.find((port) => port.use === 'servo' && goes(port, own) && hasPin(port, 'plus'));

@@ -286,7 +286,7 @@ describe('proposeWiring', () => {
     expect(survey.supplyOf('esc')?.status).toBe('fed');
   });
 
-  it('gives two 5 V servos regulators of their own where the rail holds 7.4 V and nothing less', () => {
+  it('gives two 5 V servos one regulator between them where the rail holds 7.4 V and nothing less', () => {
     const truck = unwired(soundBuilds['truck with 5 V servos in an 8 V model']!);
     const { build, unsolved } = propose({
       ...truck,
@@ -308,6 +308,7 @@ describe('proposeWiring', () => {
     ] as const)
       expect(survey.supplyOf(id)?.volts?.full, id).toBeCloseTo(volts, 6);
     for (const id of ['front', 'rear']) expect(survey.signalOf(id)).toBeDefined();
+    expect(survey.index.ofKind('bec')).toHaveLength(1);
   });
 
   it('feeds a receiver that has no row left through a Y-lead beside a servo', () => {

@@ -120,14 +120,17 @@ export function settleLink(draft: WiringDraft): void {
   ]);
 }
 
-/** What the check says of the wiring, put right by its own offers where no part has to be changed; the rest is told. */
+/** What the check says of the wiring, put right by its own offers where no part that was there is changed; the rest is told. */
 export function settleStops(draft: WiringDraft, before: Build): void {
   const old = new Set(stopsOf(before, draft.locker).map((finding) => finding.id));
   const tried = new Set<string>();
+  const own = new Set(before.fittings.map((fitting) => fitting.id));
   const fresh = () => stopsOf(draft.build, draft.locker).filter((finding) => !old.has(finding.id));
   for (let n = 0; n < mostCures; n += 1) {
     const [open] = fresh().flatMap((finding) => {
-      const cure = finding.patches.find(({ edits }) => edits.every((edit) => edit.type !== 'swapPart'));
+      const cure = finding.patches.find(({ edits }) =>
+        edits.every((edit) => edit.type !== 'swapPart' || !own.has(edit.fitting)),
+      );
       return cure && !tried.has(finding.id) ? [{ id: finding.id, cure }] : [];
     });
     if (!open) break;
