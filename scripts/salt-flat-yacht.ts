@@ -45,7 +45,7 @@ export function saltFlatYacht(): Build {
           devices: ['sail'],
         },
       ],
-      brief: { drive: 'none', exposure: 'dust', kilograms: 3.5 },
+      brief: { drive: 'none', exposure: 'dust', kilograms: 3.5, surface: 'asphalt' },
     },
     starterPart,
   );

@@ -2,8 +2,9 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
+import { memo } from 'react';
 import { driveArrangements, exposures, type Brief } from '../../core/plan/brief';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildPart, useBuildStore } from '../state/build-store';
 import { NumberField } from './NumberField';
 import styles from './Side.module.css';
 
@@ -14,57 +15,92 @@ const wishes = [
   { wish: 'noReverse', words: 'No reverse at all' },
 ] as const;
 
-/** Drive, exposure, mass, money and the manners of the drive. */
-export function BriefFields() {
-  const { brief } = useBuild();
-  const apply = useBuildStore((state) => state.apply);
-  const set = (words: string, change: Partial<Brief>) =>
-    apply(`Brief: ${words}`, [{ type: 'setBrief', change }]);
+/** Drive, exposure, mass, money and the manners of the drive: each is drawn again only when it changes. */
+export const BriefFields = memo(function BriefFields() {
   return (
     <section className={styles.section} aria-label="What it must stand">
+      <Place />
+      <div className={styles.pair}>
+        <Mass />
+        <MoneyLimit />
+      </div>
+      {wishes.map(({ wish, words }) => (
+        <Wish key={wish} wish={wish} words={words} />
+      ))}
+    </section>
+  );
+});
+
+function useSet() {
+  const apply = useBuildStore((state) => state.apply);
+  return (words: string, change: Partial<Brief>) => apply(`Brief: ${words}`, [{ type: 'setBrief', change }]);
+}
+
+function Place() {
+  const drive = useBuildPart((build) => build.brief.drive);
+  const exposure = useBuildPart((build) => build.brief.exposure);
+  const set = useSet();
+  return (
+    <>
       <Choice
         label="Drive"
-        value={brief.drive}
+        value={drive}
         options={driveArrangements}
-        onChoose={(drive) => set('drive', { drive })}
+        onChoose={(next) => set('drive', { drive: next })}
       />
       <Choice
         label="Expects"
-        value={brief.exposure}
+        value={exposure}
         options={exposures}
-        onChoose={(exposure) => set('exposure', { exposure })}
+        onChoose={(next) => set('exposure', { exposure: next })}
       />
-      <div className={styles.pair}>
-        <NumberField
-          label="Mass, kg"
-          value={brief.kilograms}
-          least={0.01}
-          most={500}
-          onTake={(kilograms) => set('mass', { kilograms })}
+    </>
+  );
+}
+
+function Mass() {
+  const kilograms = useBuildPart((build) => build.brief.kilograms);
+  const set = useSet();
+  return (
+    <NumberField
+      label="Mass, kg"
+      value={kilograms}
+      least={0.01}
+      most={500}
+      onTake={(typed) => set('mass', { kilograms: typed })}
+    />
+  );
+}
+
+function MoneyLimit() {
+  const moneyLimit = useBuildPart((build) => build.brief.moneyLimit);
+  const set = useSet();
+  return (
+    <NumberField
+      label="Money limit"
+      value={moneyLimit}
+      least={0}
+      most={1_000_000}
+      onTake={(typed) => set('money limit', { moneyLimit: typed })}
+    />
+  );
+}
+
+function Wish({ wish, words }: { wish: (typeof wishes)[number]['wish']; words: string }) {
+  const isWished = useBuildPart((build) => build.brief[wish]);
+  const set = useSet();
+  return (
+    <FormControlLabel
+      className={styles.wish}
+      control={
+        <Checkbox
+          size="small"
+          checked={isWished}
+          onChange={(_, checked) => set(words, { [wish]: checked })}
         />
-        <NumberField
-          label="Money limit"
-          value={brief.moneyLimit}
-          least={0}
-          most={1_000_000}
-          onTake={(moneyLimit) => set('money limit', { moneyLimit })}
-        />
-      </div>
-      {wishes.map(({ wish, words }) => (
-        <FormControlLabel
-          key={wish}
-          className={styles.wish}
-          control={
-            <Checkbox
-              size="small"
-              checked={brief[wish]}
-              onChange={(_, checked) => set(words, { [wish]: checked })}
-            />
-          }
-          label={words}
-        />
-      ))}
-    </section>
+      }
+      label={words}
+    />
   );
 }
 

@@ -1,6 +1,12 @@
 import { memo, useMemo } from 'react';
 import { drivelineOf, servoAsks, type Driveline } from '../../core/brief/driveline';
-import { isAfloat, topSpeedVolts, usualSurface } from '../../core/circuit/values/vehicle-values';
+import {
+  isAfloat,
+  steeredShare,
+  topSpeedVolts,
+  tyreWidth,
+  usualSurface,
+} from '../../core/circuit/values/vehicle-values';
 import type { CheckContext } from '../../core/findings/context';
 import { surfaces, type Brief } from '../../core/plan/brief';
 import { capital, nameList } from '../../core/words/sentences';
@@ -12,6 +18,8 @@ import styles from './Side.module.css';
 /** One metre per second. */
 const kilometresPerHour = 3.6;
 const millimetres = 1000;
+/** What a yacht sails on whose Brief names no ground. */
+const water = 'water';
 
 /** What moves the model: gears and tyres, or screw and waterline, and how fast they make it. */
 export const Motion = memo(function Motion({ context }: { context: CheckContext }) {
@@ -57,14 +65,23 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
         {isYacht ? 'What its servos hold' : 'What moves it'}
       </h2>
       <div className={styles.pair}>
+        {isYacht && (
+          <>
+            {area('sailArea', 'Sails, m²', 1, 10)}
+            {length('drumRadius', 'Drum, mm', 500, undefined)}
+            <Choice
+              label="Sails on"
+              value={brief.surface ?? water}
+              options={[water, ...surfaces]}
+              onChoose={(chosen) =>
+                set('what it sails on', { surface: chosen === water ? undefined : chosen })
+              }
+            />
+          </>
+        )}
         {isAfloat(build) ? (
           <>
-            {isYacht ? (
-              <>
-                {area('sailArea', 'Sails, m²', 1, 10)}
-                {length('drumRadius', 'Drum, mm', 500, undefined)}
-              </>
-            ) : (
+            {!isYacht && (
               <>
                 {length('screwDiameter', 'Screw, mm', 500, screw?.diameter)}
                 {length('screwPitch', 'Pitch, mm', 1000, screw?.pitch)}
@@ -83,14 +100,16 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
           </>
         ) : (
           <>
-            <NumberField
-              label="Gears, to 1"
-              value={brief.gearRatio}
-              {...(wheels && { estimated: wheels.gearRatio.toPrecision(2) })}
-              least={0.5}
-              most={2000}
-              onTake={(gearRatio) => set('gear ratio', { gearRatio })}
-            />
+            {!isYacht && (
+              <NumberField
+                label="Gears, to 1"
+                value={brief.gearRatio}
+                {...(wheels && { estimated: wheels.gearRatio.toPrecision(2) })}
+                least={0.5}
+                most={2000}
+                onTake={(gearRatio) => set('gear ratio', { gearRatio })}
+              />
+            )}
             {length(
               'tyreDiameter',
               model === 'tracked machine' ? 'Sprocket, mm' : 'Tyre, mm',
@@ -99,23 +118,25 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
             )}
             {model !== 'tracked machine' && (
               <>
-                {length('tyreWidth', 'Tyre width, mm', 500, undefined)}
+                {length('tyreWidth', 'Tyre width, mm', 500, tyreWidth(build))}
                 <NumberField
                   label="Steered, %"
                   value={brief.steeredShare && Math.round(brief.steeredShare * 100)}
-                  estimated="50"
+                  estimated={(steeredShare(build) * 100).toFixed(0)}
                   least={5}
                   most={100}
                   onTake={(share) => set('steered axle', { steeredShare: share && share / 100 })}
                 />
               </>
             )}
-            <Choice
-              label="Ground"
-              value={usualSurface(build)}
-              options={surfaces}
-              onChoose={(surface) => set('ground', { surface })}
-            />
+            {!isYacht && (
+              <Choice
+                label="Ground"
+                value={usualSurface(build)}
+                options={surfaces}
+                onChoose={(surface) => set('ground', { surface })}
+              />
+            )}
           </>
         )}
         {!isYacht && (
@@ -136,8 +157,8 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
         </p>
       ))}
       <p className={styles.why}>
-        {isAfloat(build) ? '' : `A top speed counts at ${topSpeedVolts(build)} V. `}≈ is an estimate until you
-        type yours.
+        {isAfloat(build) || isYacht ? '' : `A top speed counts at ${topSpeedVolts(build)} V. `}≈ is an
+        estimate until you type yours.
       </p>
     </section>
   );

@@ -176,6 +176,10 @@ function bodyOf(
   if (moving.some((motor) => motor.wheels)) return [vehicleElement(build, effort, slopes ?? 0, estimates)];
   const screws = moving.filter((motor) => motor.screw);
   const isSailing = build.model === 'yacht' && winds !== undefined;
+  if (isSailing && !isAfloat(build))
+    return [
+      { ...vehicleElement(build, effort, slopes ?? 0, estimates), push: sailForce(build, winds, estimates) },
+    ];
   if (screws.length === 0 && !isSailing) return [];
   const thrustAt = (metresPerSecond: number) =>
     screws.reduce((sum, motor) => {

@@ -6,7 +6,14 @@ import type { MotorElement } from './driven-motors';
 import { hullSpeed, waterlineOf } from './values/hull-values';
 import { sailAreaOf } from './values/sail-values';
 import { thrustOf } from './values/screw-thrust';
-import { gripOf, isAfloat, kilogramsOf, tyreDiameter, usualSurface } from './values/vehicle-values';
+import {
+  gripOf,
+  isAfloat,
+  kilogramsOf,
+  steeredShare,
+  tyreWidth,
+  usualSurface,
+} from './values/vehicle-values';
 
 /** Torque that a mechanism asks of its servo where it is hardest, a horn as long as the arm taken between them. */
 export interface MechanismLoad {
@@ -28,10 +35,8 @@ const airDensity = 1.2;
 /** N·m for one kg·cm. */
 export const kilogramCentimetre = 0.0980665;
 
-/** Width of a tyre against its diameter, kingpin to wheel centre against the width, and share of weight steered: usual. */
-const tyreWidthShare = 0.37;
+/** Kingpin to wheel centre against the width of a tyre: usual. */
 const kingpinShare = 0.5;
-const steeredShare = 0.5;
 /** Times the torque at rest that wheels ask which are wedged between stones, in the middle. */
 const wedgedTimes = 4;
 
@@ -88,9 +93,8 @@ export function mechanismLoads(
 /** M = µ·W·√(b²/8 + e²) about the kingpins, e half the width b where nothing tells. */
 function wheelLoad({ build }: Survey): MechanismLoad {
   const { brief } = build;
-  const width = brief.tyreWidth ?? tyreWidthShare * tyreDiameter(build);
-  const weight =
-    kilogramsOf(build, new Estimates(build.measured)) * gravity * (brief.steeredShare ?? steeredShare);
+  const width = tyreWidth(build);
+  const weight = kilogramsOf(build, new Estimates(build.measured)) * gravity * steeredShare(build);
   const mu = gripOf(build);
   const newtonMetres = mu * weight * Math.hypot(width / Math.sqrt(8), kingpinShare * width);
   const isRock = usualSurface(build) === 'rock';
@@ -157,7 +161,7 @@ function sheetLoad({ build }: Survey): MechanismLoad {
     words: 'hold the sail in a gust',
     formula: '½ × density of air × area × wind² × 1.2 × share of the lever × radius',
     terms: [
-      told('sail', sailArea, area, 'm²', 1, 'usual for its waterline'),
+      told('sail', sailArea, area, 'm²', 1, isAfloat(build) ? 'usual for its waterline' : 'usual on wheels'),
       estimate('gust', gust, 'm/s', 'apparent wind'),
       estimate(
         'share of the lever',

@@ -162,6 +162,7 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
       cdA: 'zeroOrMore',
       grade: 'track',
     },
+    mayHave: { push: 'track' },
   },
   hull: {
     nodes: [],

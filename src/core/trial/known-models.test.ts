@@ -65,4 +65,22 @@ describe('a model whose figures are well known', () => {
     expect(meanPackAmps).toBeLessThan(0.4);
     expect(mostPackAmps).toBeLessThan(3.5);
   });
+
+  it('rolls before the wind on wheels where the Brief names a ground, and is asked nothing of a rudder', () => {
+    const yacht = soundBuilds['yacht on five cells NiMH, 7 V full']!;
+    const build: Build = {
+      ...yacht,
+      brief: { ...yacht.brief, kilograms: 3.5, sailArea: 0.5, surface: 'asphalt' },
+    };
+    const outing = outingsOf(build).find(({ id }) => id === 'gusts')!;
+    const context = checkContext(build, []);
+    const run = runTrial(context, usualTask(outing));
+    if (!run.ok) throw new Error(JSON.stringify(run.problem));
+    // Drive of the sail against rolling and wind at its fastest: no faster than where they are equal.
+    const most = Math.sqrt((0.5 * 1.2 * 0.5 * 4.8 ** 2 * 0.4 - 3.5 * 9.81 * 0.025) / (0.5 * 1.2 * 0.05));
+    expect(run.value.figures.topSpeed).toBeGreaterThan(3);
+    expect(run.value.figures.topSpeed).toBeLessThan(most);
+    const steers = build.functions.find(({ role }) => role === 'steer')!.devices[0]!;
+    expect(context.circuit.mechanismLoad(steers)?.words).toBe('turn the wheels at rest');
+  });
 });

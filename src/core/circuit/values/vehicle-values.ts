@@ -23,8 +23,12 @@ interface Footing {
   /** Speed in m/s that such models are geared for, and the volts that this is told at. */
   top: number;
   volts: number;
+  /** Width of a tyre against its diameter, and share of weight on the steered axle. */
+  tyreWidthShare: number;
+  steeredShare: number;
 }
 
+const usualSteering = { tyreWidthShare: 0.37, steeredShare: 0.5 };
 const car: Footing = {
   kilograms: 1.5,
   tyreDiameter: 0.066,
@@ -34,9 +38,19 @@ const car: Footing = {
   efficiency: 0.8,
   top: 11,
   volts: 7.4,
+  ...usualSteering,
 };
-const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
+const footings: Record<Exclude<ModelKind, 'boat'>, Footing> = {
   car,
+  // On wheels: nothing drives them, and a sail in the wind is its drag.
+  yacht: {
+    ...car,
+    kilograms: 3,
+    tyreDiameter: 0.1,
+    dragArea: 0.05,
+    tyreWidthShare: 0.15,
+    steeredShare: 0.25,
+  },
   crawler: {
     kilograms: 2.5,
     tyreDiameter: 0.115,
@@ -46,6 +60,7 @@ const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
     efficiency: 0.6,
     top: 1.7,
     volts: 11.1,
+    ...usualSteering,
   },
   truck: {
     kilograms: 4.5,
@@ -56,6 +71,7 @@ const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
     efficiency: 0.6,
     top: 2.8,
     volts: 7.4,
+    ...usualSteering,
   },
   'tracked machine': {
     kilograms: 4,
@@ -66,6 +82,7 @@ const footings: Record<Exclude<ModelKind, 'boat' | 'yacht'>, Footing> = {
     efficiency: 0.6,
     top: 0.63,
     volts: 7.4,
+    ...usualSteering,
   },
 };
 
@@ -79,14 +96,17 @@ const surfaces: Record<Surface, { mu: number; rolling: number }> = {
   rock: { mu: 1.1, rolling: 0.12 },
 };
 
+/** Share of rolling that is left where no gears turn along: rule of thumb. */
+const withoutGears = 0.5;
+
 /** Tracks roll harder than wheels, whatever they run on. */
 const trackRolling = 0.15;
 
-const footingOf = ({ model }: Build): Footing =>
-  model === 'boat' || model === 'yacht' ? car : footings[model];
+const footingOf = ({ model }: Build): Footing => (model === 'boat' ? car : footings[model]);
 
-/** Whether screws and a hull move it; wheels or tracks otherwise. */
-export const isAfloat = ({ model }: Build): boolean => model === 'boat' || model === 'yacht';
+/** Whether it floats; wheels or tracks carry it otherwise, as they do a yacht whose Brief names a ground. */
+export const isAfloat = ({ model, brief }: Build): boolean =>
+  model === 'boat' || (model === 'yacht' && brief.surface === undefined);
 
 /** Volts at which the top speed in the Brief is told: usual for a kind of model, and the same whatever pack is in. */
 export const topSpeedVolts = (build: Build): number => footingOf(build).volts;
@@ -97,6 +117,14 @@ export const usualSurface = (build: Build): Surface => build.brief.surface ?? fo
 /** Tyre, or sprocket, in metres: the Brief's, or usual for the kind of model. */
 export const tyreDiameter = (build: Build): number =>
   build.brief.tyreDiameter ?? footingOf(build).tyreDiameter;
+
+/** Width of a tyre in metres: the Brief's, or usual for its diameter. */
+export const tyreWidth = (build: Build): number =>
+  build.brief.tyreWidth ?? footingOf(build).tyreWidthShare * tyreDiameter(build);
+
+/** Share of the weight on the steered axle: the Brief's, or usual for the kind of model. */
+export const steeredShare = (build: Build): number =>
+  build.brief.steeredShare ?? footingOf(build).steeredShare;
 
 /** Grip of the tyres on the build's ground. */
 export const gripOf = (build: Build): number => surfaces[usualSurface(build)].mu;
@@ -187,7 +215,12 @@ export function vehicleElement(
     crr:
       effort *
       estimates.take('model.rolling', 'how hard the model is to roll', undefined, {
-        value: isTracked ? Math.max(trackRolling, rolling) : rolling,
+        value:
+          build.model === 'yacht'
+            ? withoutGears * rolling
+            : isTracked
+              ? Math.max(trackRolling, rolling)
+              : rolling,
         least: 0.6,
         most: 1.6,
         note: 'rolling force as a share of weight on this ground, rule of thumb',

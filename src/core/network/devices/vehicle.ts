@@ -18,17 +18,20 @@ export interface VehicleValues {
   cdA: number;
   /** Slope of the ground over time, in radians; up is positive. */
   grade: number | TrackPoints;
+  /** N that something outside drives it on with, over time: a sail. */
+  push?: TrackPoints;
 }
 
 /**
- * mass·dv/dt = ΣF − mass·g·(crr·cos(grade)·tanh(v/vEps) + sin(grade)) − ½·ρ·cdA·v·|v|; what its wheels push comes
- * from its motors. State `<id>_v`, m/s.
+ * mass·dv/dt = ΣF − mass·g·(crr·cos(grade)·tanh(v/vEps) + sin(grade)) − ½·ρ·cdA·v·|v| + push(t); what its wheels push
+ * comes from its motors. State `<id>_v`, m/s.
  */
 class Vehicle implements Device {
   readonly id: string;
   readonly breakpoints: readonly number[];
   readonly speedIndex: number;
   private readonly grade: Track;
+  private readonly push: Track | undefined;
   private readonly bySpeed: Slot;
 
   constructor(
@@ -37,7 +40,8 @@ class Vehicle implements Device {
   ) {
     this.id = values.id;
     this.grade = trackOf(values.grade);
-    this.breakpoints = this.grade.breakpoints;
+    this.push = values.push && trackOf(values.push);
+    this.breakpoints = [...this.grade.breakpoints, ...(this.push?.breakpoints ?? [])];
     this.speedIndex = wiring.unknown(...bodySpeed(values.id));
     wiring.mass(this.speedIndex, this.speedIndex, values.mass);
     this.bySpeed = wiring.slot(this.speedIndex, this.speedIndex);
@@ -55,6 +59,7 @@ class Vehicle implements Device {
     const tanh = Math.tanh(speed / vEps);
     f[this.speedIndex]! +=
       rolling * tanh + mass * gravity * Math.sin(grade) + 0.5 * airDensity * cdA * speed * Math.abs(speed);
+    if (this.push) f[this.speedIndex]! -= this.push.value(time);
     a[this.bySpeed.at]! += (rolling * (1 - tanh * tanh)) / vEps + airDensity * cdA * Math.abs(speed);
   }
 }
