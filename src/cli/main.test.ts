@@ -26,7 +26,7 @@ describe('hull check', { timeout: 60_000 }, () => {
       findings: Record<string, unknown>[];
       figures: Record<string, number>;
     };
-    expect(answer.wells.voltage).toMatchObject({ state: 'flooded', stop: 2, mind: 0 });
+    expect(answer.wells.voltage).toMatchObject({ state: 'flooded', stop: 3, mind: 0 });
     const pan = answer.findings.find((entry) => entry.rule === 'rail-volts-high');
     expect(pan).toMatchObject({
       messageId: 'tooManyVolts',

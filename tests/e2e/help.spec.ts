@@ -30,6 +30,8 @@ test('commands by name: a station, and a put-right', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1, name: 'Locker' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('skerry');
+  // What puts things right is worked out beside the page.
+  await expect(page.getByRole('option', { name: /skerry/ }).first()).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
 });

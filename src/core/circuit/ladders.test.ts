@@ -31,7 +31,7 @@ describe('laddersOf', () => {
       parts: { esc: 'controller-brushed-30-linear' },
       settings: { esc: { regulatorVolts: 5 } },
     });
-    expect(rail?.givenAmps).toBe(3);
+    expect(rail?.givenAmps).toBe(1);
   });
 
   it('draws nothing for a build without amps', () => {

@@ -62,8 +62,7 @@ export function regulatorElements(
     node,
     conditions,
     estimates,
-    supplyVolts,
-  }: Pick<Site<'controller' | 'bec'>, 'fitted' | 'node' | 'conditions' | 'estimates' | 'supplyVolts'>,
+  }: Pick<Site<'controller' | 'bec'>, 'fitted' | 'node' | 'conditions' | 'estimates'>,
   regulator: Regulator,
 ): Element[] {
   const { id } = fitted.fitting;
@@ -75,7 +74,7 @@ export function regulatorElements(
       from: node('power+'),
       to: node('bec+'),
       ground: node('ground'),
-      ...regulatorFigures(fitted, regulator, conditions, supplyVolts, estimates),
+      ...regulatorFigures(fitted, regulator, conditions, estimates),
     },
     { kind: 'capacitor', id: `${id}.output`, ...ends, farads: outputFarads },
     { kind: 'resistor', id: `${id}.bleed`, ...ends, ohms: bleedOhms },

@@ -93,7 +93,7 @@ const namedControllers: ControllerSpec[] = [
     cutoffModes: ['LiPo', 'NiMH'],
     protection: 'coated',
     quiescentAmps: estimated(0.05, 'usual for a brushed controller'),
-    regulator: { type: 'linear', voltsChoices: [5], maxAmps: stated(3), maxWatts: stated(6) },
+    regulator: { type: 'linear', voltsChoices: [5], maxAmps: stated(1), maxWatts: stated(6) },
     ports: controllerPorts(2),
   },
   {

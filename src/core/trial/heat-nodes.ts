@@ -4,6 +4,7 @@ import { terminalsOf } from '../kinds';
 import type { Controller } from '../network/devices/controller';
 import type { Motor } from '../network/devices/motor';
 import type { Regulator } from '../network/devices/regulator';
+import { defaults } from '../circuit/defaults';
 import type { Estimates } from '../circuit/estimates';
 import { canOf } from './motor-cans';
 import type { HeatNode } from './watch/heat';
@@ -110,7 +111,8 @@ export function regulatorHeat(device: Regulator, fitted: Fitted, estimates: Esti
   const regulator = terminalsOf(part).gives?.regulator;
   const { rise, seconds, limit } = usual.regulator;
   const most = device.values.maxAmps * device.values.setVolts;
-  const fullWatts = regulator?.maxWatts?.value ?? 0.14 * most;
+  const isLinear = regulator?.type === 'linear';
+  const fullWatts = isLinear ? (regulator.maxWatts ?? defaults.linearWatts).value : 0.14 * most;
   const becId = `${fitting.id}.bec`;
   const name = regulatorName(fitted);
   return {
@@ -120,7 +122,10 @@ export function regulatorHeat(device: Regulator, fitted: Fitted, estimates: Esti
     kelvinPerWatt: resistance(
       estimates,
       { id: becId, name },
-      (regulator?.maxWatts ? limit - 25 : rise) / fullWatts,
+      (isLinear ? limit - 25 : rise) / fullWatts,
+      isLinear
+        ? 'from the watts it sheds in air of 25 °C until it shuts down; one measured temperature corrects it'
+        : undefined,
     ),
     seconds,
     limit,

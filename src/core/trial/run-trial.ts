@@ -1,4 +1,5 @@
 import { regulatorName } from '../survey/regulator-choices';
+import { terminalsOf } from '../kinds';
 import { packValues } from '../circuit/values/pack-values';
 import { Controller } from '../network/devices/controller';
 import { Motor } from '../network/devices/motor';
@@ -29,6 +30,7 @@ import { CutOff } from './watch/cut-off';
 import { Discharge } from './watch/discharge';
 import { Heat } from './watch/heat';
 import { Limit } from './watch/limit';
+import { ShutDown } from './watch/shut-down';
 import { Stall } from './watch/stall';
 import type { Watcher } from './watch/watcher';
 
@@ -121,6 +123,22 @@ export function runTrial(
       ? [new StickBrake(controller, own, volts)]
       : [];
   });
+  const guarded = [
+    ...controllers.map(({ fitted: { fitting }, device: controller }) => ({
+      device: controller,
+      part: { id: fitting.id, name: fitting.name, loss: 'its motor stops' },
+    })),
+    ...regulators.flatMap(({ fitted, device: regulator }) =>
+      terminalsOf(fitted.part).gives?.regulator?.type === 'linear'
+        ? [
+            {
+              device: regulator,
+              part: { id: regulator.id, name: regulatorName(fitted), loss: 'its rail is dead' },
+            },
+          ]
+        : [],
+    ),
+  ];
   const followers: Watcher[] = [...discharges, ...heats, speed, ...brakes];
   const watchers: Watcher[] = [
     brownOut,
@@ -139,6 +157,10 @@ export function runTrial(
           maxAmps: regulator.values.maxAmps,
         }),
     ),
+    ...guarded.flatMap(({ device: shut, part }) => {
+      const heat = heats.find(({ node }) => node.id === part.id);
+      return heat ? [new ShutDown(shut, heat, part)] : [];
+    }),
     ...servos.map(({ fitted, device: movingServo }) => new Stall(movingServo, fitted.fitting)),
   ];
   const recorder = new Recorder(context, task, {

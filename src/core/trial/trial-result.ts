@@ -3,7 +3,8 @@ import type { Snapshots } from './snapshots';
 
 /** Something that happened on an outing, with the part it happened to. */
 export interface TrialEvent {
-  kind: 'neverWakes' | 'brownOut' | 'limit' | 'cutOff' | 'stall' | 'tooHot' | 'belowFloor' | 'empty';
+  kind:
+    'neverWakes' | 'brownOut' | 'limit' | 'cutOff' | 'stall' | 'tooHot' | 'shutDown' | 'belowFloor' | 'empty';
   /** Id of the fitting. */
   subject: string;
   /** Seconds into the outing. */

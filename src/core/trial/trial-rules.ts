@@ -193,6 +193,25 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
       },
     },
   ),
+  shutDown: define(
+    'trial-shut-down',
+    'current',
+    'shutsDown',
+    {
+      severity: 'stop',
+      bound: 'most',
+      text: `the {{part}} shuts down from heat {{times}}, first ${when}`,
+      why: 'What hangs on it stops without warning, and comes back by itself once it has cooled: under way that looks like a fault of the radio.',
+    },
+    {
+      numbers: ({ result, events }) => {
+        const line = result.heat.find((heat) => heat.id === events[0]?.subject);
+        return line && { actual: Math.max(...line.values), limit: line.limit, unit: '°C' };
+      },
+      offers: ({ context, fittingId }) =>
+        context.index.get(fittingId).kind === 'controller' ? [] : ownBec(context),
+    },
+  ),
   stall: define(
     'trial-stall',
     'current',

@@ -7,7 +7,14 @@ export interface Verdict {
   isGood: boolean;
 }
 
-const grave: readonly TrialEvent['kind'][] = ['brownOut', 'belowFloor', 'empty', 'tooHot', 'cutOff'];
+const grave: readonly TrialEvent['kind'][] = [
+  'brownOut',
+  'belowFloor',
+  'empty',
+  'shutDown',
+  'tooHot',
+  'cutOff',
+];
 
 /** Seconds before a brown-out in which a regulator at its limit counts as its reason. */
 const justBefore = 0.5;
@@ -37,6 +44,10 @@ export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
 }
 
 function reasonOf(events: readonly TrialEvent[], down: TrialEvent): string {
+  const shut = events.find(
+    (event) => event.kind === 'shutDown' && event.at <= down.at && event.until >= down.at - justBefore,
+  );
+  if (shut) return shut.words;
   const limits = events.filter(
     (event) => event.kind === 'limit' && event.at <= down.at && event.until >= down.at - justBefore,
   );

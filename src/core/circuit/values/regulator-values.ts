@@ -4,7 +4,6 @@ import type { Fitted } from '../../survey/build-index';
 import { regulatorChoices, regulatorName } from '../../survey/regulator-choices';
 import type { Conditions } from '../conditions';
 import { defaults } from '../defaults';
-import { lastingAmps } from '../regulator-amps';
 import type { Estimates } from '../estimates';
 
 /** What a regulator does, without the nodes it stands between. */
@@ -29,8 +28,7 @@ export const dropoutVolts = (fitted: Fitted, regulator: Regulator, estimates: Es
 export function regulatorFigures(
   fitted: Fitted,
   regulator: Regulator,
-  { charge, isUnlimited, command }: Pick<Conditions, 'charge' | 'isUnlimited' | 'command'>,
-  inputVolts: number | undefined,
+  { charge, isUnlimited }: Pick<Conditions, 'charge' | 'isUnlimited'>,
   estimates: Estimates,
 ): RegulatorFigures {
   const { fitting } = fitted;
@@ -44,14 +42,9 @@ export function regulatorFigures(
     note: 'its sheet calls it an estimate',
   });
   const setVolts = (isUnlimited && charge !== 'cutoff' ? choices.at(-1) : choices[0]) ?? 5;
-  // On an outing a linear one is held to what its heat allows for minutes: it has no memory of how warm it is.
-  const given =
-    command && inputVolts !== undefined
-      ? Math.min(maxAmps, lastingAmps(regulator, inputVolts, setVolts).value)
-      : maxAmps;
   return {
     setVolts,
-    maxAmps: isUnlimited ? withoutLimit : given,
+    maxAmps: isUnlimited ? withoutLimit : maxAmps,
     dropoutVolts: dropoutVolts(fitted, regulator, estimates),
     efficiency: isLinear
       ? 1

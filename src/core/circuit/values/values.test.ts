@@ -43,7 +43,7 @@ describe('a regulator', () => {
     regulator: typeof linear | typeof switching,
     isUnlimited: boolean,
     charge: 'cutoff' | 'nominal',
-  ) => regulatorFigures(unset, regulator, { charge, isUnlimited }, 11.1, new Estimates());
+  ) => regulatorFigures(unset, regulator, { charge, isUnlimited }, new Estimates());
 
   it('gives its label amps for seconds, whatever its type, and all that is asked where that is wanted', () => {
     for (const regulator of [linear, switching]) {
@@ -56,7 +56,7 @@ describe('a regulator', () => {
     expect(figures(switching, true, 'nominal').setVolts).toBe(6);
     expect(figures(switching, false, 'cutoff').setVolts).toBe(5);
     const set = { ...controller!, fitting: { ...controller!.fitting, regulatorVolts: 6 } };
-    expect(regulatorFigures(set, switching, { charge: 'cutoff' }, 11.1, new Estimates()).setVolts).toBe(6);
+    expect(regulatorFigures(set, switching, { charge: 'cutoff' }, new Estimates()).setVolts).toBe(6);
   });
 });
 

@@ -28,6 +28,8 @@ export class Controller implements Device {
   readonly breakpoints: readonly number[];
   /** Whether it has cut its motors off to save the pack. */
   isCut = false;
+  /** Whether its own heat has stopped it. */
+  isShut = false;
   /** Share of full braking that a reversed stick asks for before it drives the other way; set between steps. */
   stickBrake = 0;
   /** Whether its receiver is lost, and the throttle stands where fail-safe puts it. */
@@ -67,7 +69,7 @@ export class Controller implements Device {
 
   /** Throttle that it gives. */
   dutyAt(time: number): number {
-    return this.isCut || this.isFailSafe || this.stickBrake > 0 ? 0 : this.duty.value(time);
+    return this.isCut || this.isShut || this.isFailSafe || this.stickBrake > 0 ? 0 : this.duty.value(time);
   }
 
   /** Amps into its motors; negative while it drives or brakes them backwards. */

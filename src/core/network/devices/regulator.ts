@@ -30,6 +30,8 @@ export interface InputAmps {
  */
 export class Regulator implements Device {
   readonly id: string;
+  /** Whether its own heat has stopped it. */
+  isShut = false;
   private readonly input: number;
   private readonly output: number;
   private readonly ground: number;
@@ -56,7 +58,7 @@ export class Regulator implements Device {
 
   /** Amps it gives. */
   amps(x: Float64Array): number {
-    return Math.min(Math.max(this.wanted(x), 0), this.values.maxAmps);
+    return this.isShut ? 0 : Math.min(Math.max(this.wanted(x), 0), this.values.maxAmps);
   }
 
   /** Amps it takes. */
@@ -77,14 +79,14 @@ export class Regulator implements Device {
 
   /** Whether it gives all that it can. */
   isLimiting(x: Float64Array): boolean {
-    return this.amps(x) >= this.values.maxAmps * (1 - 1e-9);
+    return !this.isShut && this.amps(x) >= this.values.maxAmps * (1 - 1e-9);
   }
 
   limit(before: Float64Array, after: Float64Array): boolean {
     const [was, is] = [this.wanted(before), this.wanted(after)];
     const { maxAmps, outOhms } = this.values;
     const hasCrossed = (was >= maxAmps && is <= 0) || (was <= 0 && is >= maxAmps);
-    if (!hasCrossed) return false;
+    if (!hasCrossed || this.isShut) return false;
     // Where it would give half of what it can.
     after[this.output]! += (is - maxAmps / 2) * outOhms;
     return true;
@@ -105,8 +107,8 @@ export class Regulator implements Device {
     const vout = x[this.output]! - ground;
     const isDroppingOut = vin - dropoutVolts < setVolts;
     const wanted = ((isDroppingOut ? vin - dropoutVolts : setVolts) - vout) / outOhms;
-    const outAmps = Math.min(Math.max(wanted, 0), maxAmps);
-    const isFree = wanted > 0 && wanted < maxAmps;
+    const outAmps = this.isShut ? 0 : Math.min(Math.max(wanted, 0), maxAmps);
+    const isFree = !this.isShut && wanted > 0 && wanted < maxAmps;
     const outByOutput = isFree ? -1 / outOhms : 0;
     const outByInput = isFree && isDroppingOut ? 1 / outOhms : 0;
     this.outBranch.amps(point, outAmps);

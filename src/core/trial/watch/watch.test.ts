@@ -11,6 +11,7 @@ import { CutOff } from './cut-off';
 import { Discharge } from './discharge';
 import { Heat } from './heat';
 import { Limit } from './limit';
+import { ShutDown } from './shut-down';
 import { Stall } from './stall';
 import { Stretches, type Watcher } from './watcher';
 
@@ -183,6 +184,41 @@ describe('a controller with a cut-off', () => {
     expect(made.hold(watcher, 2, { p: 8 })).toHaveLength(1);
     expect(made.drive.isCut).toBe(false);
     expect(watcher.events()).toHaveLength(1);
+  });
+});
+
+describe('a linear BEC with a guard against its own heat', () => {
+  it('gives nothing once it is too hot, and comes back twenty degrees cooler', () => {
+    const made = bench();
+    const heat = new Heat(
+      {
+        id: 'bec',
+        name: 'BEC',
+        watts: (x) => made.regulator.lossWatts(x),
+        kelvinPerWatt: 30,
+        seconds: 20,
+        limit: 105,
+      },
+      25,
+    );
+    const guard = new ShutDown(made.regulator, heat, { id: 'bec', name: 'BEC', loss: 'the rail is dead' });
+    const both: Watcher = {
+      look: (moment) => {
+        heat.look(moment);
+        return guard.look(moment);
+      },
+      events: () => guard.events(),
+    };
+    // (8 − 4.9) V · 1 A on 30 K/W would settle at 118 °C.
+    const [shut] = made.hold(both, 42, { p: 8, rail: 4.9 });
+    expect(shut).toBeCloseTo(20 * Math.log(93 / 13), 0);
+    expect(made.regulator.isShut).toBe(true);
+    const [back] = made.hold(both, 10, {});
+    // From 105 to 85 °C in air of 25.
+    expect(back! - shut!).toBeCloseTo(20 * Math.log(80 / 60), 0);
+    expect(made.regulator.isShut).toBe(false);
+    expect(heat.most).toBeLessThan(106);
+    expect(guard.events()[0]).toMatchObject({ kind: 'shutDown', subject: 'bec' });
   });
 });
 
