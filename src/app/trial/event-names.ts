@@ -6,6 +6,7 @@ export const eventNames: Record<TrialEvent['kind'], { short: string; name: strin
   brownOut: { short: 'down', name: 'Brown-out', isGrave: true },
   belowFloor: { short: 'pack', name: 'Pack under its floor', isGrave: true },
   empty: { short: 'empty', name: 'Pack empty', isGrave: true },
+  fuse: { short: 'fuse', name: 'Fuse opens', isGrave: true },
   shutDown: { short: 'shut', name: 'Shut down from heat', isGrave: true },
   tooHot: { short: 'hot', name: 'Too hot', isGrave: true },
   cutOff: { short: 'cut', name: 'Motor cut off', isGrave: true },

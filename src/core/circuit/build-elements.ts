@@ -42,7 +42,7 @@ export function buildElements(
   conditions: Conditions,
   estimates: Estimates,
   names = new NodeNames(survey),
-  wires: readonly Element[] = wireElements(survey.index, names, estimates),
+  wires: readonly Element[] = wireElements(survey.index, names, estimates, conditions.command !== undefined),
   known?: KnownParts,
 ): BuildElements {
   const { index } = survey;

@@ -1,12 +1,13 @@
 import { conductorOhms } from '../conductors/wire';
 import { connectorFamily } from '../connectors/families';
-import type { Element } from '../network/devices';
+import type { Element, ElementOfKind } from '../network/devices';
 import type { PartSpec } from '../parts/part-spec';
 import type { Lead } from '../plan/lead';
 import { runKind, usualRun } from '../plan/usual-run';
 import type { BuildIndex } from '../survey/build-index';
 import type { Estimates } from './estimates';
 import type { NodeNames } from './nodes';
+import { fuseFigures, fuseOhms } from './values/fuse-values';
 
 /** Length and gauge taken for a lead that nobody measured, by what it is for. */
 function usual(index: BuildIndex, lead: Lead) {
@@ -30,19 +31,54 @@ function wireOhms(index: BuildIndex, lead: Lead, estimates: Estimates): number {
   return conductorOhms(lead.awg ?? awg, metres) + Math.max(...contacts);
 }
 
-/** Volts that a fuse drops at the amps it is rated for, and ohms of a hand switch's contact: rules of thumb. */
-const fuseVolts = 0.1;
+/** Ohms of a hand switch's contact: rule of thumb. */
 const switchOhms = 0.01;
 
 /** Ohms inside a fuse or a hand switch. */
 function insideOhms(part: PartSpec): number {
   if (part.kind !== 'cable') return 0;
   if (part.form === 'switch') return switchOhms;
-  return part.form === 'fuse' && part.maxAmps ? fuseVolts / part.maxAmps.value : 0;
+  return part.form === 'fuse' ? fuseOhms(part) : 0;
 }
 
-/** Every wire in which current can flow, as a resistor named `<lead>.<contact>`. */
-export function wireElements(index: BuildIndex, names: NodeNames, estimates: Estimates): Element[] {
+/** Farads that stand at the inputs of controllers and BECs: they let the volts behind a fuse fall, not jump. */
+const inputFarads = 4.7e-4;
+
+/** A wire with fuses in a row before its end. @param minus node of the return, which capacitors stand on */
+function throughFuses(
+  index: BuildIndex,
+  wire: ElementOfKind<'resistor'>,
+  minus: string,
+  fuses: readonly string[],
+): Element[] {
+  const before = (n: number) => (n < fuses.length ? `inside ${fuses[n]!}` : wire.to);
+  return [
+    { ...wire, to: before(0) },
+    ...fuses.flatMap((id, n): Element[] => {
+      const { part } = index.get(id);
+      const figures = part.kind === 'cable' ? fuseFigures(part) : undefined;
+      if (!figures) return [];
+      const [from, to] = [before(n), before(n + 1)];
+      const capacitor = { kind: 'capacitor', to: minus, farads: inputFarads } as const;
+      return [
+        { kind: 'ptcFuse', id, from, to, ...figures },
+        { ...capacitor, id: `${id}.before`, from },
+        { ...capacitor, id: `${id}.behind`, from: to },
+      ];
+    }),
+  ];
+}
+
+/**
+ * Every wire in which current can flow, as a resistor named `<lead>.<contact>`.
+ * @param canBlow whether fuses stand in it as things of their own, named by their fitting, that warm and open
+ */
+export function wireElements(
+  index: BuildIndex,
+  names: NodeNames,
+  estimates: Estimates,
+  canBlow = false,
+): Element[] {
   // What lies inside a fuse or a switch is counted in the plus of one of its leads: the first.
   const counted = new Set<string>();
   return index.build.leads.flatMap((lead): Element[] => {
@@ -65,16 +101,21 @@ export function wireElements(index: BuildIndex, names: NodeNames, estimates: Est
     if (wires.length === 0) return [];
     const ohms = wireOhms(index, lead, estimates);
     let inside = 0;
+    const fuses: string[] = [];
     for (const { fitting } of [lead.from, lead.to]) {
-      const own = insideOhms(index.get(fitting).part);
-      if (own > 0 && !counted.has(fitting)) inside += own;
-      if (own > 0) counted.add(fitting);
+      const { part } = index.get(fitting);
+      const own = insideOhms(part);
+      if (own === 0 || counted.has(fitting)) continue;
+      counted.add(fitting);
+      if (canBlow && part.kind === 'cable' && part.form === 'fuse') fuses.push(fitting);
+      else inside += own;
     }
-    return wires.map(({ isPlus, ...wire }) => ({
-      kind: 'resistor',
-      ...wire,
-      ohms: isPlus ? ohms + inside : ohms,
-    }));
+    const minus = wires.find((wire) => !wire.isPlus)?.to ?? 'gnd';
+    return wires.flatMap(({ isPlus, ...wire }): Element[] =>
+      isPlus
+        ? throughFuses(index, { kind: 'resistor', ...wire, ohms: ohms + inside }, minus, fuses)
+        : [{ kind: 'resistor', ...wire, ohms }],
+    );
   });
 }
 

@@ -11,6 +11,8 @@ const steps: readonly Step[] = [
   // Fields were added that may be left out: how a controller is set to run and to brake, cells on its sheet, what a
   // tick rested on.
   { to: 2, name: 'controllerSettings', climb: (content) => content },
+  // So were these: what the Brief says of screws, rudders, sails, tyres; what was measured; fuses that reset.
+  { to: 3, name: 'mechanicalBrief', climb: (content) => content },
 ];
 
 /** The version that is written. */

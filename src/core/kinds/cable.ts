@@ -1,4 +1,5 @@
 import type { CableForm } from '../parts/cable';
+import { sheetChoice } from '../parts/sheet-choice';
 import { ampsField } from '../parts/sheet-field';
 import { describeKind } from './kind';
 
@@ -13,6 +14,11 @@ const cableWords: Record<CableForm, string> = {
   bindPlug: 'bind plug',
 };
 
+const afterOpening = [
+  { value: 'false', text: 'is blown, and replaced' },
+  { value: 'true', text: 'closes again once it is cool' },
+];
+
 export const cableKind = describeKind<'cable'>({
   kind: 'cable',
   words: { one: 'cable', many: 'Cables, fuses' },
@@ -20,11 +26,25 @@ export const cableKind = describeKind<'cable'>({
   signal: () => undefined,
   fields: (part) =>
     part.form === 'fuse'
-      ? [ampsField('maxAmps', 'Blows at')]
+      ? [ampsField('maxAmps', part.resettable ? 'Holds' : 'Blows at')]
       : part.form === 'switch'
         ? [ampsField('maxAmps', 'Stands')]
         : [],
-  choices: () => [],
+  choices: (part) =>
+    part.form === 'fuse'
+      ? [
+          sheetChoice(
+            'resettable',
+            'Once it has opened',
+            String(part.resettable ?? false),
+            afterOpening,
+            (value) => ({
+              ...part,
+              resettable: value === 'true',
+            }),
+          ),
+        ]
+      : [],
   elements: () => [],
   column: 'inline',
   lines: () => [],

@@ -1,4 +1,4 @@
-import { IsIn } from 'class-validator';
+import { IsBoolean, IsIn, IsOptional } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
@@ -20,4 +20,9 @@ export class CableSpec extends PartBase {
   /** Most amps: what a fuse blows at, or what a switch stands. */
   @FigureField({ least: 0.1, most: 500, optional: true })
   maxAmps?: Figure;
+
+  /** A fuse that closes again once it is cool. */
+  @IsOptional()
+  @IsBoolean()
+  resettable?: boolean;
 }

@@ -3,6 +3,7 @@ import { terminalsOf } from '../kinds';
 import { packValues } from '../circuit/values/pack-values';
 import { Controller } from '../network/devices/controller';
 import { Motor } from '../network/devices/motor';
+import { PtcFuse } from '../network/devices/ptc-fuse';
 import { Regulator } from '../network/devices/regulator';
 import { MovingServo } from '../network/devices/servo';
 import { Source } from '../network/devices/source';
@@ -28,6 +29,7 @@ import { StickBrake } from './watch/stick-brake';
 import { BrownOut } from './watch/brown-out';
 import { CutOff } from './watch/cut-off';
 import { Discharge } from './watch/discharge';
+import { FuseGuard } from './watch/fuse';
 import { Heat } from './watch/heat';
 import { Limit } from './watch/limit';
 import { ShutDown } from './watch/shut-down';
@@ -157,6 +159,14 @@ export function runTrial(
           maxAmps: regulator.values.maxAmps,
         }),
     ),
+    ...index.ofKind('cable').flatMap(({ fitting, part }) => {
+      const fuse = device.get(fitting.id);
+      if (!(fuse instanceof PtcFuse) || !part.maxAmps) return [];
+      const { id, name } = fitting;
+      return [
+        new FuseGuard(fuse, { id, name, amps: part.maxAmps.value, isResettable: part.resettable === true }),
+      ];
+    }),
     ...guarded.flatMap(({ device: shut, part }) => {
       const heat = heats.find(({ node }) => node.id === part.id);
       return heat ? [new ShutDown(shut, heat, part)] : [];

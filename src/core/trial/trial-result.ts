@@ -4,7 +4,16 @@ import type { Snapshots } from './snapshots';
 /** Something that happened on an outing, with the part it happened to. */
 export interface TrialEvent {
   kind:
-    'neverWakes' | 'brownOut' | 'limit' | 'cutOff' | 'stall' | 'tooHot' | 'shutDown' | 'belowFloor' | 'empty';
+    | 'neverWakes'
+    | 'brownOut'
+    | 'limit'
+    | 'cutOff'
+    | 'stall'
+    | 'tooHot'
+    | 'shutDown'
+    | 'fuse'
+    | 'belowFloor'
+    | 'empty';
   /** Id of the fitting. */
   subject: string;
   /** Seconds into the outing. */

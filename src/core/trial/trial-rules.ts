@@ -2,6 +2,7 @@ import type { CheckContext } from '../findings/context';
 import type { Report } from '../findings/report';
 import { cellVolts } from '../packs/chemistry';
 import type { Patch } from '../plan/patch';
+import { offerOtherFuse } from '../put-right/fuse';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { offerSwaps } from '../put-right/swap-part';
 import type { RuleMeta } from '../rules/rule';
@@ -44,6 +45,9 @@ const define = (
 
 const longest = (events: readonly TrialEvent[]): number =>
   Math.max(...events.map((event) => event.until - event.at));
+
+/** Label of a fuse that is tried in the place of one that opened, against that one's. */
+const nextFuse = 1.2;
 
 /** Seconds that a servo may push without moving. */
 const stallSeconds = 0.4;
@@ -190,6 +194,25 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
       numbers: ({ result, events }) => {
         const line = result.heat.find((heat) => heat.id === events[0]?.subject);
         return line && { actual: Math.max(...line.values), limit: line.limit, unit: '°C' };
+      },
+    },
+  ),
+  fuse: define(
+    'trial-fuse',
+    'current',
+    'fuseOpens',
+    {
+      severity: 'stop',
+      bound: 'least',
+      text: 'the {{part}} opens after {{at}} s on the outing “{{outing}}”',
+      why: 'What hangs on it goes dark under way, the receiver perhaps among it.',
+    },
+    {
+      numbers: ({ events, result }) => ({ actual: events[0]?.at ?? 0, limit: result.seconds, unit: 's' }),
+      offers: ({ context, fittingId }) => {
+        const fuse = context.index.ofKind('cable').find(({ fitting }) => fitting.id === fittingId);
+        const amps = fuse?.part.maxAmps?.value;
+        return fuse && amps !== undefined ? offerOtherFuse(context, fuse, amps * nextFuse, Infinity) : [];
       },
     },
   ),

@@ -8,6 +8,7 @@ export interface Verdict {
 }
 
 const grave: readonly TrialEvent['kind'][] = [
+  'fuse',
   'brownOut',
   'belowFloor',
   'empty',

@@ -1,6 +1,9 @@
 import { Branch } from '../branch';
 import type { Device, Point, Slot, Wiring } from '../device';
 
+/** Ohms that stand for none: less than a milliamp from any pack. */
+const openOhms = 1e5;
+
 /** A resettable fuse: warm it blocks, cold it passes. */
 export interface PtcFuseValues {
   id: string;
@@ -25,6 +28,8 @@ export interface PtcFuseValues {
  */
 export class PtcFuse implements Device {
   readonly id: string;
+  /** Whether it has opened for good. */
+  isBlown = false;
   readonly temperatureIndex: number;
   private readonly from: number;
   private readonly to: number;
@@ -52,7 +57,7 @@ export class PtcFuse implements Device {
   /** Ohms at a temperature. */
   ohms(celsius: number): number {
     const { rCold, ratio } = this.values;
-    return rCold * (1 + (ratio - 1) * this.tripped(celsius));
+    return this.isBlown ? openOhms : rCold * (1 + (ratio - 1) * this.tripped(celsius));
   }
 
   amps(x: Float64Array): number {
@@ -66,7 +71,7 @@ export class PtcFuse implements Device {
     const celsius = x[index]!;
     const tripped = this.tripped(celsius);
     const ohms = this.ohms(celsius);
-    const ohmsByCelsius = (rCold * (ratio - 1) * tripped * (1 - tripped)) / widthC;
+    const ohmsByCelsius = this.isBlown ? 0 : (rCold * (ratio - 1) * tripped * (1 - tripped)) / widthC;
     const volts = x[this.from]! - x[this.to]!;
     const amps = volts / ohms;
     branch.amps(point, amps);
