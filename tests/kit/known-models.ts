@@ -38,6 +38,9 @@ interface Known {
   peak: Range;
   /** Charge at which the most is drawn from a standstill; nominal volts where not said. */
   peakCharge?: number;
+  /** The outing that is usual for it, and the mean amps of the pack on it. */
+  outing: string;
+  mean: Range;
 }
 
 type Range = [least: number, most: number];
@@ -97,7 +100,7 @@ export const knownModels: readonly Known[] = [
     'crawler',
     can540(55),
     { kilograms: 2.5, gearRatio: 40, tyreDiameter: 0.115 },
-    { top: [1.6, 1.8], amps: [0.85, 1.8], peak: [4, 8] },
+    { top: [1.6, 1.8], amps: [0.85, 1.8], peak: [4, 8], outing: 'crawl', mean: [0.85, 1.6] },
     { pack: 'pack-lipo-3s-5000-40c' },
   ),
   known(
@@ -105,14 +108,14 @@ export const knownModels: readonly Known[] = [
     'crawler',
     { strength: 0.0045, friction: 0.0009, kv: 2600, loadAmps: 2 },
     { kilograms: 0.5, gearRatio: 60, tyreDiameter: 0.055 },
-    { top: [0.8, 0.95], amps: [0.25, 0.5], peak: [0.8, 2.4] },
+    { top: [0.8, 0.95], amps: [0.25, 0.5], peak: [0.8, 2.4], outing: 'crawl', mean: [0.25, 0.4] },
   ),
   known(
     'touring car 1:10, two cells',
     'car',
     { strength: 0.021, friction: 0.0064, kv: 3300 },
     { kilograms: 1.5, gearRatio: 7, tyreDiameter: 0.066 },
-    { top: [11.2, 12], amps: [4.5, 8.7], peak: [25, 38] },
+    { top: [11.2, 12], amps: [4.5, 8.7], peak: [25, 38], outing: 'long', mean: [5.5, 8.7] },
     { brushless: true },
   ),
   known(
@@ -120,14 +123,14 @@ export const knownModels: readonly Known[] = [
     'truck',
     can540(35),
     { kilograms: 4.5, gearRatio: 18, tyreDiameter: 0.083 },
-    { top: [2.6, 3], amps: [1.7, 3.5], peak: [10, 15] },
+    { top: [2.6, 3], amps: [1.7, 3.5], peak: [10, 15], outing: 'long', mean: [1.7, 2.3] },
   ),
   known(
     'buggy 1:10, 27 turns, six cells NiMH',
     'car',
     can540(27),
     { kilograms: 1.6, gearRatio: 9.6, tyreDiameter: 0.085, surface: 'dirt' },
-    { top: [6.3, 7.2], amps: [3.3, 5.3], peak: [10, 18] },
+    { top: [6.3, 7.2], amps: [3.3, 5.3], peak: [10, 18], outing: 'long', mean: [3.9, 5.3] },
     { pack: 'pack-nimh-6-3000-10c' },
   ),
   known(
@@ -135,7 +138,7 @@ export const knownModels: readonly Known[] = [
     'tracked machine',
     { strength: 0.0078, friction: 0.0024, kv: 2280 },
     { kilograms: 4, gearRatio: 60, tyreDiameter: 0.045 },
-    { top: [0.58, 0.68], amps: [1.4, 2.4], peak: [4, 6.5] },
+    { top: [0.58, 0.68], amps: [1.4, 2.4], peak: [4, 6.5], outing: 'long', mean: [1.4, 1.8] },
     { motors: 2 },
   ),
   known(
@@ -143,7 +146,7 @@ export const knownModels: readonly Known[] = [
     'boat',
     { strength: 0.029, friction: 0.009, kv: 2400 },
     { kilograms: 1.6, screwDiameter: 0.034, screwPitch: 0.048, waterline: 0.66 },
-    { top: [9, 11], amps: [29, 37], peak: [46, 60], peakCharge: 1 },
+    { top: [9, 11], amps: [29, 37], peak: [46, 60], peakCharge: 1, outing: 'sprint', mean: [20, 26] },
     { brushless: true },
   ),
   known(
@@ -151,7 +154,7 @@ export const knownModels: readonly Known[] = [
     'boat',
     can540(55),
     { kilograms: 3, screwDiameter: 0.031, screwPitch: 0.03, waterline: 0.75 },
-    { top: [1.35, 1.7], amps: [2.3, 2.9], peak: [2.7, 5] },
+    { top: [1.35, 1.7], amps: [2.3, 2.9], peak: [2.7, 5], outing: 'long', mean: [1.5, 1.8] },
     { pack: 'pack-nimh-6-3000-10c' },
   ),
   known(
@@ -159,7 +162,7 @@ export const knownModels: readonly Known[] = [
     'boat',
     { strength: 0.024, friction: 0.0085, kv: 620 },
     { kilograms: 6, screwDiameter: 0.04, screwPitch: 0.04, waterline: 0.85 },
-    { top: [1.5, 2], amps: [6, 8.3], peak: [7.4, 14] },
+    { top: [1.5, 2], amps: [6, 8.3], peak: [7.4, 14], outing: 'long', mean: [2.3, 3.1] },
     { pack: 'pack-lipo-3s-5000-40c', motors: 2 },
   ),
 ];

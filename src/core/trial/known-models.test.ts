@@ -36,6 +36,16 @@ describe('a model whose figures are well known', () => {
     }
   });
 
+  it.each(named)('draws as much in the mean on its usual outing: %s', (_, { build, outing: id, mean }) => {
+    const run = runTrial(
+      checkContext(build, []),
+      usualTask(outingsOf(build).find((each) => each.id === id)!),
+    );
+    if (!run.ok) throw new Error(JSON.stringify(run.problem));
+    expect(run.value.figures.meanPackAmps).toBeGreaterThanOrEqual(mean[0]);
+    expect(run.value.figures.meanPackAmps).toBeLessThanOrEqual(mean[1]);
+  });
+
   it.each(named)('goes faster on another cell, and takes more watts: %s', (_, { build }) => {
     const more = {
       ...build,

@@ -1,11 +1,6 @@
 import type { Build, ModelKind } from '../plan/build';
-import type { ModelFunction } from '../plan/model-function';
 import type { Outing } from '../plan/outing';
-
-type Points = [number, number][];
-
-/** What a function does in an outing, or nothing where it is left alone. */
-type Play = (modelFunction: ModelFunction) => Points | undefined;
+import { lapsOf, others, ramp, toAndFro, type Play, type Points } from './outing-tracks';
 
 interface OutingPreset {
   id: string;
@@ -17,51 +12,6 @@ interface OutingPreset {
   /** m/s. */
   winds?: Points;
   play: Play;
-}
-
-/** A value that goes to and fro: `holds` seconds at each, `moves` seconds from one to the next. */
-function toAndFro(
-  from: number,
-  until: number,
-  values: readonly number[],
-  holds: number,
-  moves: number,
-): Points {
-  const points: Points = [[0, 0]];
-  let at = from;
-  for (let n = 0; at < until; n += 1) {
-    points.push([round(at), points.at(-1)![1]], [round(at + moves), values[n % values.length]!]);
-    at += moves + holds;
-  }
-  points.push([round(until), points.at(-1)![1]], [round(until + 0.4), 0]);
-  return points;
-}
-
-const ramp = (from: number, to: number, seconds: number, value: number): Points => [
-  [0, 0],
-  [from, 0],
-  [round(from + seconds), value],
-  [to, value],
-  [round(to + seconds), 0],
-];
-
-const round = (seconds: number): number => Math.round(seconds * 1000) / 1000;
-
-/** Lights stay on; a horn is short; pumps run through the middle. */
-function others(seconds: number): Play {
-  return (modelFunction) => {
-    if (modelFunction.role === 'lights') return [[0, 1]];
-    if (modelFunction.role === 'sound')
-      return [
-        [0, 0],
-        [seconds * 0.3, 0],
-        [seconds * 0.3 + 0.05, 1],
-        [seconds * 0.3 + 1, 1],
-        [seconds * 0.3 + 1.05, 0],
-      ];
-    if (modelFunction.role === 'pump') return ramp(seconds * 0.25, seconds * 0.75, 0.2, 1);
-    return undefined;
-  };
 }
 
 /** Steering thrown from stop to stop while everything else works: the worst a rail will see. */
@@ -104,17 +54,25 @@ const long = (name: string): OutingPreset => ({
   },
 });
 
-/** Laps: on and off the throttle, bend after bend. */
+/** Laps: a straight at full throttle, brakes, a bend with little, and again; bends to the left and the right. */
 const laps: OutingPreset = {
   id: 'long',
   name: 'Long drive',
   seconds: 600,
   effort: 1,
   play: (modelFunction) => {
-    if (modelFunction.role === 'steer') return toAndFro(4, 590, [0.6, 0, -0.8, 0], 1.6, 0.3);
-    if (modelFunction.role === 'drive') return toAndFro(3, 590, [0.7, 0, 1, 0.2, 0.5, 0], 2, 0.4);
-    return others(600)(modelFunction);
+    const { role } = modelFunction;
+    return role === 'steer' || role === 'drive' ? lapsOf(role, 590) : others(600)(modelFunction);
   },
+};
+
+/** The day of a workboat: slow ahead, half ahead, now and then full, and waiting. */
+const workday: OutingPreset = {
+  ...long('Working day'),
+  play: (modelFunction) =>
+    modelFunction.role === 'drive'
+      ? toAndFro(5, 590, [0.35, 0.6, 1, 0.6, 0.35, 0], 20, 2)
+      : long('').play(modelFunction),
 };
 
 const tow: OutingPreset = {
@@ -164,7 +122,7 @@ const crawl: OutingPreset = {
     [57, 0],
   ],
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.25, 0.4, 0, 0.35, -0.2], 4, 0.5);
+    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.3, 0.45, 0, 0.4, -0.2], 4, 0.5);
     if (modelFunction.role === 'steer') return toAndFro(3, 57, [1, -1, 0.6, -1, 1], 1.2, 0.1);
     if (modelFunction.role === 'mechanism') return toAndFro(20, 50, [1, -1], 5, 0.3);
     return others(60)(modelFunction);
@@ -262,9 +220,20 @@ const byModel: Record<ModelKind, readonly OutingPreset[]> = {
   yacht: [reversals, gusts, long('Long sail')],
 };
 
+/** A boat with two motors is taken for a workboat. */
+function isWorkboat({ model, parts, fittings }: Build): boolean {
+  const motors = new Set(parts.filter(({ kind }) => kind === 'motor').map(({ id }) => id));
+  return model === 'boat' && fittings.filter(({ part }) => motors.has(part)).length > 1;
+}
+
+const presetsOf = (build: Build): readonly OutingPreset[] =>
+  isWorkboat(build)
+    ? byModel.boat.map((preset) => (preset.id === workday.id ? workday : preset))
+    : byModel[build.model];
+
 /** The outings that fit a model's kind, played on the functions that it has. */
 export function usualOutings(build: Build): Outing[] {
-  return byModel[build.model].map(({ id, name, seconds, effort, slopes, winds, play }) => ({
+  return presetsOf(build).map(({ id, name, seconds, effort, slopes, winds, play }) => ({
     id,
     name,
     seconds,
