@@ -5,9 +5,11 @@ import type { CheckResult } from '../core/check/check-result';
 import { figuresOf } from '../core/check/figures';
 import type { Finding } from '../core/findings/finding';
 import { numberWords } from '../core/findings/finding-words';
+import type { CheckContext } from '../core/findings/context';
 import { wellNames, wells } from '../core/findings/wells';
 import { writeBuildFile } from '../core/file/write-file';
 import { failure, success, type Result } from '../core/result';
+import { usualRun } from '../core/trial/run-time';
 import { starterLocker } from '../core/starter/starter-locker';
 
 export interface CheckOptions {
@@ -40,9 +42,17 @@ function checkJson({ wells: reports, findings, unknowns, context }: CheckResult)
     wells: reports,
     findings: findings.map(findingJson),
     unknowns,
-    figures: figuresOf(context),
+    figures: { ...figuresOf(context), ...runTimes(context) },
   };
   return `${JSON.stringify(plain, null, 2)}\n`;
+}
+
+/** Minutes that each pack lasts, as the Trial of the usual outing tells them: `tow-pack.runTimeMinutes`. */
+function runTimes(context: CheckContext): Record<string, number> {
+  const minutes = usualRun(context)?.minutes ?? new Map<string, number>();
+  return Object.fromEntries(
+    [...minutes].map(([id, value]) => [`${id}.runTimeMinutes`, Number(value.toFixed(2))]),
+  );
 }
 
 function findingJson(finding: Finding) {

@@ -115,3 +115,12 @@ test('a top speed typed in the Brief is what the outing uses; one that makes no 
   // A tow holds it under the metre and a half a second that it makes alone.
   await expect(page.getByRole('figure', { name: /^Speed/ })).toContainText(/1\.[2-5] m\/s/);
 });
+
+test('what the last outing came to stands in the Brief', async ({ page }) => {
+  await openTug(page, '/trial?outing=tow');
+  await expect(page.getByRole('figure', { name: 'Rail volts' })).toBeVisible();
+  await page.getByRole('link', { name: /Brief/ }).click();
+  await expect(
+    page.getByText(/^The last outing, “Tow at full ahead”: \d+\.\d A in the mean, so the pack lasts \d+ min/),
+  ).toBeVisible();
+});

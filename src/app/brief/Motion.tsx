@@ -10,6 +10,8 @@ import {
 import type { CheckContext } from '../../core/findings/context';
 import { surfaces, type Brief } from '../../core/plan/brief';
 import { capital, nameList } from '../../core/words/sentences';
+import type { Build } from '../../core/plan/build';
+import { useTrialFindings } from '../state/trial-findings-store';
 import { useBuildStore } from '../state/build-store';
 import { Choice } from './BriefFields';
 import { NumberField } from './NumberField';
@@ -156,6 +158,7 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
           {kilogramCentimetres.toFixed(1)} kg·cm to {words}.
         </p>
       ))}
+      <LastOuting build={build} />
       <p className={styles.why}>
         {isAfloat(build) || isYacht ? '' : `A top speed counts at ${topSpeedVolts(build)} V. `}≈ is an
         estimate until you type yours.
@@ -163,6 +166,20 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
     </section>
   );
 });
+
+/** What the last outing of this very build came to: the Trial's figures, quoted where the wishes stand. */
+function LastOuting({ build }: { build: Build }) {
+  const { build: rehearsed, quoted } = useTrialFindings();
+  if (rehearsed !== build || !quoted?.figures.hasWoken) return null;
+  const { meanPackAmps, runMinutes, topSpeed } = quoted.figures;
+  const lasts = Number.isFinite(runMinutes) ? `, so the pack lasts ${runMinutes.toFixed(0)} min` : '';
+  return (
+    <p className={styles.why}>
+      The last outing, “{quoted.outing}”: {meanPackAmps.toFixed(1)} A in the mean{lasts};{' '}
+      {topSpeed.toFixed(1)} m/s at most.
+    </p>
+  );
+}
 
 function wordsOf(driveline: Driveline): string {
   if (driveline.moves === 'screw')

@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import type { Build } from '../../core/plan/build';
 import type { Finding } from '../../core/findings/finding';
+import type { TrialFigures } from '../../core/trial/trial-result';
 import type { TrialTask } from '../../core/trial/trial-task';
 
 /** The outing that was looked at last, and the build it belongs to. */
@@ -14,6 +15,8 @@ interface TrialFindings {
   /** The build that was rehearsed; findings hold for it and for no other. */
   build: Build | undefined;
   findings: readonly Finding[];
+  /** What that outing came to, by its name. */
+  quoted: { outing: string; figures: TrialFigures } | undefined;
   /** What is rehearsed again whenever the build changes, whatever station is open. */
   rehearsal: Rehearsal | undefined;
 }
@@ -22,5 +25,6 @@ interface TrialFindings {
 export const useTrialFindings = create<TrialFindings>()(() => ({
   build: undefined,
   findings: [],
+  quoted: undefined,
   rehearsal: undefined,
 }));

@@ -12,7 +12,11 @@ export default function KeepRehearsing({ rehearsal }: { rehearsal: Rehearsal }) 
   useEffect(() => {
     if (!result || isStale) return;
     const findings = trialFindings(checkOf(build).context, result, rehearsal.outingName);
-    useTrialFindings.setState({ build, findings });
+    useTrialFindings.setState({
+      build,
+      findings,
+      quoted: { outing: rehearsal.outingName, figures: result.figures },
+    });
   }, [build, result, isStale, rehearsal.outingName]);
   return null;
 }

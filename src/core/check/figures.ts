@@ -29,7 +29,6 @@ export function figuresOf({ survey, circuit }: CheckContext): Record<string, num
     put(`${id}.packAmpsSteady`, circuit.at('steady', 'nominal')?.amps(id));
     put(`${id}.packAmpsByLabel`, load.labelAmps);
     put(`${id}.packAmpsAllowed`, load.allowedAmps);
-    put(`${id}.runTimeMinutes`, load.runMinutes);
   }
   return figures;
 }

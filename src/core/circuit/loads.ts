@@ -43,8 +43,6 @@ export interface PackLoad extends Load {
   labelAmps: number | undefined;
   /** What is believed of the label; only lithium labels are derated. */
   allowedAmps: number | undefined;
-  /** Minutes at mean amps from the usable capacity. */
-  readonly runMinutes: number | undefined;
 }
 
 /** What is asked of each rail, by the network solved for the worst second with packs full. */
@@ -63,7 +61,7 @@ export function railAmpsBySchool(circuit: Moments, rail: Rail, school: Regulator
 export function packLoads(circuit: Moments): PackLoad[] {
   const { survey } = circuit;
   const point = circuit.at('worst', 'full');
-  const { labelShare, usableShare, meanShare } = survey.build.policies;
+  const { labelShare } = survey.build.policies;
   return survey.index.ofKind('pack').map((pack): PackLoad => {
     const { id } = pack.fitting;
     const fed = survey.supplies.filter((supply) => survey.packsAcross(supply)?.packs.includes(pack));
@@ -80,13 +78,6 @@ export function packLoads(circuit: Moments): PackLoad[] {
       amps,
       labelAmps,
       allowedAmps: labelAmps && labelAmps * believed,
-      // At nominal volts, and only where somebody asks: it takes another point of the network.
-      get runMinutes() {
-        const given = Math.max(circuit.at('worst', 'nominal')?.amps(id) ?? 0, 0);
-        return ampHours && given > 0.01
-          ? (60 * usableShare * ampHours.value) / (meanShare * given)
-          : undefined;
-      },
     };
   });
 }

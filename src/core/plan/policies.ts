@@ -51,7 +51,7 @@ export class Policies {
   @Max(1)
   usableShare!: number;
 
-  /** Mean amps under way as a share of the peak, 0 to 1. */
+  /** Mean amps under way as a share of the peak, 0 to 1: files have it, but the Trial tells how long a pack lasts. */
   @IsNumber()
   @Min(0.01)
   @Max(1)
