@@ -156,7 +156,7 @@ describe('checkBuild', () => {
     expect(preview.gone.map((told) => told.rule)).toEqual([
       'rail-amps',
       'rail-two-sources',
-    'rail-volts-low',
+      'rail-volts-low',
       'rail-volts-high',
       'contact-amps',
     ]);
