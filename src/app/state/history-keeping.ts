@@ -7,16 +7,41 @@ import type { PastState } from '../../storage/database';
 import { useBuildStore } from './build-store';
 import { database } from './database';
 
-const repository = new HistoryRepository(database, windowName());
-
-/** What this window is called; it outlives a reload of it. */
-function windowName(): string {
-  const known = sessionStorage.getItem('window');
-  if (known) return known;
-  const name = nanoid(8);
-  sessionStorage.setItem('window', name);
-  return name;
+/** What this window is called, which outlives a reload of it; and the window it was duplicated from, or itself. */
+interface WindowNames {
+  own: string;
+  from: string;
 }
+
+/** Milliseconds in which a window that is being reloaded lets go of its name. */
+const letGo = 300;
+
+/** A browser copies the name into a window that is duplicated: whoever finds it held takes another. */
+async function claimName(): Promise<WindowNames> {
+  const known = sessionStorage.getItem('window');
+  if (known !== null && (await hold(known))) return { own: known, from: known };
+  const own = nanoid(8);
+  sessionStorage.setItem('window', own);
+  await hold(own);
+  return { own, from: known ?? own };
+}
+
+/** Holds a name for as long as the window is open. @returns whether nobody else holds it */
+const hold = (name: string): Promise<boolean> =>
+  new Promise((resolve) => {
+    // Without locks there is no telling; windows then share what they shared before.
+    if (!('locks' in navigator)) return resolve(true);
+    const held = () => {
+      resolve(true);
+      return new Promise<never>(() => undefined);
+    };
+    navigator.locks
+      .request(`window ${name}`, { signal: AbortSignal.timeout(letGo) }, held)
+      .catch(() => resolve(false));
+  });
+
+const names = claimName();
+const historyOf = (name: string) => new HistoryRepository(database, name);
 
 /** Milliseconds of quiet after which what can be undone is written down. */
 const quiet = 500;
@@ -41,7 +66,7 @@ async function write(): Promise<void> {
   const { recordKey, build, lastAction } = useBuildStore.getState();
   const { pastStates, futureStates } = useBuildStore.temporal.getState();
   if (!build) return;
-  await repository.keep(recordKey, {
+  await historyOf((await names).own).keep(recordKey, {
     build,
     lastAction,
     past: whole(pastStates),
@@ -54,7 +79,8 @@ const whole = (states: readonly { build?: Build | undefined; lastAction?: string
 
 /** Brings back what could be undone of a build that was just opened; what changed elsewhere since stays changed. */
 export async function bringHistoryBack(key: string, opened: Build): Promise<void> {
-  const kept = await repository.load(key);
+  const { own, from } = await names;
+  const kept = (await historyOf(own).load(key)) ?? (await historyOf(from).load(key));
   const { recordKey, build } = useBuildStore.getState();
   const history = useBuildStore.temporal;
   if (!kept || recordKey !== key || build !== opened || history.getState().pastStates.length > 0) return;
