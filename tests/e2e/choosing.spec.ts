@@ -40,9 +40,19 @@ test('a screw that is far too large heats its motors and pushes no faster', asyn
   const told = page.getByRole('main').getByRole('status').filter({ hasText: 'km/h' });
   await expect(told).toContainText('mm');
   await expect(page.getByRole('progressbar')).toHaveCount(0);
+  const figures = async () => {
+    const text = await told.innerText();
+    const [, speed, mean, celsius] =
+      /([\d.]+) m\/s .*? ([\d.]+) A in the mean.*motor (\d+) °C/.exec(text) ?? [];
+    return { speed: Number(speed), mean: Number(mean), celsius: Number(celsius) };
+  };
+  const now = await figures();
   const slider = page.getByRole('slider', { name: 'Screw' });
   await slider.focus();
   await page.keyboard.press('End');
   await expect(told).toContainText(/^78 mm/);
-  await expect(page.getByText('Red dots: something gives there.')).toBeVisible();
+  const large = await figures();
+  expect(large.mean / now.mean).toBeGreaterThan(1.5);
+  expect(large.celsius).toBeGreaterThan(now.celsius + 5);
+  expect(large.speed / now.speed).toBeLessThan(1.15);
 });
