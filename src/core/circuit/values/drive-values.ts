@@ -9,6 +9,9 @@ import type { WorkingPoint } from './hull-values';
 /** What a motor is, without the nodes it stands between. */
 export type MotorFigures = Omit<MotorValues, 'id' | 'from' | 'to'>;
 
+/** Share of the volts that is lost in the windings at full load, where a sheet does not tell: rule of thumb. */
+const windingShare = { brushed: 0.18, brushless: 0.1 };
+
 /** Seconds in which the working torque brings a screw to its working speed. */
 const spinUpSeconds = 0.12;
 
@@ -67,12 +70,12 @@ export function motorFigures(
     part.windingOhms,
     {
       // Stalled, nothing but its windings holds the amps back.
-      value: part.stallAmps ? volts / part.stallAmps.value : (0.18 * volts) / amps,
+      value: part.stallAmps ? volts / part.stallAmps.value : (windingShare[part.motorKind] * volts) / amps,
       least: 0.75,
       most: 1.35,
       note: part.stallAmps
         ? 'volts over stall amps'
-        : 'a fifth lost in the windings at full load, rule of thumb',
+        : `${100 * windingShare[part.motorKind]} % lost in the windings at full load, rule of thumb`,
     },
   );
   const noLoadAmps = estimates.take(`${fitting.id}.noLoadAmps`, `amps with no load ${of}`, part.noLoadAmps, {
