@@ -221,7 +221,8 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
     'current',
     'shutsDown',
     {
-      severity: 'stop',
+      // How well a part is cooled is an estimate: where the receiver goes down with it, that is told as a stop.
+      severity: 'mind',
       bound: 'most',
       text: `the {{part}} shuts down from heat {{times}}, first ${when}`,
       why: 'What hangs on it stops without warning, and comes back by itself once it has cooled: under way that looks like a fault of the radio.',

@@ -50,9 +50,9 @@ describe('a hull', () => {
 
 describe('a model on wheels', () => {
   it('takes longer to its speed the heavier it is', () => {
-    const [light, heavy] = [1, 3].map((value) => secondsToSpeed(straight(withMass(car, value), 15, 1)));
-    // No more than that: tyres hold both to much the same at first, whatever the mass.
-    expect(heavy!).toBeGreaterThan(1.1 * light!);
+    // Tyres hold light ones to the same at first: only a mass that the motor feels tells.
+    const [light, heavy] = [1, 6].map((value) => secondsToSpeed(straight(withMass(car, value), 15, 1)));
+    expect(heavy!).toBeGreaterThan(1.3 * light!);
   });
 
   it('takes from its pack what rolling, drag and its losses need, and no more', () => {
