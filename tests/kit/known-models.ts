@@ -51,7 +51,7 @@ function known(
   size: Size,
   brief: Partial<Brief>,
   expected: Omit<Known, 'build'>,
-  { pack = 'pack-lipo-2s-5000-20c', brushless = false, motors = 1 } = {},
+  { pack = 'pack-lipo-2s-5000-20c', brushless = false, motors = 1, hasTwoSticks = false } = {},
 ): Known {
   const motorId = brushless ? 'motor-brushless-3500' : 'motor-brushed-55t';
   const ids = Array.from({ length: motors }, (_, n) => (n === 0 ? '' : `-${n + 1}`));
@@ -86,7 +86,16 @@ function known(
         ]),
         ['servo.lead', 'rx.1'],
       ],
-      works: [steering('servo'), driving(...ids.map((id) => `esc${id}`))],
+      works: hasTwoSticks
+        ? ids.map((id, n) => [
+            'Track' + id,
+            'drive',
+            'centring',
+            n ? 'right-y' : 'left-y',
+            3 + n,
+            [`esc${id}`],
+          ])
+        : [steering('servo'), driving(...ids.map((id) => `esc${id}`))],
       brief,
       own: [motorOf(motorId, size)],
     }),
@@ -139,7 +148,7 @@ export const knownModels: readonly Known[] = [
     { strength: 0.0078, friction: 0.0024, kv: 2280 },
     { kilograms: 4, gearRatio: 60, tyreDiameter: 0.045 },
     { top: [0.58, 0.68], amps: [1.4, 2.4], peak: [4, 6.5], outing: 'long', mean: [1.4, 1.8] },
-    { motors: 2 },
+    { motors: 2, hasTwoSticks: true },
   ),
   known(
     'planing hull, two cells',

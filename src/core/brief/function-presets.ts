@@ -17,9 +17,12 @@ const functionPresets: readonly FunctionPreset[] = [
   preset('steering', 'Steering', 'steer', 'centring'),
   {
     ...preset('drive', 'Drive', 'drive', 'centring'),
-    models: ['boat', 'car', 'crawler', 'truck', 'tracked machine'],
+    models: ['boat', 'car', 'crawler', 'truck'],
   },
-  { ...preset('second-drive', 'Second drive', 'drive', 'centring'), models: ['boat', 'tracked machine'] },
+  { ...preset('second-drive', 'Second drive', 'drive', 'centring'), models: ['boat'] },
+  { ...preset('left-track', 'Left track', 'drive', 'centring'), models: ['tracked machine'] },
+  { ...preset('right-track', 'Right track', 'drive', 'centring'), models: ['tracked machine'] },
+  { ...preset('slew', 'Slew', 'mechanism', 'centring'), models: ['tracked machine'] },
   { ...preset('sail', 'Sail winch', 'mechanism', 'staying'), models: ['yacht'] },
   {
     ...preset('gear-shift', 'Gear shift', 'mechanism', 'twoPosition'),
@@ -44,7 +47,7 @@ export function servingKinds(role: FunctionRole): readonly PartKind[] {
     steer: ['servo'] as const,
     drive: ['controller'] as const,
     mechanism: ['servo', 'controller', 'electronicSwitch'] as const,
-    pump: ['electronicSwitch'] as const,
+    pump: ['electronicSwitch', 'controller'] as const,
     lights: ['load', 'electronicSwitch'] as const,
     sound: ['load', 'electronicSwitch'] as const,
   }[role];

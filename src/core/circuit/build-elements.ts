@@ -11,6 +11,7 @@ import { NodeNames } from './nodes';
 import type { MotorLoad, PartElements, PointLoad, Site } from './site';
 import { driveWatts } from './values/drive-watts';
 import { hullElement, screwOf, type WorkingPoint } from './values/hull-values';
+import { skidSteering } from './values/skid-values';
 import { sailForce } from './values/sail-values';
 import { thrustOf } from './values/screw-thrust';
 import { isAfloat, kilogramsOf, vehicleElement, wheelsOf } from './values/vehicle-values';
@@ -150,15 +151,18 @@ function loadOf(
   const { build } = survey;
   const movers = survey.movers();
   if (!movers.has(motor)) return plainLoad;
+  const jams = conditions.jams && { jams: conditions.jams };
   if (isAfloat(build))
     return conditions.command
-      ? { screw: screwOf(build, point, driveWatts(survey), estimates), inertia: 0 }
+      ? { screw: screwOf(build, point, driveWatts(survey), estimates), inertia: 0, ...jams }
       : screwAtRest;
   if (!conditions.command) return plainLoad;
   const wheels = wheelsOf(build, kv, movers.size, estimates);
   const reach = wheels.tyreRadius / wheels.gearRatio;
+  const side = survey.sideOf(motor);
   return {
-    wheels,
+    wheels: side === undefined ? wheels : { ...wheels, side },
+    ...jams,
     inertia: (wheelShare * kilogramsOf(build, estimates) * reach ** 2) / movers.size,
   };
 }
@@ -173,7 +177,11 @@ function bodyOf(
   const { build } = survey;
   const moving = elements.filter((element) => element.kind === 'motor');
   if (!command) return [];
-  if (moving.some((motor) => motor.wheels)) return [vehicleElement(build, effort, slopes ?? 0, estimates)];
+  if (moving.some((motor) => motor.wheels)) {
+    const vehicle = vehicleElement(build, effort, slopes ?? 0, estimates);
+    const hasSides = moving.some((motor) => motor.wheels?.side);
+    return [hasSides ? { ...vehicle, skid: skidSteering(build, estimates) } : vehicle];
+  }
   const screws = moving.filter((motor) => motor.screw);
   const isSailing = build.model === 'yacht' && winds !== undefined;
   if (isSailing && !isAfloat(build))

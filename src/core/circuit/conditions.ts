@@ -20,6 +20,8 @@ export interface Conditions {
   slopes?: TrackPoints;
   /** Outings: apparent wind over time, in m/s. */
   winds?: TrackPoints;
+  /** Outings: how far what moves the model is jammed over time, 0 to 1. */
+  jams?: TrackPoints;
   /** Throttle of each controller, −1 to 1, as one value or over time. */
   duty: (controllerId: string) => number | TrackPoints;
   /** Angle asked of each servo over time, in radians; operating points have none. */

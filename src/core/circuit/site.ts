@@ -3,6 +3,7 @@ import type { PartKind } from '../parts/part-spec';
 import type { Fitted } from '../survey/build-index';
 import type { ScrewValues } from '../network/devices/screw';
 import type { WheelsValues } from '../network/devices/wheels';
+import type { TrackPoints } from '../network/track';
 import type { Conditions } from './conditions';
 import type { Estimates } from './estimates';
 import type { WorkingPoint } from './values/hull-values';
@@ -34,6 +35,8 @@ export interface PointLoad {
 interface MovingLoad {
   wheels?: WheelsValues;
   screw?: ScrewValues;
+  /** How far it is jammed over time, 0 to 1. */
+  jams?: TrackPoints;
   inertia: number;
 }
 

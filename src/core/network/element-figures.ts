@@ -1,7 +1,7 @@
 import type { ElementKind } from './devices';
 
 /** What a figure must be: above zero, zero or more, a share of one, any number, or a number or line over time. */
-type Bound = 'aboveZero' | 'zeroOrMore' | 'share' | 'any' | 'track' | 'curve' | 'flag';
+type Bound = 'aboveZero' | 'zeroOrMore' | 'share' | 'any' | 'track' | 'curve' | 'flag' | 'side';
 
 interface Figures {
   /** Names of nodes. */
@@ -17,8 +17,8 @@ interface Figures {
 
 /** What stands between a motor and the body that it moves. */
 interface Group extends Omit<Figures, 'nodes' | 'nodesIfAny' | 'groups'> {
-  /** The kind of element that its `on` names. */
-  on: ElementKind;
+  /** The kind of element that its `on` names, where it has one. */
+  on?: ElementKind;
 }
 
 const wheels: Group = {
@@ -31,7 +31,10 @@ const wheels: Group = {
     efficiency: 'aboveZero',
     slipSpeed: 'aboveZero',
   },
+  mayHave: { side: 'side' },
 };
+const jam: Group = { needs: { over: 'track', damping: 'zeroOrMore' } };
+const skid: Group = { needs: { mu: 'zeroOrMore', lengthOverGauge: 'aboveZero' } };
 const screw: Group = {
   on: 'hull',
   needs: {
@@ -122,7 +125,7 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
     ...load,
     needs: { ...motor, escOhms: 'zeroOrMore', duty: 'track', quiescentAmps: 'zeroOrMore' },
     mayHave: { dragBrake: 'share', ...manner },
-    groups: { wheels, screw },
+    groups: { wheels, screw, jam },
     trouble: oneManner,
   },
   controller: {
@@ -132,7 +135,7 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
     mayHave: { ...manner, dragBrake: 'share', motorOhms: 'zeroOrMore' },
     trouble: oneManner,
   },
-  motor: { ...load, needs: motor, groups: { wheels, screw } },
+  motor: { ...load, needs: motor, groups: { wheels, screw, jam } },
   servo: {
     ...load,
     needs: {
@@ -163,6 +166,7 @@ const figuresOf: Readonly<Record<ElementKind, Figures>> = {
       grade: 'track',
     },
     mayHave: { push: 'track' },
+    groups: { skid },
   },
   hull: {
     nodes: [],
@@ -217,8 +221,8 @@ function groupTrouble(
   kindOf: (id: unknown) => unknown,
 ): string | undefined {
   if (!isObject(value)) return `"${name}" must be an object`;
-  const { on, ...figures } = value;
-  if (typeof on !== 'string' || kindOf(on) !== group.on)
+  const { on, ...figures } = group.on === undefined ? { ...value, on: undefined } : value;
+  if (group.on !== undefined && (typeof on !== 'string' || kindOf(on) !== group.on))
     return `"${name}.on" must name a ${group.on} of the network`;
   return figuresTrouble(`"${name}"`, group, figures);
 }
@@ -242,6 +246,7 @@ function figuresTrouble(
 
 function figureTrouble(value: unknown, bound: Bound): string | undefined {
   if (bound === 'flag') return typeof value === 'boolean' ? undefined : 'must be true or false';
+  if (bound === 'side') return value === 1 || value === -1 ? undefined : 'must be 1 or -1';
   if ((bound === 'track' || bound === 'curve') && isTrack(value)) return undefined;
   if (bound === 'curve') return 'must be a list of pairs of numbers whose first rise';
   if (typeof value !== 'number' || !Number.isFinite(value))

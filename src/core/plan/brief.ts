@@ -106,6 +106,20 @@ export class Brief {
   @Max(1)
   steeredShare?: number;
 
+  /** Of a track on the ground, in metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.005)
+  @Max(10)
+  trackLength?: number;
+
+  /** From the middle of one track to that of the other, in metres. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.005)
+  @Max(10)
+  gauge?: number;
+
   /** Length of the hull at the waterline, in metres. */
   @IsOptional()
   @IsNumber()

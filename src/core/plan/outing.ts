@@ -101,6 +101,20 @@ export class Outing {
   })
   winds?: [number, number][];
 
+  /** How far wheels, tracks or screws are jammed over time: seconds, which never fall, and 0 free to 1 held fast. */
+  @IsOptional()
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(mostPoints)
+  @ValidateBy({
+    name: 'jamPoints',
+    validator: {
+      validate: arePointsWithin(0, 1),
+      defaultMessage: () => '$property must be pairs of rising seconds and a share from 0 to 1',
+    },
+  })
+  jams?: [number, number][];
+
   @NestedList(() => OutingTrack, { most: 200 })
   tracks!: OutingTrack[];
 }

@@ -86,20 +86,31 @@ export class Survey {
       .filter(({ fitting }) => this.controllerByMotor.get(fitting.id)?.fitting.id === controllerId);
   }
 
-  /** The motors that move the model: those that a drive function works, or all where none does. */
+  /** The motors that move the model, in the order of the drive functions that work them; all where none does. */
   movers(): ReadonlySet<string> {
     return (this.moverIds ??= this.findMovers());
   }
 
   private findMovers(): Set<string> {
     const all = [...this.controllerByMotor.keys()];
-    const driven = new Set(
-      this.build.functions.filter(({ role }) => role === 'drive').flatMap(({ devices }) => devices),
-    );
-    const moving = all.filter(
-      (motor) => driven.has(motor) || driven.has(this.controllerByMotor.get(motor)!.fitting.id),
+    // Tracks are two: what else an excavator drives turns its house or works its pump.
+    const most = this.build.model === 'tracked machine' ? 2 : Infinity;
+    const driven = this.build.functions
+      .filter(({ role }) => role === 'drive')
+      .slice(0, most)
+      .flatMap(({ devices }) => devices);
+    const moving = driven.flatMap((device) =>
+      all.filter((motor) => motor === device || this.controllerByMotor.get(motor)!.fitting.id === device),
     );
     return new Set(moving.length > 0 ? moving : all);
+  }
+
+  /** Side of a track's motor, 1 and −1, where tracks have motors of their own: the first half is one side. */
+  sideOf(motorId: string): 1 | -1 | undefined {
+    const movers = [...this.movers()];
+    const at = movers.indexOf(motorId);
+    if (this.build.model !== 'tracked machine' || movers.length % 2 > 0 || at < 0) return undefined;
+    return at < movers.length / 2 ? 1 : -1;
   }
 
   /** The controllers that drink from a pack. */

@@ -59,6 +59,20 @@ describe('a model whose figures are well known', () => {
     expect(watts).toBeGreaterThan(1.05);
   });
 
+  it.each([
+    [/^crawler 1:10/, 23, 38],
+    [/^small crawler/, 8, 14],
+  ])('draws what its windings let through while a wheel is wedged: %s', (name, least, most) => {
+    const { build } = knownModels.find((known) => name.test(known.build.name))!;
+    const run = runTrial(
+      checkContext(build, []),
+      usualTask(outingsOf(build).find(({ id }) => id === 'jammed')!),
+    );
+    if (!run.ok) throw new Error(JSON.stringify(run.problem));
+    expect(run.value.figures.mostPackAmps).toBeGreaterThan(least);
+    expect(run.value.figures.mostPackAmps).toBeLessThan(most);
+  });
+
   it('sails as fast in gusts, and draws as little: a yacht of a metre', () => {
     const yacht = soundBuilds['yacht on five cells NiMH, 7 V full']!;
     const build = {

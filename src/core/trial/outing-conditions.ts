@@ -1,6 +1,8 @@
 import type { CheckContext } from '../findings/context';
+import type { ModelFunction } from '../plan/model-function';
 import type { TrackPoints } from '../network/track';
 import type { Conditions } from '../circuit/conditions';
+import { Track } from '../network/track';
 import { coldFactor, type TrialTask } from './trial-task';
 
 /** Degrees that a servo turns each way at full command, in radians. */
@@ -34,6 +36,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
       if (modelFunction.role === 'steer') steers.add(device);
     }
   }
+  for (const [device, points] of steeredDrives(build.functions, pointsOf)) trackOf.set(device, points);
   /** A load on an electronic switch does what the switch is told. */
   const switchOf = (load: string): string | undefined =>
     index
@@ -46,6 +49,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
     coldFactor: coldFactor(task),
     effort: outing.effort,
     ...(outing.slopes && { slopes: outing.slopes }),
+    ...(outing.jams && { jams: unjumped(outing.jams) }),
     winds: outing.winds ?? [[0, usualWind]],
     duty: track,
     command: (servo) => track(servo).map(([at, position]) => [at, position * fullAngle] as const),
@@ -59,6 +63,34 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
         : told.map(([at, position]) => [at, Math.max(position, 0)] as const);
     },
   };
+}
+
+/**
+ * What drives do that a drive and a steering function work together: the first is sped up by what the second is
+ * held back, to the stop.
+ */
+function steeredDrives(
+  functions: readonly ModelFunction[],
+  pointsOf: ReadonlyMap<string, TrackPoints>,
+): Map<string, TrackPoints> {
+  const found = new Map<string, TrackPoints>();
+  for (const steering of functions.filter(({ role }) => role === 'steer'))
+    for (const drive of functions.filter(({ role }) => role === 'drive')) {
+      const both = steering.devices.filter((device) => drive.devices.includes(device));
+      for (const [n, device] of both.entries())
+        found.set(
+          device,
+          mixed(pointsOf.get(drive.id) ?? [], pointsOf.get(steering.id) ?? [], n < both.length / 2 ? 1 : -1),
+        );
+    }
+  return found;
+}
+
+/** One track and a share of another, within full throttle. */
+function mixed(first: TrackPoints, second: TrackPoints, share: number): TrackPoints {
+  const [one, other] = [new Track(first), new Track(second)];
+  const times = [...new Set([...one.breakpoints, ...other.breakpoints])].sort((a, b) => a - b);
+  return times.map((at) => [at, Math.min(Math.max(one.value(at) + share * other.value(at), -1), 1)] as const);
 }
 
 /** Two points at one time become a quick move: nothing in the model jumps. */

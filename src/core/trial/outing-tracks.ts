@@ -3,8 +3,11 @@ import type { ModelFunction } from '../plan/model-function';
 /** Seconds and the value from −1 to 1 that a function has then. */
 export type Points = [number, number][];
 
-/** What a function does in an outing, or nothing where it is left alone. */
-export type Play = (modelFunction: ModelFunction) => Points | undefined;
+/**
+ * What a function does in an outing, or nothing where it is left alone.
+ * @param isOtherTrack it drives the other of two tracks, which turns against the first where the model turns
+ */
+export type Play = (modelFunction: ModelFunction, isOtherTrack: boolean) => Points | undefined;
 
 /** A value that goes to and fro: `holds` seconds at each, `moves` seconds from one to the next. */
 export function toAndFro(
@@ -36,8 +39,8 @@ export const ramp = (from: number, to: number, seconds: number, value: number): 
 const round = (seconds: number): number => Math.round(seconds * 1000) / 1000;
 
 /** Lights stay on; a horn is short; pumps run through the middle. */
-export function others(seconds: number): Play {
-  return (modelFunction) => {
+export function others(seconds: number): (modelFunction: ModelFunction) => Points | undefined {
+  return (modelFunction: ModelFunction) => {
     if (modelFunction.role === 'lights') return [[0, 1]];
     if (modelFunction.role === 'sound')
       return [

@@ -12,6 +12,9 @@ export type MotorFigures = Omit<MotorValues, 'id' | 'from' | 'to'>;
 /** Share of the volts that is lost in the windings at full load, where a sheet does not tell: rule of thumb. */
 const windingShare = { brushed: 0.18, brushless: 0.1 };
 
+/** Torque that holds a jammed shaft, against what its motor at full throttle could keep turning. */
+const jamHolds = 100;
+
 /** Seconds in which the working torque brings a screw to its working speed. */
 const spinUpSeconds = 0.12;
 
@@ -106,5 +109,6 @@ export function motorFigures(
     omegaEps: 1,
     ...(isMoving && load.wheels && { wheels: load.wheels }),
     ...(isMoving && load.screw && { screw: load.screw }),
+    ...(isMoving && load.jams && { jam: { over: load.jams, damping: (jamHolds * kt ** 2) / motorOhms } }),
   };
 }

@@ -39,11 +39,11 @@ export class Drive implements Device {
   ) {
     this.id = values.id;
     this.duty = trackOf(values.duty);
-    this.breakpoints = breakpointsOf(values);
     this.ohms = values.motorOhms + values.escOhms;
     this.plus = wiring.node(values.from);
     this.minus = wiring.node(values.to ?? 'gnd');
     this.shaft = new Shaft(values, wiring, vehicles);
+    this.breakpoints = [...breakpointsOf(values), ...this.shaft.breakpoints];
     const { speedIndex } = this.shaft;
     this.branch = new Branch(wiring, this.plus, this.minus, [this.plus, this.minus, speedIndex]);
     this.byPlus = wiring.slot(speedIndex, this.plus);

@@ -13,6 +13,7 @@ export interface MotorValues extends ShaftValues {
 export class Motor implements Device {
   readonly id: string;
   readonly shaft: Shaft;
+  readonly breakpoints: readonly number[];
   private readonly plus: number;
   private readonly minus: number;
   private readonly branch: Branch;
@@ -28,6 +29,7 @@ export class Motor implements Device {
     this.plus = wiring.node(values.from);
     this.minus = wiring.node(values.to ?? 'gnd');
     this.shaft = new Shaft(values, wiring, vehicles);
+    this.breakpoints = this.shaft.breakpoints;
     const { speedIndex } = this.shaft;
     this.branch = new Branch(wiring, this.plus, this.minus, [this.plus, this.minus, speedIndex]);
     this.byPlus = wiring.slot(speedIndex, this.plus);

@@ -122,6 +122,16 @@ const specimens: { [Kind in ElementKind]: Element } = {
 const bodies: Element[] = [
   { kind: 'vehicle', id: 'car', mass: 1.5, crr: 0.05, vEps: 0.05, cdA: 0.02, grade: 0.2 },
   { kind: 'hull', id: 'boat', mass: 4, dragLinear: 0.4, dragSquare: 3 },
+  {
+    kind: 'vehicle',
+    id: 'tank',
+    mass: 4,
+    crr: 0.15,
+    vEps: 0.05,
+    cdA: 0.04,
+    grade: 0.2,
+    skid: { mu: 0.7, lengthOverGauge: 1.7 },
+  },
 ];
 
 const shaft = { ...(specimens.drive as ElementOfKind<'drive'>), loadConst: 0, duty: 0.6 };
@@ -169,6 +179,20 @@ const others: Record<string, Element> = {
       slipSpeed: 2,
     },
   },
+  'drive of one track': {
+    ...shaft,
+    wheels: {
+      on: 'tank',
+      mu: 0.7,
+      drivenShare: 0.5,
+      tyreRadius: 0.0225,
+      gearRatio: 60,
+      efficiency: 0.6,
+      slipSpeed: 2,
+      side: -1,
+    },
+  },
+  'drive whose wheel is wedged': { ...shaft, jam: { over: [[0, 0.7]], damping: 0.02 } },
   'drive with a screw': {
     ...shaft,
     screw: {

@@ -19,6 +19,8 @@ export interface WheelsValues {
   efficiency: number;
   /** Slip at which grip is three quarters used up, m/s. */
   slipSpeed: number;
+  /** Side of a body with skid steering: 1 goes ahead of its middle in a turn to the left of it, −1 behind. */
+  side?: 1 | -1;
 }
 
 /**

@@ -1,0 +1,28 @@
+import type { SkidSteering } from '../../network/devices/vehicle';
+import type { Build } from '../../plan/build';
+import type { Estimates } from '../estimates';
+import { gripOf } from './vehicle-values';
+
+/** Length of track on the ground over the distance of the tracks, where it is not known: rule of thumb. */
+const usualLengthOverGauge = 1.7;
+
+/** How a model turns by its tracks, where it has one on each side with a motor of its own. */
+export function skidSteering(build: Build, estimates: Estimates): SkidSteering {
+  const { trackLength, gauge } = build.brief;
+  return {
+    mu: gripOf(build),
+    lengthOverGauge: estimates.take(
+      'model.lengthOverGauge',
+      'length of track on the ground over the distance of the tracks',
+      trackLength !== undefined && gauge !== undefined
+        ? { value: trackLength / gauge, provenance: 'stated' }
+        : undefined,
+      {
+        value: usualLengthOverGauge,
+        least: 0.7,
+        most: 1.3,
+        note: 'usual for its kind, rule of thumb; the Brief takes both',
+      },
+    ),
+  };
+}
