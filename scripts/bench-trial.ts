@@ -6,6 +6,10 @@ import { Worker } from 'node:worker_threads';
 import type { Build } from '../src/core/plan/build';
 import { checkContext } from '../src/core/check/check-context';
 import { readBuildFile } from '../src/core/file/read-file';
+import { Network } from '../src/core/network/network';
+import { SparseLu } from '../src/core/network/sparse-lu';
+import { Recorder } from '../src/core/trial/recorder';
+import { SnapshotKeeper } from '../src/core/trial/snapshots';
 import { operatingPoint } from '../src/core/network/operating-point';
 import { networkOf, type NetworkCase } from '../src/core/network/reference-form';
 import { solveCourse } from '../src/core/transient/transient-case';
@@ -49,6 +53,48 @@ export function outingMilliseconds(build: Build, outingId: string, seconds?: num
   const task = usualTask(seconds === undefined ? outing : { ...outing, seconds });
   const context = checkContext(build, []);
   return rounded(medianMilliseconds(7, 3, () => runTrial(context, task)));
+}
+
+/** Percent of an outing's time in devices, in the matrix, in recording and watching, and in all else. */
+export function outingShares(build: Build, outingId: string): Record<string, number> {
+  const spent = new Map<string, number>();
+  const restore = [
+    timed(Network.prototype, 'evaluate', 'devices', spent),
+    timed(SparseLu.prototype, 'factor', 'matrix', spent),
+    timed(SparseLu.prototype, 'solve', 'matrix', spent),
+    timed(Recorder.prototype, 'add', 'recording', spent),
+    timed(SnapshotKeeper.prototype, 'add', 'recording', spent),
+  ];
+  const task = usualTask(outingsOf(build).find((candidate) => candidate.id === outingId)!);
+  const context = checkContext(build, []);
+  for (let n = 0; n < 3; n += 1) runTrial(context, task);
+  spent.clear();
+  const start = performance.now();
+  runTrial(context, task);
+  const whole = performance.now() - start;
+  for (const back of restore) back();
+  return Object.fromEntries(
+    [...spent].map(([name, milliseconds]) => [name, rounded((100 * milliseconds) / whole)]),
+  );
+}
+
+/** Adds up the milliseconds that a method takes, by a name. @returns what puts the method back as it was */
+function timed<Name extends string>(
+  prototype: Record<Name, (...args: never[]) => unknown>,
+  method: Name,
+  name: string,
+  spent: Map<string, number>,
+): () => void {
+  const own = prototype[method];
+  prototype[method] = function (this: unknown, ...args: never[]) {
+    const start = performance.now();
+    const result = own.apply(this, args);
+    spent.set(name, (spent.get(name) ?? 0) + performance.now() - start);
+    return result;
+  };
+  return () => {
+    prototype[method] = own;
+  };
 }
 
 /** Our own time for a solved case, and how many times longer the circuit simulator says its analysis took. */

@@ -3,7 +3,14 @@ import type { Build } from '../src/core/plan/build';
 import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
 import type { Fitting } from '../src/core/plan/fitting';
 import { checkBuild } from '../src/core/check/check-build';
-import { caseFigures, demo, outingMilliseconds, pointMilliseconds, toleranceSeconds } from './bench-trial';
+import {
+  caseFigures,
+  demo,
+  outingMilliseconds,
+  outingShares,
+  pointMilliseconds,
+  toleranceSeconds,
+} from './bench-trial';
 import { heapLeft, longestBriefTask, longestPageTask } from './bench-page';
 import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
 
@@ -76,6 +83,8 @@ figures['operatingPoint.tugPutRight.medianMilliseconds'] = pointMilliseconds(rig
 for (const seconds of [60, 180, 600, 86_400])
   figures[`outing.tug${seconds}s.medianMilliseconds`] = outingMilliseconds(right, 'long', seconds);
 Object.assign(figures, caseFigures('tr-02'), caseFigures('tr-06'));
+for (const [name, percent] of Object.entries(outingShares(right, 'long')))
+  figures[`outing.tug600s.percentIn.${name}`] = percent;
 figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
 
 const ofPage = {

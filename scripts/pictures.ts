@@ -64,7 +64,7 @@ export const shots: readonly Shot[] = [
   {
     name: 'trial-compared',
     room: 'trial',
-    path: '/trial?outing=long',
+    path: '/trial',
     act: async (page) => {
       await putRight(page);
       await page.getByRole('combobox', { name: 'Compare with' }).click();

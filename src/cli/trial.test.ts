@@ -100,7 +100,9 @@ describe('hull trial', () => {
 
   it('says which outings there are for one there is not', () => {
     const done = trialCommand(demoBuild('harbour-tug'), { ...usual, outing: 'to the moon' });
-    expect(done.ok ? '' : done.problem).toContain('full-lock-reversals, pottering, sprint, tow, long');
+    expect(done.ok ? '' : done.problem).toContain(
+      'full-lock-reversals, pottering, sprint, tow, jammed, long',
+    );
   });
 
   it('says it in words on the command line, and refuses odd numbers of runs', () => {

@@ -1,6 +1,6 @@
 import { releaseProxy } from 'comlink';
 import type { Build } from '../core/plan/build';
-import type { Choice, ChoicePoint } from '../core/trial/choice-bench';
+import type { Choice, ChoicePoint, ChoiceTry } from '../core/trial/choice-bench';
 import type { EstimatedFigure } from '../core/circuit/estimates';
 import { summarise, type ToleranceResult, type ToleranceSample } from '../core/trial/tolerance';
 import type { TrialTask } from '../core/trial/trial-task';
@@ -87,23 +87,27 @@ export async function choiceRun(
   signal: AbortSignal,
   onPoints: (points: readonly ChoicePoint[]) => void,
 ): Promise<ChoicePoint[]> {
-  const found: ChoicePoint[] = [];
-  // From the middle outwards: what stands today comes first.
+  const found = new Map<number, ChoicePoint>();
+  // From the middle outwards: what stands today comes first. All lines, then how sure each is.
   const middle = (values.length - 1) / 2;
-  const order = [...values.keys()].sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle));
+  const outwards = [...values].sort(
+    (a, b) => Math.abs(values.indexOf(a) - middle) - Math.abs(values.indexOf(b) - middle),
+  );
+  const order = [false, true].flatMap((withSpread) =>
+    outwards.map((value): ChoiceTry => ({ choice, value, moreCells, withSpread })),
+  );
   const work = async (n: number) => {
     for (let next = order.shift(); next !== undefined; next = order.shift()) {
-      const value = values[next]!;
-      const point = await worker(n).do(
-        async (jobs) => await jobs.choice(build, task, choice, value, moreCells),
-        signal,
-      );
+      const choiceTry = next;
+      const point = await worker(n).do(async (jobs) => await jobs.choice(build, task, choiceTry), signal);
       if (!point) continue;
-      found.push(point);
-      found.sort((a, b) => a.value - b.value);
-      onPoints([...found]);
+      found.set(point.value, point);
+      onPoints(inOrder(found));
     }
   };
   await Promise.all(Array.from({ length: crewSize }, (_, n) => work(n)));
-  return found;
+  return inOrder(found);
 }
+
+const inOrder = (points: ReadonlyMap<number, ChoicePoint>): ChoicePoint[] =>
+  [...points.values()].sort((a, b) => a.value - b.value);

@@ -3,7 +3,7 @@ import { proxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import { checkContext } from '../core/check/check-context';
 import { calibrate, type Calibration, type Reading } from '../core/trial/calibrate';
-import { choicePoint, type Choice, type ChoicePoint } from '../core/trial/choice-bench';
+import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/trial/choice-bench';
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
 import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
 import { toleranceSample, type ToleranceSample } from '../core/trial/tolerance';
@@ -30,14 +30,8 @@ export const trialJobs = {
     });
   },
 
-  choice(
-    build: Build,
-    task: TrialTask,
-    choice: Choice,
-    value: number,
-    moreCells: number,
-  ): ChoicePoint | undefined {
-    return choicePoint(build, task, choice, value, moreCells);
+  choice(build: Build, task: TrialTask, choiceTry: ChoiceTry): ChoicePoint | undefined {
+    return choicePoint(build, task, choiceTry);
   },
 
   calibrate(

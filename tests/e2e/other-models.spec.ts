@@ -25,9 +25,9 @@ const buggy: Model = {
 const digger: Model = {
   name: 'Quarry excavator',
   kind: 'tracked machine',
-  functions: ['Drive', 'Second drive', 'Winch', 'Lift'],
+  functions: ['Left track', 'Right track', 'Slew', 'Lift'],
   parts: [
-    ...['Drive', 'Second drive', 'Winch', 'Lift'].map((text): [string, RegExp] => [
+    ...['Left track', 'Right track', 'Slew', 'Lift'].map((text): [string, RegExp] => [
       `${text}: part`,
       /^brushed controller, 30 A, switching/,
     ]),

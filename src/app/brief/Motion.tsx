@@ -4,9 +4,11 @@ import {
   isAfloat,
   steeredShare,
   topSpeedVolts,
+  tyreDiameter,
   tyreWidth,
   usualSurface,
 } from '../../core/circuit/values/vehicle-values';
+import { gaugeOf, trackLengthOf } from '../../core/circuit/values/skid-values';
 import type { CheckContext } from '../../core/findings/context';
 import { surfaces, type Brief } from '../../core/plan/brief';
 import { capital, nameList } from '../../core/words/sentences';
@@ -35,7 +37,15 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
   const inMillimetres = (metres: number | undefined) =>
     metres === undefined ? undefined : Number((metres * millimetres).toFixed(1));
   const length = (
-    key: 'tyreDiameter' | 'tyreWidth' | 'screwDiameter' | 'screwPitch' | 'waterline' | 'drumRadius',
+    key:
+      | 'tyreDiameter'
+      | 'tyreWidth'
+      | 'trackLength'
+      | 'gauge'
+      | 'screwDiameter'
+      | 'screwPitch'
+      | 'waterline'
+      | 'drumRadius',
     label: string,
     most: number,
     estimate: number | undefined,
@@ -118,7 +128,17 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
               1000,
               wheels?.tyreDiameter,
             )}
-            {model !== 'tracked machine' && (
+            {model === 'tracked machine' ? (
+              <>
+                {length(
+                  'trackLength',
+                  'On the ground, mm',
+                  10_000,
+                  trackLengthOf(build, tyreDiameter(build)),
+                )}
+                {length('gauge', 'Track to track, mm', 10_000, gaugeOf(build, tyreDiameter(build)))}
+              </>
+            ) : (
               <>
                 {length('tyreWidth', 'Tyre width, mm', 500, tyreWidth(build))}
                 <NumberField

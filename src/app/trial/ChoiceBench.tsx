@@ -77,28 +77,32 @@ function Tried({ range, points }: { range: ChoiceRange; points: readonly ChoiceP
   const take = Number((inHand * scale).toFixed(digits)) / scale;
   return (
     <>
-      <p className={styles.words} role="status">
-        <b>{written(inHand)}</b>: {toldOf(point)}
-      </p>
+      <div className={styles.inHand}>
+        <p className={styles.words} role="status">
+          <b>{written(inHand)}</b>: {toldOf(point)}
+        </p>
+        {range.choice !== 'ampHours' && (
+          <Button
+            variant="contained"
+            sx={{ flexShrink: 0 }}
+            disabled={Math.abs(take - range.now) < 1e-9}
+            onClick={() =>
+              apply(`Brief: ${name.toLowerCase()} ${written(take)}`, choiceEdits(build, range.choice, take))
+            }
+          >
+            Take {written(inHand)} into the Brief
+          </Button>
+        )}
+      </div>
       <p className={styles.note}>
         {point.breaks ?? 'Nothing gives on this outing.'}
+        {point.spread && ' Bands: how far its estimates leave it open.'}
         {points.some(({ breaks }) => breaks !== undefined) && ' Red dots: something gives there.'}
       </p>
-      {range.choice === 'ampHours' ? (
+      {range.choice === 'ampHours' && (
         <p className={styles.note}>
           A larger pack weighs more, which is counted. Look in the Locker for one near what you choose.
         </p>
-      ) : (
-        <Button
-          variant="contained"
-          sx={{ justifySelf: 'start' }}
-          disabled={Math.abs(take - range.now) < 1e-9}
-          onClick={() =>
-            apply(`Brief: ${name.toLowerCase()} ${written(take)}`, choiceEdits(build, range.choice, take))
-          }
-        >
-          Take {written(inHand)} into the Brief
-        </Button>
       )}
       <ChoiceChart
         points={points}

@@ -1,9 +1,11 @@
 import Slider from '@mui/material/Slider';
 import { scaleLinear, scaleLog, type ScaleLogarithmic } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
-import { riseSpread, type ChoiceHeat, type ChoicePoint } from '../../core/trial/choice-bench';
+import { figureOf, type ChoicePoint, type ChoiceSpread } from '../../core/trial/choice-bench';
 import { useWidth } from '../loom/use-width';
 import { chartColour } from './chart-colours';
+import { Doubtful } from './Doubtful';
+import { ValueGrid } from './ValueGrid';
 import styles from './ChoiceBench.module.css';
 import chart from './TimeChart.module.css';
 
@@ -19,9 +21,7 @@ interface ChoiceChartProps {
 
 interface Line {
   name: string;
-  of: (point: ChoicePoint) => number | undefined;
-  /** Range that it is sure to. */
-  range?: (point: ChoicePoint) => ChoiceHeat | undefined;
+  figure: keyof ChoiceSpread;
 }
 
 interface Band {
@@ -30,12 +30,12 @@ interface Band {
   lines: readonly Line[];
   /** Degrees and the like that must not be passed. */
   limit?: number;
-  /** How sure the lines are, in words. */
-  sure?: string;
+  /** Values from which on the lines are doubtful. */
+  doubtfulFrom?: number | undefined;
 }
 
 const margin = { left: 44, right: 12 };
-const height = 78;
+const height = 62;
 
 /** A drag is as fine as this on the slider, whose ends are those of the range. */
 const slideSteps = 200;
@@ -50,22 +50,22 @@ export function ChoiceChart({ points, now, inHand, name, written, onChoose }: Ch
     ...points.flatMap(({ motor, controller }) => [motor, controller].flatMap((part) => part?.limit ?? [])),
   );
   const bands: Band[] = [
-    { title: 'Top speed', unit: 'm/s', lines: [{ name: 'top speed', of: (point) => point.topSpeed }] },
-    { title: 'Mean amps', unit: 'A', lines: [{ name: 'mean amps', of: (point) => point.meanAmps }] },
     {
-      title: 'Run time',
-      unit: 'min',
-      lines: [{ name: 'run time', of: (point) => finite(point.runMinutes) }],
+      title: 'Top speed',
+      unit: 'm/s',
+      lines: [{ name: 'top speed', figure: 'topSpeed' }],
+      doubtfulFrom: points[0]!.doubtfulFrom,
     },
+    { title: 'Mean amps', unit: 'A', lines: [{ name: 'mean amps', figure: 'meanAmps' }] },
+    { title: 'Run time', unit: 'min', lines: [{ name: 'run time', figure: 'runMinutes' }] },
     {
-      title: 'Heat at the end',
+      title: 'Hottest',
       unit: '°C',
       lines: [
-        { name: 'motor', of: (point) => point.motor?.celsius, range: (point) => point.motor },
-        { name: 'controller', of: (point) => point.controller?.celsius, range: (point) => point.controller },
+        { name: 'motor', figure: 'motorCelsius' },
+        { name: 'controller', figure: 'controllerCelsius' },
       ],
       ...(Number.isFinite(limit) && { limit }),
-      sure: `± ${riseSpread * 100} % of the rise`,
     },
   ];
   const slide = slideSteps / Math.log(most / least);
@@ -104,8 +104,6 @@ export function ChoiceChart({ points, now, inHand, name, written, onChoose }: Ch
   );
 }
 
-const finite = (value: number): number | undefined => (Number.isFinite(value) ? value : undefined);
-
 interface BandChartProps {
   band: Band;
   points: readonly ChoicePoint[];
@@ -117,17 +115,18 @@ interface BandChartProps {
 }
 
 function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartProps) {
-  const { title, unit, lines, limit, sure } = band;
+  const { title, unit, lines, limit, doubtfulFrom } = band;
   const drawn = lines
     .map((each) => ({
       ...each,
       values: points.flatMap((point) => {
-        const value = each.of(point);
-        return value === undefined ? [] : [{ at: point.value, value, range: each.range?.(point) }];
+        const value = figureOf(point, each.figure);
+        const spread = point.spread?.[each.figure];
+        return value === undefined ? [] : [{ at: point.value, value, spread }];
       }),
     }))
     .filter(({ values }) => values.length > 0);
-  const all = drawn.flatMap(({ values }) => values.map(({ value }) => value));
+  const all = drawn.flatMap(({ values }) => values.flatMap(({ value, spread }) => spread ?? [value]));
   const y = scaleLinear([0, Math.max(...all, limit ?? 0) * 1.08 || 1], [height - 4, 6]).nice(3);
   const draw = ({ currentTarget, clientX }: React.PointerEvent<SVGSVGElement>) => {
     const value = x.invert(clientX - currentTarget.getBoundingClientRect().left);
@@ -146,7 +145,6 @@ function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartP
               {each.name}
             </span>
           ))}
-        {sure && <span>{sure}</span>}
       </figcaption>
       <svg
         width="100%"
@@ -158,35 +156,20 @@ function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartP
         }}
         onPointerMove={(event) => event.buttons > 0 && draw(event)}
       >
-        {y.ticks(3).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={margin.left}
-              x2={width - margin.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              className={chart.grid}
-            />
-            <text x={margin.left - 6} y={y(tick) + 4} className={chart.tick}>
-              {tick}
-            </text>
-          </g>
-        ))}
+        <ValueGrid y={y} left={margin.left} right={width - margin.right} />
         {drawn.map((each, n) => (
           <g key={each.name}>
-            {each.range && (
-              <path
-                fill={chartColour(n)}
-                opacity={0.18}
-                d={
-                  area<(typeof each.values)[number]>()
-                    .x(({ at }) => x(at))
-                    .y0(({ value, range }) => y(range?.least ?? value))
-                    .y1(({ value, range }) => y(range?.most ?? value))
-                    .curve(curveMonotoneX)(each.values) ?? ''
-                }
-              />
-            )}
+            <path
+              fill={chartColour(n)}
+              opacity={0.18}
+              d={
+                area<(typeof each.values)[number]>()
+                  .x(({ at }) => x(at))
+                  .y0(({ value, spread }) => y(spread?.[0] ?? value))
+                  .y1(({ value, spread }) => y(spread?.[1] ?? value))
+                  .curve(curveMonotoneX)(each.values) ?? ''
+              }
+            />
             <path
               className={chart.line}
               style={{ stroke: chartColour(n) }}
@@ -199,6 +182,9 @@ function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartP
             />
           </g>
         ))}
+        {doubtfulFrom !== undefined && (
+          <Doubtful from={y(doubtfulFrom)} left={margin.left} right={width - margin.right} />
+        )}
         {limit !== undefined && (
           <>
             <line x1={margin.left} x2={width} y1={y(limit)} y2={y(limit)} className={chart.level} />

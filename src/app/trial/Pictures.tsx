@@ -68,7 +68,13 @@ export function Pictures({ result, other }: PicturesProps) {
         />
       )}
       {result.figures.topSpeed > 0 && (
-        <TimeChart title="Speed" unit="m/s" height={64} lines={[speed, ...ghost(other && [other.speed])]} />
+        <TimeChart
+          title="Speed"
+          unit="m/s"
+          height={64}
+          lines={[speed, ...ghost(other && [other.speed])]}
+          doubtfulFrom={speed.doubtfulFrom}
+        />
       )}
     </>
   );

@@ -4,6 +4,8 @@ import { useMemo } from 'react';
 import { useWidth } from '../loom/use-width';
 import { chartColour } from './chart-colours';
 import { CursorLayer } from './CursorLayer';
+import { Doubtful } from './Doubtful';
+import { ValueGrid } from './ValueGrid';
 import { useTimeView } from './time-view';
 import styles from './TimeChart.module.css';
 
@@ -31,6 +33,8 @@ interface TimeChartProps {
   /** Least and most of the scale, where it should not follow the lines. */
   domain?: [number, number];
   digits?: number;
+  /** Value beyond which the lines are doubtful. */
+  doubtfulFrom?: number | undefined;
 }
 
 /** Height of a line of small text. */
@@ -48,6 +52,7 @@ export function TimeChart({
   height,
   domain,
   digits = 1,
+  doubtfulFrom,
 }: TimeChartProps) {
   const { from, to, seconds, cursor } = useTimeView();
   const [frame, frameWidth] = useWidth();
@@ -87,20 +92,10 @@ export function TimeChart({
           ))}
       </figcaption>
       <svg width="100%" height={height} className={styles.picture}>
-        {y.ticks(3).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={margin.left}
-              x2={width - margin.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              className={styles.grid}
-            />
-            <text x={margin.left - 6} y={y(tick) + 4} className={styles.tick}>
-              {tick}
-            </text>
-          </g>
-        ))}
+        <ValueGrid y={y} left={margin.left} right={width - margin.right} />
+        {doubtfulFrom !== undefined && (
+          <Doubtful from={y(doubtfulFrom)} left={margin.left} right={width - margin.right} />
+        )}
         <text x={4} y={margin.top + 10} className={styles.unit}>
           {unit}
         </text>

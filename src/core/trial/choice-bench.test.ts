@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { knownModels } from '../../../tests/kit/known-models';
 import { straightOuting } from '../../../tests/kit/straight-outing';
 import { applyEdits } from '../plan/edits';
-import { choiceEdits, choicePoint, choicesOf, type Choice } from './choice-bench';
+import type { Build } from '../plan/build';
+import { choiceEdits, choicePoint, choicesOf, figureOf, type Choice } from './choice-bench';
 import { usualTask } from './trial-task';
 
 const modelOf = (name: string) => knownModels.find(({ build }) => build.name.startsWith(name))!.build;
@@ -10,7 +11,7 @@ const tried = (name: string, choice: Choice, moreCells = 0, seconds = 120) => {
   const build = modelOf(name);
   const range = choicesOf(build).find((each) => each.choice === choice)!;
   const task = usualTask(straightOuting(build, seconds, 1));
-  const at = (value: number) => choicePoint(build, task, choice, value, moreCells)!;
+  const at = (value: number) => choicePoint(build, task, { choice, value, moreCells, withSpread: false })!;
   return { build, range, first: at(range.values[0]!), now: at(range.now), last: at(range.values.at(-1)!) };
 };
 
@@ -25,8 +26,31 @@ describe('a choice tried on a model', () => {
     expect(last.topSpeed).toBeLessThan(0.65 * now.topSpeed);
     expect(first.motor!.celsius).toBeGreaterThan(now.motor!.celsius);
     expect(last.runMinutes).toBeGreaterThan(now.runMinutes);
-    // A quarter of the rise above the air of this outing, either way.
-    expect(now.motor!.most - now.motor!.celsius).toBeCloseTo((now.motor!.celsius - 20) / 4, 6);
+  });
+
+  it('is as sure as its estimates are: a band about each figure, wider with less known, the same each time', () => {
+    const build = modelOf('touring car');
+    const task = usualTask(straightOuting(build, 20, 1));
+    const at = (tried: Build) =>
+      choicePoint(tried, task, { choice: 'gearRatio', value: 7, moreCells: 0, withSpread: true })!;
+    const point = at(build);
+    for (const name of ['topSpeed', 'meanAmps', 'runMinutes', 'motorCelsius'] as const) {
+      const [least, most] = point.spread![name]!;
+      expect(least).toBeLessThan(figureOf(point, name)!);
+      expect(most).toBeGreaterThan(figureOf(point, name)!);
+    }
+    expect(at(build)).toEqual(point);
+    const unweighed = { ...build, brief: { ...build.brief, kilograms: undefined } } as unknown as Build;
+    const width = ([least, most]: readonly [number, number]) => most - least;
+    expect(width(at(unweighed).spread!.meanAmps!)).toBeGreaterThan(width(point.spread!.meanAmps!));
+  });
+
+  it('marks where a hull that does not plane squats', () => {
+    expect(tried('launch', 'screwDiameter', 0, 20).now.doubtfulFrom).toBeCloseTo(
+      0.5 * Math.sqrt(9.81 * 0.75),
+      6,
+    );
+    expect(tried('planing hull', 'screwDiameter', 0, 20).now.doubtfulFrom).toBeUndefined();
   });
 
   it('of a screw that is far too large says what gives way', () => {
@@ -54,7 +78,12 @@ describe('a choice tried on a model', () => {
   it('of a pack: twice the charge lasts less than twice as long, as it weighs more', () => {
     const { build, range, now } = tried('touring car', 'ampHours');
     const task = usualTask(straightOuting(build, 120, 1));
-    const twice = choicePoint(build, task, 'ampHours', 2 * range.now)!;
+    const twice = choicePoint(build, task, {
+      choice: 'ampHours',
+      value: 2 * range.now,
+      moreCells: 0,
+      withSpread: false,
+    })!;
     expect(twice.runMinutes / now.runMinutes).toBeGreaterThan(1.6);
     expect(twice.runMinutes / now.runMinutes).toBeLessThan(2);
   });

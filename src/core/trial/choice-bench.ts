@@ -1,12 +1,15 @@
+import { extent } from 'd3-array';
 import { drivelineOf } from '../brief/driveline';
 import { checkContext } from '../check/check-context';
 import { cellVolts, isLithium } from '../packs/chemistry';
+import type { CheckContext } from '../findings/context';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { Estimates } from '../circuit/estimates';
 import { kilogramsOf } from '../circuit/values/vehicle-values';
 import { estimated } from '../quantity/figure';
 import { runTrial } from './run-trial';
+import { estimatesOf, sampleFactors } from './tolerance';
 import type { TrialTask } from './trial-task';
 import { verdictOf } from './verdict';
 
@@ -14,22 +17,30 @@ import { verdictOf } from './verdict';
 const choices = ['gearRatio', 'screwDiameter', 'screwPitch', 'ampHours'] as const;
 export type Choice = (typeof choices)[number];
 
-/** The hottest part of a kind at the end, °C, the range that this is sure to, and what it stands. */
-export interface ChoiceHeat {
+/** The hottest part of a kind, °C, and what it stands. */
+interface ChoiceHeat {
   celsius: number;
-  least: number;
-  most: number;
   limit: number;
 }
 
-/** How far a rise above the air may be off, as a share of it: rule of thumb. */
-export const riseSpread = 0.25;
+/** Figures of an outing that hang on the estimates, and that a choice is made by. */
+const unsureFigures = ['topSpeed', 'meanAmps', 'runMinutes', 'motorCelsius', 'controllerCelsius'] as const;
+
+/** Least and most of each figure over the runs with its estimates elsewhere in their ranges. */
+export type ChoiceSpread = Partial<
+  Record<(typeof unsureFigures)[number], readonly [least: number, most: number]>
+>;
+
+/** Runs beside the first that a spread is taken from; the same places in the ranges for every value of a choice. */
+const spreadRuns = 6;
 
 /** One value of a choice, and what the outing makes of it. */
 export interface ChoicePoint {
   value: number;
   /** m/s. */
   topSpeed: number;
+  /** Top speeds beyond this are doubtful: the hull squats. */
+  doubtfulFrom?: number;
   /** From the packs. */
   meanAmps: number;
   mostAmps: number;
@@ -39,6 +50,8 @@ export interface ChoicePoint {
   controller?: ChoiceHeat;
   /** The limit that it breaks first, as a sentence; absent where it breaks none. */
   breaks?: string;
+  /** Absent until it is asked for. */
+  spread?: ChoiceSpread;
 }
 
 /** A choice as it can be tried on a build. */
@@ -111,36 +124,69 @@ const withCells = (build: Build, more: number): Build => ({
   ),
 });
 
-/**
- * What an outing makes of one value of a choice; `undefined` where it cannot be followed.
- * @param moreCells cells that each pack has more than now
- */
+/** One value of a choice to try on a build. */
+export interface ChoiceTry {
+  choice: Choice;
+  value: number;
+  /** Cells that each pack has more than now. */
+  moreCells: number;
+  /** Whether to say as well how far the estimates leave it open: takes several runs. */
+  withSpread: boolean;
+}
+
+/** What an outing makes of one value of a choice; `undefined` where it cannot be followed. */
 export function choicePoint(
   build: Build,
   task: TrialTask,
-  choice: Choice,
-  value: number,
-  moreCells = 0,
+  { choice, value, moreCells, withSpread }: ChoiceTry,
 ): ChoicePoint | undefined {
   const tried = withCells(applyEdits(build, choiceEdits(build, choice, value)), moreCells);
   const context = checkContext(tried, []);
+  const point = pointOf(context, task, value);
+  return point && withSpread ? { ...point, spread: spreadOf(context, task, point) } : point;
+}
+
+/** The range of each figure over some runs with the estimates elsewhere, always the same for the same estimates. */
+function spreadOf(context: CheckContext, task: TrialTask, point: ChoicePoint): ChoiceSpread {
+  const estimates = estimatesOf(context, task);
+  const points = Array.from({ length: spreadRuns }, (_, n) =>
+    pointOf(context, { ...task, factors: sampleFactors(estimates, spreadSeed, n).factors }, point.value),
+  );
+  const all = [point, ...points].flatMap((each) => each ?? []);
+  return Object.fromEntries(
+    unsureFigures.flatMap((name) => {
+      const [least, most] = extent(all.flatMap((each) => figureOf(each, name) ?? []));
+      return least === undefined ? [] : [[name, [least, most]]];
+    }),
+  );
+}
+
+const spreadSeed = 1;
+
+/** A figure of a point by its name; absent where it has none, or one without end. */
+export function figureOf(point: ChoicePoint, name: keyof ChoiceSpread): number | undefined {
+  if (name === 'motorCelsius') return point.motor?.celsius;
+  if (name === 'controllerCelsius') return point.controller?.celsius;
+  return Number.isFinite(point[name]) ? point[name] : undefined;
+}
+
+function pointOf(context: CheckContext, task: TrialTask, value: number): ChoicePoint | undefined {
   const run = runTrial(context, { ...task, slices: 60, looseness: 10 });
   if (!run.ok) return undefined;
-  const { figures, heat, events } = run.value;
+  const { figures, heat, events, speed } = run.value;
   const hottest = (kind: 'motor' | 'controller') => {
     const ids = new Set(context.index.ofKind(kind).map(({ fitting }) => fitting.id));
     const [worst] = heat
       .filter(({ id }) => ids.has(id))
       .map(({ values, limit }) => ({ celsius: Math.max(...values), limit }))
       .sort((a, b) => b.celsius - b.limit - (a.celsius - a.limit));
-    if (!worst) return undefined;
-    const off = riseSpread * Math.max(worst.celsius - task.air, 0);
-    return { [kind]: { ...worst, least: worst.celsius - off, most: worst.celsius + off } };
+    return worst && { [kind]: worst };
   };
   const isBroken = events.some(({ kind }) => kind !== 'limit' && kind !== 'stall');
   return {
     value,
     topSpeed: figures.topSpeed,
+    ...(speed.doubtfulFrom !== undefined && { doubtfulFrom: speed.doubtfulFrom }),
     meanAmps: figures.meanPackAmps,
     mostAmps: figures.mostPackAmps,
     runMinutes: figures.runMinutes,

@@ -7,6 +7,8 @@ import { PtcFuse } from '../network/devices/ptc-fuse';
 import { Regulator } from '../network/devices/regulator';
 import { MovingServo } from '../network/devices/servo';
 import { Source } from '../network/devices/source';
+import { driveWatts } from '../circuit/values/drive-watts';
+import { doubtfulSpeed } from '../circuit/values/hull-values';
 import { networkOf } from '../network/reference-form';
 import { failure, success, type Result } from '../result';
 import type { CheckContext } from '../findings/context';
@@ -115,6 +117,10 @@ export function runTrial(
     drives: controllers.map((controller) => controller.device),
   });
   const speed = new ModelSpeed(pace);
+  const doubtfulFrom =
+    isAfloat(build) && build.model === 'boat'
+      ? doubtfulSpeed(build, driveWatts(survey), estimates)
+      : undefined;
   const brakes = controllers.flatMap(({ fitted, device: controller }) => {
     const own = survey.motorsOf(fitted.fitting.id).flatMap(({ fitting }) => {
       const found = device.get(fitting.id);
@@ -212,8 +218,10 @@ export function runTrial(
   });
   if (!run.ok) return failure(run.problem);
   if (isStopped) return failure({ reason: 'stopped' });
+  const lines = recorder.result();
   return success({
-    ...recorder.result(),
+    ...lines,
+    speed: { ...lines.speed, ...(doubtfulFrom !== undefined && { doubtfulFrom }) },
     snapshots: snapshots.result(),
     outing: outing.id,
     seconds: outing.seconds,

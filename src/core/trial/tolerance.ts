@@ -60,15 +60,21 @@ export function toleranceSample(
   seed: number,
   number: number,
 ): ToleranceSample | undefined {
+  const { places, factors } = sampleFactors(estimates, seed, number);
+  const run = runTrial(context, { ...task, ...coarse, factors });
+  if (!run.ok) return undefined;
+  const { railMinVolts, brownOuts, runMinutes, heatMargin, hottestCelsius } = run.value.figures;
+  return { places, figures: { railMinVolts, brownOuts, runMinutes, heatMargin, hottestCelsius } };
+}
+
+/** Where one run of many has each estimate in its range, −1 to 1, and the factors that this makes, by key. */
+export function sampleFactors(estimates: readonly EstimatedFigure[], seed: number, number: number) {
   const random = randomLcg(fraction(seed, number));
   // The first numbers of neighbouring seeds are alike; later ones are not.
   for (let n = 0; n < 8; n += 1) random();
   const places = estimates.map(() => 2 * random() - 1);
   const factors = new Map(estimates.map((estimate, n) => [estimate.key, factorAt(estimate, places[n]!)]));
-  const run = runTrial(context, { ...task, ...coarse, factors });
-  if (!run.ok) return undefined;
-  const { railMinVolts, brownOuts, runMinutes, heatMargin, hottestCelsius } = run.value.figures;
-  return { places, figures: { railMinVolts, brownOuts, runMinutes, heatMargin, hottestCelsius } };
+  return { places, factors };
 }
 
 /** A number in [0, 1) for each seed and run (a step of the golden ratio apart). */

@@ -59,7 +59,8 @@ export interface TrialResult {
   cells: RailSeries[];
   heat: HeatSeries[];
   /** Metres per second. */
-  speed: Series;
+  /** With the speed beyond which it is doubtful, for hulls that squat. */
+  speed: Series & { doubtfulFrom?: number };
   snapshots: Snapshots;
   events: TrialEvent[];
   figures: TrialFigures;

@@ -121,6 +121,13 @@ export const planes = (build: Build, watts: number, estimates: Estimates): boole
 /** Speed in m/s at which a displacement hull makes a wave of its own length: 1.25·√L, Froude number 0.4. */
 export const hullSpeed = (waterline: number): number => 1.25 * Math.sqrt(waterline);
 
+/** Froude number beyond which a displacement hull squats, and its speed is doubtful. */
+const squats = 0.5;
+
+/** Speed in m/s beyond which what is worked out for a hull is doubtful; `undefined` where it planes. @param watts of the drive at full load */
+export const doubtfulSpeed = (build: Build, watts: number, estimates: Estimates): number | undefined =>
+  planes(build, watts, estimates) ? undefined : squats * Math.sqrt(gravity * waterlineOf(build, estimates));
+
 /** Length at the waterline, in metres: the Brief's, or usual for the mass. */
 export const waterlineOf = (build: Build, estimates: Estimates): number =>
   build.brief.waterline ??

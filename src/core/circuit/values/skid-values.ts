@@ -6,6 +6,18 @@ import { gripOf } from './vehicle-values';
 /** Length of track on the ground over the distance of the tracks, where it is not known: rule of thumb. */
 const usualLengthOverGauge = 1.7;
 
+/** Distance of the tracks against their sprocket, where neither is known: rule of thumb. */
+const gaugePerSprocket = 4;
+
+/** Distance of the tracks in metres: the Brief's, or usual for what else is known. */
+export const gaugeOf = ({ brief }: Build, sprocket: number): number =>
+  brief.gauge ??
+  (brief.trackLength ?? usualLengthOverGauge * gaugePerSprocket * sprocket) / usualLengthOverGauge;
+
+/** Length of a track on the ground in metres: the Brief's, or usual for the distance of the tracks. */
+export const trackLengthOf = (build: Build, sprocket: number): number =>
+  build.brief.trackLength ?? usualLengthOverGauge * gaugeOf(build, sprocket);
+
 /** How a model turns by its tracks, where it has one on each side with a motor of its own. */
 export function skidSteering(build: Build, estimates: Estimates): SkidSteering {
   const { trackLength, gauge } = build.brief;
