@@ -2,7 +2,7 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { fieldProblem, figureAt } from '../../core/locker/sheet-fields';
+import { figureAt, readField } from '../../core/locker/sheet-fields';
 import type { SheetField } from '../../core/parts/sheet-field';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { provenances, type Figure, type Provenance } from '../../core/quantity/figure';
@@ -19,16 +19,14 @@ interface FigureRowProps {
 /** One figure with its unit and where it comes from. */
 export function FigureRow({ part, field, onChange }: FigureRowProps) {
   const figure = figureAt(part, field);
-  const shown = figure === undefined ? '' : String(Number((figure.value / field.scale).toPrecision(4)));
+  const inOwnUnit = figure === undefined ? '' : String(Number((figure.value / field.scale).toPrecision(4)));
+  const shown = figure?.typed ?? inOwnUnit;
   const [refused, setRefused] = useState<string>();
   const take = (text: string, provenance: Provenance) => {
-    const value = Number(text.replace(',', '.'));
-    const isEmpty = text.trim() === '';
-    const next = isEmpty ? undefined : { value: value * field.scale, provenance };
-    const why = isEmpty || Number.isFinite(value) ? fieldProblem(part, field, next) : 'not a number';
-    setRefused(why);
+    const read = readField(part, field, text, provenance);
     // What is refused stays in the field with its reason; the sheet keeps what it had.
-    if (why === undefined) onChange?.(next);
+    setRefused(read.ok ? undefined : read.problem);
+    if (read.ok) onChange?.(read.value);
   };
   return (
     <tr>
@@ -46,11 +44,10 @@ export function FigureRow({ part, field, onChange }: FigureRowProps) {
             slotProps={{
               htmlInput: {
                 'aria-label': `${field.label}, ${field.unit}`,
-                inputMode: 'decimal',
-                maxLength: 10,
+                maxLength: 24,
               },
             }}
-            sx={{ width: 68 }}
+            sx={{ width: 86 }}
             onBlur={({ target }) =>
               target.value !== shown && take(target.value, figure?.provenance ?? 'stated')
             }
@@ -58,7 +55,7 @@ export function FigureRow({ part, field, onChange }: FigureRowProps) {
         ) : (
           shown || '—'
         )}{' '}
-        {field.unit}
+        {figure?.typed === undefined ? field.unit : `= ${inOwnUnit} ${field.unit}`}
       </td>
       <td className={styles.provenance}>
         {onChange && figure ? (

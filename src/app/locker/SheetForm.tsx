@@ -1,5 +1,7 @@
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { sheetFields } from '../../core/kinds';
-import { sheetChoices } from '../../core/locker/sheet-choices';
+import { sheetChoices, sheetSets } from '../../core/locker/sheet-choices';
 import { withFigure } from '../../core/locker/sheet-fields';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { ChainSelect } from '../brief/ChainSelect';
@@ -43,11 +45,32 @@ export function SheetForm({ part, onChange }: SheetFormProps) {
                   label={label}
                   value={value}
                   options={options}
+                  empty="unknown"
                   onChoose={(next) => onChange(choose(next))}
                 />
               </div>
             ))}
           </div>
+          {sheetSets(part).map(({ id, label, values, options, choose }) => (
+            <div key={id} className={styles.set}>
+              <span className={styles.choiceName}>
+                <Explained text={label} />
+                {values.length === 0 && ': unknown'}
+              </span>
+              <ToggleButtonGroup
+                size="small"
+                value={values}
+                aria-label={label}
+                onChange={(_, next: string[]) => onChange(choose(next))}
+              >
+                {options.map(({ value, text }) => (
+                  <ToggleButton key={value} value={value}>
+                    {text}
+                  </ToggleButton>
+                ))}
+              </ToggleButtonGroup>
+            </div>
+          ))}
           <SheetRows part={part} onChange={onChange} />
         </>
       )}

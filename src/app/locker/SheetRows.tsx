@@ -2,6 +2,7 @@ import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
+import { useState } from 'react';
 import {
   addControl,
   addVoltage,
@@ -9,32 +10,59 @@ import {
   moveVoltage,
   removeControl,
   removeVoltage,
+  renamePort,
   withProtocols,
+  withRegulatorVolts,
 } from '../../core/locker/sheet-rows';
+import type { BecSpec } from '../../core/parts/bec';
+import type { ControllerSpec } from '../../core/parts/controller';
 import type { PartSpec } from '../../core/parts/part-spec';
 import type { ServoSpec } from '../../core/parts/servo';
 import { controlKinds, type TransmitterSpec } from '../../core/parts/transmitter';
 import { ChainSelect } from '../brief/ChainSelect';
+import { NumberField } from '../brief/NumberField';
+import { ControllerLimits } from './ControllerLimits';
 import { wantWords } from '../brief/want-words';
 import styles from './SheetRows.module.css';
 
-interface RowsProps<Part extends PartSpec> {
+export interface RowsProps<Part extends PartSpec> {
   part: Part;
   onChange: (part: PartSpec) => void;
 }
 
 /** The rows of a sheet that can be added and taken away: voltages, links, controls. */
 export function SheetRows({ part, onChange }: RowsProps<PartSpec>) {
-  if (part.kind === 'servo') return <Voltages part={part} onChange={onChange} />;
-  if (part.kind === 'receiver') return <Links part={part} onChange={onChange} />;
-  if (part.kind === 'transmitter')
-    return (
-      <>
-        <Links part={part} onChange={onChange} />
-        <Controls part={part} onChange={onChange} />
-      </>
-    );
-  return null;
+  return (
+    <>
+      {(part.kind === 'controller' || part.kind === 'bec') && part.regulator && (
+        <RegulatorVolts part={part} onChange={onChange} />
+      )}
+      {part.kind === 'controller' && <ControllerLimits part={part} onChange={onChange} />}
+      {part.kind === 'servo' && <Voltages part={part} onChange={onChange} />}
+      {(part.kind === 'receiver' || part.kind === 'transmitter') && <Links part={part} onChange={onChange} />}
+      {part.kind === 'transmitter' && (
+        <>
+          <Controls part={part} onChange={onChange} />
+          <Counts part={part} onChange={onChange} />
+        </>
+      )}
+      <PortNames part={part} onChange={onChange} />
+      <TextField
+        fullWidth
+        multiline
+        size="small"
+        margin="dense"
+        label="Remark"
+        defaultValue={part.remark ?? ''}
+        slotProps={{ htmlInput: { maxLength: 500 } }}
+        onBlur={({ target }) => {
+          const remark = target.value.replaceAll(/\s+/g, ' ').trim();
+          const { remark: _, ...rest } = part;
+          if (remark !== (part.remark ?? '')) onChange(remark === '' ? rest : { ...part, remark });
+        }}
+      />
+    </>
+  );
 }
 
 function Voltages({ part, onChange }: RowsProps<ServoSpec>) {
@@ -69,6 +97,84 @@ function Voltages({ part, onChange }: RowsProps<ServoSpec>) {
       <Button size="small" onClick={() => onChange(addVoltage(part))}>
         Add a voltage
       </Button>
+    </section>
+  );
+}
+
+function RegulatorVolts({ part, onChange }: RowsProps<ControllerSpec | BecSpec>) {
+  const shown = part.regulator?.voltsChoices.join(', ') ?? '';
+  const [refused, setRefused] = useState<string>();
+  return (
+    <TextField
+      key={shown}
+      fullWidth
+      size="small"
+      margin="dense"
+      label="Volts that its BEC gives, commas between where they can be chosen"
+      defaultValue={shown}
+      error={refused !== undefined}
+      helperText={refused}
+      slotProps={{ htmlInput: { maxLength: 60 } }}
+      onBlur={({ target }) => {
+        if (target.value === shown) return;
+        const changed = withRegulatorVolts(part, target.value);
+        setRefused(changed.ok ? undefined : changed.problem);
+        if (changed.ok) onChange(changed.value);
+      }}
+    />
+  );
+}
+
+/** The models that a transmitter remembers, the mixes that are free, and what it runs on. */
+function Counts({ part, onChange }: RowsProps<TransmitterSpec>) {
+  const count = (key: 'modelMemories' | 'freeMixes', label: string, least: number, most: number) => (
+    <NumberField
+      label={label}
+      value={part[key]}
+      least={least}
+      most={most}
+      onTake={(value) => {
+        const { [key]: _, ...rest } = part;
+        onChange(value === undefined ? rest : { ...part, [key]: Math.round(value) });
+      }}
+    />
+  );
+  return (
+    <div className={styles.row}>
+      {count('modelMemories', 'Models it remembers', 1, 1000)}
+      {count('freeMixes', 'Free mixes', 0, 100)}
+      <TextField
+        size="small"
+        label="Runs on"
+        defaultValue={part.ownCells ?? ''}
+        slotProps={{ htmlInput: { maxLength: 60 } }}
+        onBlur={({ target }) => {
+          const ownCells = target.value.trim();
+          const { ownCells: _, ...rest } = part;
+          if (ownCells !== (part.ownCells ?? '')) onChange(ownCells === '' ? rest : { ...part, ownCells });
+        }}
+      />
+    </div>
+  );
+}
+
+/** What people call the places where leads go, by the words printed on the part. */
+function PortNames({ part, onChange }: RowsProps<PartSpec>) {
+  if (part.ports.length === 0) return null;
+  return (
+    <section className={styles.rows} aria-label="Names of its ports">
+      <h3 className={styles.title}>Names of its ports, as printed</h3>
+      <div className={styles.names}>
+        {part.ports.map(({ id, name }) => (
+          <TextField
+            key={`${id} ${name}`}
+            variant="standard"
+            defaultValue={name}
+            slotProps={{ htmlInput: { 'aria-label': `Name of the port ${name}`, maxLength: 60 } }}
+            onBlur={({ target }) => target.value !== name && onChange(renamePort(part, id, target.value))}
+          />
+        ))}
+      </div>
     </section>
   );
 }

@@ -1,6 +1,11 @@
 import { controllerFigures } from '../circuit/values/drive-values';
+import { armingPositions, programmings, type ControllerMode, type ControllerSpec } from '../parts/controller';
+import { motorKinds, phaseCount, type MotorKind } from '../parts/motor';
+import type { PinName } from '../parts/port';
+import { chemistries } from '../packs/chemistry';
+import { openChoice, plainOptions, sheetChoice, sheetSet, yesOrNo } from '../parts/sheet-choice';
 import { ampsField, voltsField } from '../parts/sheet-field';
-import { describeKind } from './kind';
+import { changed, describeKind } from './kind';
 import {
   regulatedTerminals,
   regulatorChoice,
@@ -8,7 +13,29 @@ import {
   regulatorFields,
   regulatorLine,
   regulatorMoment,
+  regulatorTypeChoice,
 } from './regulated';
+
+/** What people call the ways that a throttle can be set to work. */
+const modeWords: Record<ControllerMode, string> = {
+  reverse: 'brake, then reverse',
+  instantReverse: 'reverse at once',
+  noReverse: 'no reverse',
+  brake: 'brake',
+  dragBrake: 'drag brake',
+};
+const modeOptions = Object.entries(modeWords).map(([value, text]) => ({ value, text }));
+
+/** The same controller for another kind of motor: its motor leads are two or three. */
+function withDrives(part: ControllerSpec, value: string): ControllerSpec {
+  const drives: MotorKind = motorKinds.find((kind) => kind === value) ?? part.drives;
+  const names: readonly PinName[] = ['a', 'b', 'c'];
+  const pins = names.slice(0, phaseCount[drives]).map((name, n) => ({ name, net: `m${n + 1}` }));
+  return changed(part, {
+    drives,
+    ports: part.ports.map((port) => (port.use === 'motor' ? { ...port, pins } : port)),
+  });
+}
 
 export const controllerKind = describeKind<'controller'>({
   kind: 'controller',
@@ -25,10 +52,36 @@ export const controllerKind = describeKind<'controller'>({
     voltsField('minInputVolts', 'Least input'),
     voltsField('maxInputVolts', 'Most input'),
     ampsField('continuousAmps', 'Continuous'),
+    ampsField('burstAmps', 'For seconds'),
+    ampsField('quiescentAmps', 'Draws itself'),
     ...regulatorFields(part.regulator, 'BEC gives', 'BEC sheds'),
   ],
-  choices: regulatorChoice,
-  blank: ({ modes, cutoffModes, turnLimits, cellLimits, quiescentAmps, isolatedInput, ...usual }) => usual,
+  choices: (part) => [
+    sheetChoice('drives', 'Drives', part.drives, plainOptions(motorKinds), (value) =>
+      withDrives(part, value),
+    ),
+    regulatorTypeChoice(part),
+    ...regulatorChoice(part),
+    openChoice(part, 'armsAt', 'Arms with the stick at', armingPositions),
+    yesOrNo(part, 'oneWay', 'One way only'),
+    ...(part.drives === 'brushless' ? [yesOrNo(part, 'sensored', 'Takes a sensored lead')] : []),
+    yesOrNo(part, 'synchronous', 'Gives back while slowing'),
+    yesOrNo(part, 'isolatedInput', 'Isolated receiver lead'),
+    yesOrNo(part, 'switchLead', 'Switch on its own lead'),
+  ],
+  sets: (part) => [
+    sheetSet(part, 'modes', 'Can be set to', modeOptions),
+    sheetSet(part, 'cutoffModes', 'Cut-off for', plainOptions(chemistries)),
+    sheetSet(part, 'programming', 'Set by', plainOptions(programmings)),
+  ],
+  blank: ({ id, kind, name, ports, drives, regulator }) => ({
+    id,
+    kind,
+    name,
+    ports,
+    drives,
+    ...(regulator && { regulator }),
+  }),
   elements: (site, part) => {
     const { fitted, node, conditions, estimates } = site;
     return [
@@ -43,7 +96,7 @@ export const controllerKind = describeKind<'controller'>({
         ...controllerFigures(fitted, estimates),
         // What its motors do once the throttle is let go counts on the way only.
         ...(conditions.command && {
-          freewheel: true,
+          ...(part.synchronous ? { synchronous: true } : { freewheel: true }),
           dragBrake: fitted.fitting.brake === 'dragBrake' ? 1 : 0,
         }),
       },

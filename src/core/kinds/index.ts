@@ -1,5 +1,5 @@
 import type { PartKind, PartSpec } from '../parts/part-spec';
-import type { SheetField } from '../parts/sheet-field';
+import { bodyFields, type SheetField } from '../parts/sheet-field';
 import type { Terminals } from '../parts/terminals';
 import { becKind } from './bec';
 import { cableKind } from './cable';
@@ -41,4 +41,7 @@ export const signalGroundOf = (part: PartSpec): string | undefined =>
   kindOfAny(part).signalGround?.(part) ?? terminalsOf(part).consumes[0]?.minus;
 
 /** The figures that a sheet of this part has room for, in reading order. */
-export const sheetFields = (part: PartSpec): SheetField[] => kindOfAny(part).fields(part);
+export const sheetFields = (part: PartSpec): SheetField[] => [
+  ...kindOfAny(part).fields(part),
+  ...bodyFields(),
+];

@@ -1,7 +1,7 @@
 import type { Conditions } from '../circuit/conditions';
 import type { PartElements, Site } from '../circuit/site';
 import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
-import type { SheetChoice } from '../parts/sheet-choice';
+import type { SheetChoice, SheetSet } from '../parts/sheet-choice';
 import type { SheetField } from '../parts/sheet-field';
 import type { Terminals } from '../parts/terminals';
 import type { Figure } from '../quantity/figure';
@@ -40,6 +40,8 @@ export interface Kind<K extends PartKind> {
   fields: (part: PartOfKind<K>) => SheetField[];
   /** What is chosen on its sheet, not measured; its plugs and protection apart. */
   choices: (part: PartOfKind<K>) => SheetChoice[];
+  /** What its sheet may have several of. */
+  sets?: (part: PartOfKind<K>) => SheetSet[];
   /** A part of the kind with nothing stated, made from a usual one. */
   blank?: (usual: PartOfKind<K>) => PartOfKind<K>;
   /** Amps that it draws where it takes its power; absent for kinds whose amps come from elsewhere. */

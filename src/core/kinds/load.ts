@@ -1,10 +1,11 @@
 import { plainLoad } from '../circuit/plain-load';
 import { ownAmps } from '../circuit/values/own-amps';
-import type { LoadForm } from '../parts/load';
+import { loadForms, type LoadForm } from '../parts/load';
 import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';
 import { formatQuantity } from '../quantity/format';
-import { describeKind } from './kind';
+import { sheetChoice } from '../parts/sheet-choice';
+import { changed, describeKind } from './kind';
 
 /** What a person calls each form. */
 const loadWords: Record<LoadForm, string> = {
@@ -12,6 +13,10 @@ const loadWords: Record<LoadForm, string> = {
   lamps: 'lamps',
   horn: 'horn',
   videoSender: 'video sender',
+  camera: 'camera',
+  smoke: 'smoke maker',
+  fan: 'fan',
+  sound: 'sound board',
 };
 
 const listens = (part: { ports: { pins: { net: string }[] }[] }): boolean =>
@@ -37,7 +42,15 @@ export const loadKind = describeKind<'load'>({
     voltsField('maxVolts', 'Most volts'),
     ampsField('amps', 'Draws'),
   ],
-  choices: () => [],
+  choices: (part) => [
+    sheetChoice(
+      'form',
+      'What it is',
+      part.form,
+      loadForms.map((form) => ({ value: form, text: loadWords[form] })),
+      (value) => changed(part, { form: loadForms.find((form) => form === value) ?? part.form }),
+    ),
+  ],
   draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),
   elements: ({ fitted, node, conditions, estimates }, part) => {
     const { id } = fitted.fitting;

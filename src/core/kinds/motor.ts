@@ -1,7 +1,7 @@
 import { motorFigures } from '../circuit/values/drive-values';
 import { motorKinds } from '../parts/motor';
-import { plainOptions, sheetChoice } from '../parts/sheet-choice';
-import { ampsField, voltsField } from '../parts/sheet-field';
+import { plainOptions, sheetChoice, yesOrNo } from '../parts/sheet-choice';
+import { ampsField, millimetresField, voltsField } from '../parts/sheet-field';
 import { formatQuantity } from '../quantity/format';
 import { changed, describeKind } from './kind';
 
@@ -20,12 +20,15 @@ export const motorKind = describeKind<'motor'>({
     { path: 'windingOhms', label: 'Windings', unit: 'mΩ', scale: 0.001 },
     voltsField('maxVolts', 'Most volts'),
     { path: 'maxSpeed', label: 'Most speed', unit: 'rev/min', scale: 1 },
+    millimetresField('shaftDiameter', 'Shaft'),
   ],
   choices: (part) => [
     sheetChoice('motorKind', 'Kind', part.motorKind, plainOptions(motorKinds), (value) =>
       changed(part, { motorKind: motorKinds.find((kind) => kind === value) ?? part.motorKind }),
     ),
+    ...(part.motorKind === 'brushless' ? [yesOrNo(part, 'sensored', 'Sensored')] : []),
   ],
+  blank: ({ sensored, ...usual }) => usual,
   elements: ({ fitted, estimates, motorVolts, motorEnds, loadOf }) => {
     if (motorVolts === undefined) return [];
     const figures = motorFigures(fitted, motorVolts, loadOf, estimates);

@@ -1,7 +1,8 @@
 import { cellVoltsAt } from '../packs/charge-curve';
 import { cellVolts, chemistries } from '../packs/chemistry';
 import { packValues } from '../circuit/values/pack-values';
-import { numberOptions, plainOptions, sheetChoice } from '../parts/sheet-choice';
+import { balancePlugs } from '../parts/pack';
+import { numberOptions, openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
 import { formatQuantity } from '../quantity/format';
 import { changed, describeKind } from './kind';
 
@@ -16,16 +17,22 @@ export const packKind = describeKind<'pack'>({
   fields: () => [
     { path: 'ampHours', label: 'Capacity', unit: 'mAh', scale: 0.001 },
     { path: 'dischargeRate', label: 'Discharge rate', unit: 'C', scale: 1 },
+    { path: 'burstRate', label: 'For seconds', unit: 'C', scale: 1 },
     { path: 'cellOhms', label: 'Inside one cell', unit: 'mΩ', scale: 0.001 },
   ],
   choices: (part) => [
     sheetChoice('cells', 'Cells in series', String(part.cells), numberOptions(1, 14), (value) =>
       changed(part, { cells: Number(value) }),
     ),
+    sheetChoice('parallel', 'Side by side', String(part.parallel ?? 1), numberOptions(1, 12), (value) =>
+      changed(part, { parallel: Number(value) }),
+    ),
     sheetChoice('chemistry', 'Chemistry', part.chemistry, plainOptions(chemistries), (value) =>
       changed(part, { chemistry: chemistries.find((chemistry) => chemistry === value) ?? part.chemistry }),
     ),
+    openChoice(part, 'balancePlug', 'Balance plug', balancePlugs),
   ],
+  blank: ({ parallel, balancePlug, ...usual }) => usual,
   elements: ({ fitted, node, conditions, estimates }, part) => {
     const { charge, coldFactor } = conditions;
     // Cut-off volts are read under load: what the pack's own ohms take is already off them.
@@ -48,7 +55,7 @@ export const packKind = describeKind<'pack'>({
   momentKey: ({ charge, coldFactor }) => `${charge}/${coldFactor}`,
   column: 'pack',
   lines: (part, { allowedAmps }) => [
-    `${part.cells} ${part.cells === 1 ? 'cell' : 'cells'} ${part.chemistry}`,
+    `${part.cells} ${part.cells === 1 ? 'cell' : 'cells'} ${part.chemistry}${part.parallel && part.parallel > 1 ? `, ${part.parallel} side by side` : ''}`,
     `${part.ampHours ? `${Math.round(part.ampHours.value * 1000)} mAh` : 'capacity unknown'}${part.dischargeRate ? ` ${part.dischargeRate.value} C` : ''}`,
     ...(allowedAmps === undefined ? [] : [`gives ${formatQuantity(allowedAmps, 'A')}`]),
   ],

@@ -1,8 +1,8 @@
 import { plainLoad } from '../circuit/plain-load';
 import { ownAmps } from '../circuit/values/own-amps';
 import { channelPort } from '../parts/channel-port';
-import type { ReceiverSpec } from '../parts/receiver';
-import { numberOptions, sheetChoice } from '../parts/sheet-choice';
+import { telemetries, type ReceiverSpec } from '../parts/receiver';
+import { numberOptions, plainOptions, sheetChoice, sheetSet, yesOrNo } from '../parts/sheet-choice';
 import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';
 import { changed, describeKind } from './kind';
@@ -33,7 +33,10 @@ export const receiverKind = describeKind<'receiver'>({
       numberOptions(1, part.channels),
       (value) => changed(part, { throttleChannel: Number(value) }),
     ),
+    yesOrNo(part, 'serialOutput', 'All channels on one wire as well'),
   ],
+  sets: (part) => [sheetSet(part, 'telemetry', 'Tells back', plainOptions(telemetries))],
+  blank: ({ telemetry, serialOutput, integrated, ...usual }) => usual,
   draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),
   elements: ({ fitted, node, estimates }, part) => {
     const ends = { from: node('rail'), to: node('ground') };

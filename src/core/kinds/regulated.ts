@@ -5,8 +5,9 @@ import type { Element } from '../network/devices';
 import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';
 import type { Regulator } from '../parts/regulator';
+import { estimated } from '../quantity/figure';
 import { plainOptions, sheetChoice, type SheetChoice } from '../parts/sheet-choice';
-import { ampsField, type SheetField } from '../parts/sheet-field';
+import { ampsField, voltsField, type SheetField } from '../parts/sheet-field';
 import { limits, type Terminals } from '../parts/terminals';
 import { changed } from './kind';
 
@@ -34,7 +35,12 @@ export const regulatorFields = (
   gives: string,
   sheds: string,
 ): SheetField[] => [
-  ...(regulator ? [ampsField('regulator.maxAmps', gives)] : []),
+  ...(regulator
+    ? [
+        ampsField('regulator.maxAmps', gives),
+        voltsField('regulator.dropoutVolts', 'BEC needs above its output'),
+      ]
+    : []),
   ...(regulator?.type === 'linear'
     ? [{ path: 'regulator.maxWatts', label: sheds, unit: 'W', scale: 1 }]
     : []),
@@ -53,6 +59,19 @@ export function regulatorChoice(part: Regulated): SheetChoice[] {
       changed<Regulated>(part, { regulator: { ...regulator, voltsChoices: value.split(', ').map(Number) } }),
     ),
   ];
+}
+
+const noBec = 'none';
+
+/** Whether a controller has a BEC, and of which kind; a new one is a guess until its sheet is read. */
+export function regulatorTypeChoice(part: ControllerSpec): SheetChoice {
+  const options = [noBec, 'switching', 'linear'];
+  return sheetChoice('bec', 'BEC', part.regulator?.type ?? noBec, plainOptions(options), (value) => {
+    const { regulator, ...rest } = part;
+    if (value !== 'switching' && value !== 'linear') return rest;
+    const guess = estimated(1, 'a guess until its sheet is read');
+    return changed(part, { regulator: { voltsChoices: [5], maxAmps: guess, ...regulator, type: value } });
+  });
 }
 
 /** A regulator in the network, with what hangs on its output inside the part. */

@@ -1,6 +1,13 @@
 import { heldTorque, servoFigures, servoRunning, servoStalled } from '../circuit/values/servo-values';
-import { plainOptions, sheetChoice } from '../parts/sheet-choice';
-import { ampsField, kilogramCentimetre, voltsField, type SheetField } from '../parts/sheet-field';
+import { leadSides } from '../parts/servo';
+import { openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
+import {
+  ampsField,
+  kilogramCentimetre,
+  millimetresField,
+  voltsField,
+  type SheetField,
+} from '../parts/sheet-field';
 import { servoFigureAt } from '../parts/servo-sheet';
 import { limits } from '../parts/terminals';
 import { formatQuantity } from '../quantity/format';
@@ -32,13 +39,19 @@ export const servoKind = describeKind<'servo'>({
     voltsField('minVolts', 'Least volts'),
     voltsField('maxVolts', 'Most volts'),
     ...part.sheet.flatMap((point, n) => pointFields(n, point.volts.value)),
+    { path: 'travelDegrees', label: 'Travel', unit: '°', scale: 1 },
+    { path: 'splineTeeth', label: 'Spline', unit: 'teeth', scale: 1 },
+    millimetresField('earToShaft', 'Ear to shaft'),
+    millimetresField('hornRadius', 'Horn hole at'),
+    millimetresField('leadLength', 'Lead'),
   ],
   choices: (part) => [
     sheetChoice('wires', 'Wires', String(part.wires ?? 3), plainOptions(['3', '5']), (value) =>
       changed(part, { wires: value === '5' ? 5 : 3 }),
     ),
+    openChoice(part, 'leadSide', 'Lead leaves', leadSides),
   ],
-  blank: (usual) => ({ ...usual, sheet: [] }),
+  blank: ({ leadSide, wires, ...usual }) => ({ ...usual, sheet: [] }),
   draws: (part, volts) => {
     const stalled = servoStalled(part, volts);
     return stalled ? { running: servoRunning(part, volts, stalled), stalled } : { missing: 'stall amps' };

@@ -1,4 +1,5 @@
-import { numberOptions, sheetChoice } from '../parts/sheet-choice';
+import { channelSettings } from '../parts/transmitter';
+import { numberOptions, plainOptions, sheetChoice, sheetSet } from '../parts/sheet-choice';
 import { changed, describeKind } from './kind';
 
 export const transmitterKind = describeKind<'transmitter'>({
@@ -19,7 +20,8 @@ export const transmitterKind = describeKind<'transmitter'>({
       (value) => (value === 'unknown' ? part : changed(part, { endPointChannels: Number(value) })),
     ),
   ],
-  blank: ({ endPointChannels, ...usual }) => usual,
+  sets: (part) => [sheetSet(part, 'settings', 'Sets on a channel', plainOptions(channelSettings))],
+  blank: ({ endPointChannels, modelMemories, freeMixes, settings, ownCells, ...usual }) => usual,
   elements: () => [],
   column: 'outside',
   lines: () => [],

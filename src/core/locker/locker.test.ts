@@ -11,7 +11,8 @@ import { starterLocker, starterPart } from '../starter/starter-locker';
 import { sheetChoices } from './sheet-choices';
 import { sheetCurve } from './sheet-curve';
 import { sheetFields } from '../kinds';
-import { fieldProblem, figureAt, withFigure } from './sheet-fields';
+import { bodyFields } from '../parts/sheet-field';
+import { fieldProblem, figureAt, readField, withFigure } from './sheet-fields';
 import { meetingVolts, voltSpan } from './volt-ladder';
 
 describe('the starter locker', () => {
@@ -37,6 +38,28 @@ describe('sheet fields', () => {
     expect(fieldProblem(bec, gives, undefined)).toBe('its sheet must state this');
   });
 
+  it('take a figure as it is printed, and leave the sheet alone where it makes no sense', () => {
+    const servo = starterPart('servo-standard');
+    const torque = sheetFields(servo).find((sheetField) => sheetField.label === 'Torque at 6 V')!;
+    expect(readField(servo, torque, '278 oz-in', 'stated')).toMatchObject({
+      ok: true,
+      value: { typed: '278 oz-in', provenance: 'stated' },
+    });
+    expect(readField(servo, torque, '', 'stated')).toEqual({ ok: true, value: undefined });
+    expect(readField(servo, torque, '12 V', 'stated')).toEqual({
+      ok: false,
+      problem: 'in V, and this is in kg·cm',
+    });
+    expect(readField(servo, torque, '999 N·m', 'stated')).toEqual({
+      ok: false,
+      problem: 'from 0.0102 to 1020 kg·cm',
+    });
+    const controller = starterPart('controller-brushed-30-switching');
+    const most = sheetFields(controller).find((sheetField) => sheetField.path === 'maxInputVolts')!;
+    const read = readField(controller, most, '3S', 'stated');
+    expect(read.ok && read.value?.value).toBeCloseTo(12.6, 9);
+  });
+
   it('keep a voltage of a servo’s sheet from being there twice', () => {
     const servo = starterPart('servo-standard');
     if (servo.kind !== 'servo') throw new Error('not a servo');
@@ -56,7 +79,14 @@ describe('sheet fields', () => {
 
   it('reach into a regulator', () => {
     const bec = starterPart('bec-linear-3a');
-    expect(sheetFields(bec).map((field) => figureAt(bec, field)?.value)).toEqual([6, 26, 3, 8]);
+    expect(sheetFields(bec).map((field) => figureAt(bec, field)?.value)).toEqual([
+      6,
+      26,
+      3,
+      undefined,
+      8,
+      ...bodyFields().map(() => undefined),
+    ]);
   });
 });
 

@@ -2,7 +2,10 @@ import { connectorFamily, connectorFamilyIds, type ConnectorFamilyId } from '../
 import { kindOfAny } from '../kinds';
 import { protections } from '../parts/part-base';
 import type { PartSpec } from '../parts/part-spec';
-import { plainOptions, sheetChoice, type SheetChoice } from '../parts/sheet-choice';
+import { plainOptions, sheetChoice, type SheetChoice, type SheetSet } from '../parts/sheet-choice';
+
+/** What a part's sheet may have several of. */
+export const sheetSets = (part: PartSpec): SheetSet[] => kindOfAny(part).sets?.(part) ?? [];
 
 /** The choices on a part's sheet: cells and chemistry, kinds, BEC volts, protection, and the plug of each port. */
 export function sheetChoices(part: PartSpec): SheetChoice[] {

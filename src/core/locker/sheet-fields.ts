@@ -1,7 +1,9 @@
 import { partProblem } from '../file/part-problem';
 import type { PartSpec } from '../parts/part-spec';
 import type { SheetField } from '../parts/sheet-field';
-import type { Figure } from '../quantity/figure';
+import type { Figure, Provenance } from '../quantity/figure';
+import { readQuantity } from '../quantity/read-quantity';
+import { failure, success, type Result } from '../result';
 
 /** The figure of a field; `undefined` where the sheet is silent. */
 export function figureAt(part: PartSpec, { path }: SheetField): Figure | undefined {
@@ -41,4 +43,22 @@ export function fieldProblem(
     Number((Number(text) / field.scale).toPrecision(3)),
   );
   return `from ${least} to ${most} ${field.unit}`;
+}
+
+/**
+ * A figure as it was typed into a field, in any unit that fits; `undefined` where nothing is typed.
+ * @param provenance where it comes from
+ * @returns why the sheet cannot be kept with it, where it cannot
+ */
+export function readField(
+  part: PartSpec,
+  field: SheetField,
+  text: string,
+  provenance: Provenance,
+): Result<Figure | undefined, string> {
+  const read = text.trim() === '' ? success(undefined) : readQuantity(text, field);
+  if (!read.ok) return read;
+  const figure = read.value && { ...read.value, provenance };
+  const why = fieldProblem(part, field, figure);
+  return why === undefined ? success(figure) : failure(why);
 }

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { firstProblem } from '../file/validate';
 import { partClasses, partKinds } from '../parts/part-spec';
 import type { ReceiverSpec } from '../parts/receiver';
+import type { ControllerSpec } from '../parts/controller';
 import type { ServoSpec } from '../parts/servo';
 import type { TransmitterSpec } from '../parts/transmitter';
 import { starterPart } from '../starter/starter-locker';
@@ -10,13 +11,18 @@ import { sheetFields } from '../kinds';
 import { withChannels } from '../kinds/receiver';
 import { figureAt } from './sheet-fields';
 import {
+  addCellLimit,
   addControl,
+  addTurnLimit,
   addVoltage,
+  changeCellLimit,
   changeControl,
+  changeTurnLimit,
   moveVoltage,
   removeControl,
   removeVoltage,
   withProtocols,
+  withRegulatorVolts,
 } from './sheet-rows';
 
 const servo = starterPart('servo-standard') as ServoSpec;
@@ -61,6 +67,55 @@ describe('the channels of a receiver', () => {
 
   it('take the throttle along when its channel goes', () => {
     expect(withChannels(receiver, 2).throttleChannel).toBe(2);
+  });
+});
+
+describe('what a controller stands', () => {
+  const bare = starterPart('controller-brushed-30-switching') as ControllerSpec;
+
+  it('is kept as rows of cells and turns, and nothing is stated where there is no row', () => {
+    const rows = addTurnLimit(addTurnLimit(bare));
+    expect(rows.turnLimits?.map(({ cells }) => cells)).toEqual([2, 3]);
+    const stated = changeTurnLimit(rows, 0, { cells: 2, turns: 21 });
+    expect(stated.turnLimits?.[0]).toEqual({ cells: 2, turns: { value: 21, provenance: 'stated' } });
+    expect(firstProblem(partClasses.controller, stated, 'controller')).toBeUndefined();
+    const without = changeTurnLimit(changeTurnLimit(stated, 0, undefined), 0, undefined);
+    expect('turnLimits' in without).toBe(false);
+  });
+
+  it.each([
+    { cells: 3, turns: 21 },
+    { cells: 0, turns: 21 },
+    { cells: 2.5, turns: 21 },
+    { cells: 2, turns: 999 },
+  ])('does not take a row of %s', (row) => {
+    const rows = addTurnLimit(addTurnLimit(bare));
+    expect(changeTurnLimit(rows, 0, row)).toBe(rows);
+  });
+
+  it('counts cells by chemistry, each once', () => {
+    const rows = addCellLimit(addCellLimit(bare));
+    const [first, second] = rows.cellLimits!;
+    expect(first?.chemistry).not.toBe(second?.chemistry);
+    expect(changeCellLimit(rows, 1, { ...second!, chemistry: first!.chemistry })).toBe(rows);
+    expect(changeCellLimit(rows, 0, { ...first!, least: 4, most: 3 })).toBe(rows);
+    expect(changeCellLimit(rows, 0, { ...first!, least: 2, most: 3 }).cellLimits?.[0]).toMatchObject({
+      least: 2,
+      most: 3,
+    });
+  });
+
+  it('reads the volts of its BEC as they are typed, or says why not', () => {
+    const volts = (text: string) => {
+      const read = withRegulatorVolts(bare, text);
+      return read.ok ? read.value.regulator?.voltsChoices : read.problem;
+    };
+    expect(volts('6 V, 5 V, 7,4 V')).toEqual([5, 6, 7.4]);
+    expect(volts('5/6')).toEqual([5, 6]);
+    expect(volts('5 or 6')).toEqual([5, 6]);
+    expect(volts('55')).toBe('from 1 to 30 V');
+    expect(volts('five')).toBe('“five”: no figure at its start');
+    expect(volts(' ')).toBe('at least one voltage');
   });
 });
 

@@ -10,7 +10,13 @@ import { NestedField, NestedList } from '../validation/nested-field';
 const controllerModes = ['reverse', 'instantReverse', 'noReverse', 'brake', 'dragBrake'] as const;
 export type ControllerMode = (typeof controllerModes)[number];
 
-class TurnLimit {
+/** Where a stick stands for a controller to arm. */
+export const armingPositions = ['centre', 'minimum'] as const;
+
+/** How a controller's settings are made. */
+export const programmings = ['stick', 'button', 'card', 'box'] as const;
+
+export class TurnLimit {
   @IsInt()
   @Min(1)
   @Max(24)
@@ -65,6 +71,41 @@ export class ControllerSpec extends PartBase {
 
   @FigureField({ least: 0.1, most: 500, optional: true })
   continuousAmps?: Figure;
+
+  /** For a few seconds. */
+  @FigureField({ least: 0.1, most: 2000, optional: true })
+  burstAmps?: Figure;
+
+  /** It takes a sensored motor's lead. */
+  @IsOptional()
+  @IsBoolean()
+  sensored?: boolean;
+
+  /** It switches its diodes on, and gives back what the motor makes while it slows. */
+  @IsOptional()
+  @IsBoolean()
+  synchronous?: boolean;
+
+  /** Where the stick must be for it to arm. */
+  @IsOptional()
+  @IsIn(armingPositions)
+  armsAt?: (typeof armingPositions)[number];
+
+  /** It turns its motor one way only. */
+  @IsOptional()
+  @IsBoolean()
+  oneWay?: boolean;
+
+  /** It has a hand switch on a short lead of its own. */
+  @IsOptional()
+  @IsBoolean()
+  switchLead?: boolean;
+
+  /** How its settings are made. */
+  @IsOptional()
+  @IsIn(programmings, { each: true })
+  @ArrayMaxSize(4)
+  programming?: (typeof programmings)[number][];
 
   /** Brushed: the lowest turns it drives, by LiPo cells; packs of another chemistry are compared by their volts. */
   @NestedList(() => TurnLimit, { most: 12, optional: true })

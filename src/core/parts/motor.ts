@@ -1,4 +1,4 @@
-import { IsIn } from 'class-validator';
+import { IsBoolean, IsIn, IsOptional } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
@@ -50,4 +50,12 @@ export class MotorSpec extends PartBase {
   /** Most revolutions per minute that its bearings and its rotor stand. */
   @FigureField({ least: 100, most: 300000, optional: true })
   maxSpeed?: Figure;
+
+  /** It tells its controller how its rotor stands. */
+  @IsOptional()
+  @IsBoolean()
+  sensored?: boolean;
+
+  @FigureField({ least: 0.0005, most: 0.05, optional: true })
+  shaftDiameter?: Figure;
 }

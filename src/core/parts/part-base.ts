@@ -26,6 +26,21 @@ export abstract class PartBase {
   @FigureField({ least: 0, most: 100, optional: true })
   kilograms?: Figure;
 
+  /** Outer sizes, in metres: the longest, across it, and how high it stands. */
+  @FigureField({ least: 0.0005, most: 5, optional: true })
+  length?: Figure;
+
+  @FigureField({ least: 0.0005, most: 5, optional: true })
+  width?: Figure;
+
+  @FigureField({ least: 0.0005, most: 5, optional: true })
+  height?: Figure;
+
+  /** Whatever else a person wants to remember of it. */
+  @IsOptional()
+  @TextField({ least: 0, most: 500 })
+  remark?: string;
+
   /** How it stands water and dust. */
   @IsOptional()
   @IsIn(protections)

@@ -1,8 +1,11 @@
-import { ArrayMinSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 import { TextField } from '../validation/text-field';
+
+/** What a receiver can tell back. */
+export const telemetries = ['rail volts', 'pack volts', 'signal strength', 'temperature', 'current'] as const;
 
 /** A receiver. Nets: `rail`, `ground`, and one per channel (`ch1`, `ch2`, …). */
 export class ReceiverSpec extends PartBase {
@@ -38,4 +41,15 @@ export class ReceiverSpec extends PartBase {
 
   @FigureField({ least: 0, most: 5, optional: true })
   amps?: Figure;
+
+  /** What it tells back to the transmitter. */
+  @IsOptional()
+  @IsIn(telemetries, { each: true })
+  @ArrayMaxSize(8)
+  telemetry?: (typeof telemetries)[number][];
+
+  /** It gives all channels on one wire as well. */
+  @IsOptional()
+  @IsBoolean()
+  serialOutput?: boolean;
 }

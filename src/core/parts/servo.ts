@@ -25,6 +25,9 @@ export class ServoPoint {
   runningAmps?: Figure;
 }
 
+/** Where the lead leaves the case. */
+export const leadSides = ['at the shaft’s end', 'at the far end', 'from its side', 'from below'] as const;
+
 /** A three-wire servo. Nets: `signal`, `plus`, `minus`. */
 export class ServoSpec extends PartBase {
   @IsIn(['servo'])
@@ -40,6 +43,30 @@ export class ServoSpec extends PartBase {
   @IsOptional()
   @IsIn([3, 5])
   wires?: 3 | 5;
+
+  /** Degrees from end to end at the usual pulses. */
+  @FigureField({ least: 10, most: 3000, optional: true })
+  travelDegrees?: Figure;
+
+  /** Teeth of its output shaft. */
+  @FigureField({ least: 8, most: 40, optional: true })
+  splineTeeth?: Figure;
+
+  /** From the middle of the near mounting ear's hole to the middle of the shaft, in metres. */
+  @FigureField({ least: 0.0005, most: 0.2, optional: true })
+  earToShaft?: Figure;
+
+  /** Radius of the horn hole that is used, in metres. */
+  @FigureField({ least: 0.001, most: 0.2, optional: true })
+  hornRadius?: Figure;
+
+  /** Of its own lead, in metres. */
+  @FigureField({ least: 0.005, most: 2, optional: true })
+  leadLength?: Figure;
+
+  @IsOptional()
+  @IsIn(leadSides)
+  leadSide?: (typeof leadSides)[number];
 
   /** The sheet, lowest volts first. */
   @NestedList(() => ServoPoint, { most: 8 })

@@ -5,10 +5,36 @@ export interface SheetField {
   unit: string;
   /** SI value of one bench unit: 0.001 Ah for a mAh, 0.0980665 N·m for a kg·cm. */
   scale: number;
+  /** Volts of one cell that a count of cells stands for, in a field of volts: full for a limit above, empty for one below. */
+  cellVolts?: number;
 }
 
 /** Newton-metres of one kilogram-centimetre, from standard gravity. */
 export const kilogramCentimetre = 0.0980665;
 
-export const voltsField = (path: string, label: string): SheetField => ({ path, label, unit: 'V', scale: 1 });
+/** Volts of a LiPo cell, full, as sheets count it, and at the end of its charge. */
+const fullCell = 4.2;
+const emptyCell = 3;
+
+export const voltsField = (path: string, label: string): SheetField => ({
+  path,
+  label,
+  unit: 'V',
+  scale: 1,
+  cellVolts: path.startsWith('min') ? emptyCell : fullCell,
+});
 export const ampsField = (path: string, label: string): SheetField => ({ path, label, unit: 'A', scale: 1 });
+export const millimetresField = (path: string, label: string): SheetField => ({
+  path,
+  label,
+  unit: 'mm',
+  scale: 0.001,
+});
+
+/** What any part weighs and measures. */
+export const bodyFields = (): SheetField[] => [
+  { path: 'kilograms', label: 'Weighs', unit: 'g', scale: 0.001 },
+  millimetresField('length', 'Long'),
+  millimetresField('width', 'Wide'),
+  millimetresField('height', 'High'),
+];

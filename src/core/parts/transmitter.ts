@@ -1,4 +1,4 @@
-import { ArrayMinSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
 import { PartBase } from './part-base';
 import { TextField } from '../validation/text-field';
 import { NestedList } from '../validation/nested-field';
@@ -6,6 +6,18 @@ import { NestedList } from '../validation/nested-field';
 /** The kinds of control on a transmitter, and the kinds a function may want. */
 export const controlKinds = ['centring', 'staying', 'twoPosition', 'threePosition', 'momentary'] as const;
 export type ControlKind = (typeof controlKinds)[number];
+
+/** What a transmitter may set on a channel. */
+export const channelSettings = [
+  'reverse',
+  'sub-trim',
+  'end points',
+  'rate',
+  'exponential',
+  'curve',
+  'speed',
+  'fail-safe',
+] as const;
 
 export class ControlSpec {
   @TextField({ most: 40 })
@@ -38,6 +50,31 @@ export class TransmitterSpec extends PartBase {
   @Min(0)
   @Max(32)
   endPointChannels?: number;
+
+  /** Models that it remembers. */
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(1000)
+  modelMemories?: number;
+
+  /** Mixes of two channels that a person can set freely. */
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  freeMixes?: number;
+
+  /** What it can set on a channel. */
+  @IsOptional()
+  @IsIn(channelSettings, { each: true })
+  @ArrayMaxSize(12)
+  settings?: (typeof channelSettings)[number][];
+
+  /** What it runs on itself. */
+  @IsOptional()
+  @TextField({ least: 0, most: 60 })
+  ownCells?: string;
 
   @NestedList(() => ControlSpec, { most: 40 })
   controls!: ControlSpec[];

@@ -17,6 +17,11 @@ export class Figure {
   @IsOptional()
   @TextField({ least: 0, most: 200 })
   note?: string;
+
+  /** As it was typed, where that was in another unit: `278 oz-in`. */
+  @IsOptional()
+  @TextField({ least: 0, most: 40 })
+  typed?: string;
 }
 
 export const stated = (value: number): Figure => ({ value, provenance: 'stated' });

@@ -22,13 +22,14 @@ export function packValues(
   estimates: Estimates,
   coldFactor: number,
 ): PackValues {
+  const strings = part.parallel ?? 1;
   const ofCell = estimates.take(
     `${fitting.id}.cellOhms`,
     `ohms inside a cell of the ${fitting.name}`,
     part.cellOhms,
-    cellOhms(part.chemistry, part.ampHours?.value ?? defaults.ampHours.value),
+    cellOhms(part.chemistry, (part.ampHours?.value ?? defaults.ampHours.value) / strings),
   );
-  const ohms = ofCell * part.cells * coldFactor;
+  const ohms = (ofCell * part.cells * coldFactor) / strings;
   const r1 = slowShare * ohms;
   const ampHours = estimates.take(
     `${fitting.id}.ampHours`,
