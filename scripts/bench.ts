@@ -1,5 +1,6 @@
 /** Times checks, operating points, outings and tolerance runs: the tug, and made-up builds of 20, 60 and 240 fittings. */
 import type { Build } from '../src/core/plan/build';
+import { matchFigures } from './bench-match';
 import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
 import type { Fitting } from '../src/core/plan/fitting';
 import { checkBuild } from '../src/core/check/check-build';
@@ -83,6 +84,7 @@ figures['operatingPoint.tugPutRight.medianMilliseconds'] = pointMilliseconds(rig
 for (const seconds of [60, 180, 600, 86_400])
   figures[`outing.tug${seconds}s.medianMilliseconds`] = outingMilliseconds(right, 'long', seconds);
 Object.assign(figures, caseFigures('tr-02'), caseFigures('tr-06'));
+Object.assign(figures, matchFigures());
 for (const [name, percent] of Object.entries(outingShares(right, 'long')))
   figures[`outing.tug600s.percentIn.${name}`] = percent;
 figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);

@@ -10,9 +10,10 @@ import { starterLocker } from '../core/starter/starter-locker';
 import { checkCommand, type CommandOutput } from './check-command';
 import { netlistCommand } from './netlist-command';
 import { networkCommand } from './network-command';
+import { matchCommand, type MatchOptions } from './match-command';
 import { trialCommand, type TrialOptions } from './trial-command';
 
-interface Options extends TrialOptions {
+interface Options extends TrialOptions, MatchOptions {
   apply: string | undefined;
 }
 
@@ -33,6 +34,7 @@ const verbs: Record<string, Verb> = {
   check: onBuild(checkCommand),
   sheet: onBuild((build) => success(plain(markdownSheet(checkBuild(build, starterLocker))))),
   trial: onBuild(trialCommand),
+  match: onBuild(matchCommand),
   netlist: onBuild((build) => {
     const done = netlistCommand(build);
     return done.ok ? success(plain(done.value)) : done;
@@ -44,13 +46,16 @@ const verbs: Record<string, Verb> = {
 };
 
 const usage =
-  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json]';
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--json]';
 
 /** Largest file that is looked at. */
 const mostBytes = 50 * 2 ** 20;
 
 /** Most runs that are worth waiting for. */
 const mostRuns = 10_000;
+
+/** Most offers that anybody reads. */
+const mostOffers = 100;
 
 /** Exit code for input that cannot be used; one line on stderr says where and why. */
 const unusable = 2;
@@ -67,6 +72,9 @@ function main(args: string[]): number {
         outing: { type: 'string' },
         runs: { type: 'string', default: '0' },
         seed: { type: 'string', default: '1' },
+        open: { type: 'string' },
+        most: { type: 'string', default: '8' },
+        money: { type: 'string' },
       },
     });
   } catch (error) {
@@ -88,11 +96,17 @@ function main(args: string[]): number {
   } catch {
     return refuse(`${file}: is not UTF-8 text`);
   }
-  const { json, apply, outing } = parsed.values;
+  const { json, apply, outing, open } = parsed.values;
   const [runs, seed] = [Number(parsed.values.runs), Number(parsed.values.seed)];
   if (!Number.isInteger(runs) || runs < 0 || runs > mostRuns || !Number.isInteger(seed))
     return refuse(`--runs must be a whole number from 0 to ${mostRuns}, --seed a whole number`);
-  const done = verb(text, { json, apply, outing, runs, seed });
+  const most = Number(parsed.values.most);
+  const money = parsed.values.money === undefined ? undefined : Number(parsed.values.money);
+  if (!Number.isInteger(most) || most < 1 || most > mostOffers)
+    return refuse(`--most must be a whole number from 1 to ${mostOffers}`);
+  if (money !== undefined && !(Number.isFinite(money) && money >= 0))
+    return refuse('--money must be a number, 0 or more');
+  const done = verb(text, { json, apply, outing, runs, seed, open, most, money });
   if (!done.ok) return refuse(`${file}: ${done.problem}`);
   process.stdout.write(done.value.text);
   return done.value.exitCode;

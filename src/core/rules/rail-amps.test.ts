@@ -51,7 +51,7 @@ testRule(railAmps, {
           limit: 2,
           within: 0.3,
           subjects: ['esc', 's2', 's3'],
-          putRight: ['stand-alone-bec:rail:rx:bec-8a'],
+          putRight: ['stand-alone-bec:rail:rx:bec-5-6-5a-26v'],
         },
       ],
     },

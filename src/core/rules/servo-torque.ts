@@ -5,6 +5,7 @@ import { servoFigureAt } from '../parts/servo-sheet';
 import type { ServoSpec } from '../parts/servo';
 import { offerSwaps } from '../put-right/swap-part';
 import { formatQuantity } from '../quantity/format';
+import type { MechanismLoad } from '../circuit/mechanism-load';
 import { defineRule } from './rule';
 import { figureTerm, solvedTerm } from './support/terms';
 
@@ -82,13 +83,20 @@ export const servoTorque = defineRule<Message>({
       const { newtonMetres, wedgedNewtonMetres = 0 } = load;
       const falls = (needed: number) =>
         isUnder(given.value / kilogramCentimetre, needed / kilogramCentimetre, 'kg·cm');
-      const isTold = load.terms[0]?.provenance === 'stated';
+      const isTold = isLoadTold(load);
       if (isTold && falls(surelyTold * newtonMetres)) return [report('tooWeak', newtonMetres)];
       if (falls((isTold ? 1 : surelyGuessed) * newtonMetres)) return [report('weak', newtonMetres)];
       return falls(wedgedNewtonMetres) ? [report('wedged', wedgedNewtonMetres)] : [];
     });
   },
 });
+
+/** Whether what it hangs on was told, and not guessed from the kind of model. */
+const isLoadTold = (load: MechanismLoad): boolean => load.terms[0]?.provenance === 'stated';
+
+/** Newton-metres that a mechanism needs for sure: less where it is guessed what moves. */
+export const surelyNeeded = (load: MechanismLoad): number =>
+  (isLoadTold(load) ? surelyTold : surelyGuessed) * load.newtonMetres;
 
 const gives = (part: ServoSpec, volts: number): number =>
   servoFigureAt(part, 'stallNewtonMetres', volts)?.value ?? 0;

@@ -69,6 +69,7 @@ function secondRail(id: string, name: string, parts: number): CableSpec {
 
 export const cables: CableSpec[] = [
   ...[5, 10, 15, 25, 40].map(fuse),
+  ...[3, 7.5, 20, 30].map(fuse),
   {
     id: 'harness-five-way',
     kind: 'cable',
@@ -208,6 +209,30 @@ export const cables: CableSpec[] = [
       servoIn('in', 'servo-3-flat'),
       servoIn('out 1', 'servo-3-flat'),
       servoIn('out 2', 'servo-3-flat'),
+    ],
+  },
+  ...[100, 150, 1000].map((millimetres): CableSpec => ({
+    id: `extension-${millimetres}`,
+    kind: 'cable',
+    form: 'extension',
+    name: `extension, ${millimetres} mm, three-pin`,
+    ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-flat')],
+  })),
+  {
+    id: 'extension-small-150',
+    kind: 'cable',
+    form: 'extension',
+    name: 'extension, 150 mm, small three-pin',
+    ports: [servoIn('in', 'servo-3-small'), servoIn('out', 'servo-3-small')],
+  },
+  {
+    id: 'adapter-blade-box',
+    kind: 'cable',
+    form: 'adapter',
+    name: 'adapter, flat-blade T to small box plug',
+    ports: [
+      powerPort('in', 'blade end', 'blade-t', 'in', nets),
+      powerPort('out', 'box end', 'box-25', 'out', nets),
     ],
   },
   {

@@ -4,12 +4,10 @@ import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';
 import type { MotorKind, MotorSpec } from '../parts/motor';
 import type { PackSpec } from '../parts/pack';
-import type { PortSpec } from '../parts/port';
 import { estimated, stated } from '../quantity/figure';
-import { threePins } from '../parts/channel-port';
-import { motorPort, powerPort, servoLead } from './ports';
+import { motorPort, powerPort } from './ports';
+import { controllerPorts, packPort } from './power-ports';
 
-const packNets = { plus: 'plus', minus: 'minus' };
 const inputNets = { plus: 'power+', minus: 'ground' };
 const becNets = { plus: 'bec+', minus: 'ground' };
 
@@ -38,12 +36,6 @@ const packRows: PackRow[] = [
   ['pack-dry-4', 'dry cell', 4, 2500, 0.8, 'servo-3-flat'],
   ['pack-dry-4-large', 'dry cell', 4, 7800, 0.8, 'servo-3-flat'],
 ];
-
-/** A receiver pack ends in a servo plug, any other in two power contacts. */
-function packPort(family: ConnectorFamilyId): PortSpec {
-  const port = powerPort('out', 'pack lead', family, 'out', packNets);
-  return family === 'servo-3-flat' ? { ...port, use: 'servo' } : port;
-}
 
 export const packs: PackSpec[] = packRows.map(([id, chemistry, cells, milliampHours, rate, family]) => ({
   id,
@@ -159,21 +151,9 @@ export const controllers: ControllerSpec[] = [
         efficiency: stated(0.9),
       },
     }),
-    ports: controllerPorts(drives === 'brushed' ? 2 : 3).map((port) =>
-      port.id === 'lead' && becAmps === undefined
-        ? { ...port, pins: threePins('signal', 'no BEC', 'ground') }
-        : port,
-    ),
+    ports: controllerPorts(drives === 'brushed' ? 2 : 3, 'blade-t', becAmps !== undefined),
   })),
 ];
-
-function controllerPorts(phases: 2 | 3) {
-  return [
-    powerPort('power', 'power lead', 'blade-t', 'in', inputNets),
-    motorPort('out', phases),
-    { ...servoLead(becNets), name: 'receiver lead' },
-  ];
-}
 
 function bec(id: string, name: string, volts: number[], amps: number): BecSpec {
   return {

@@ -1,18 +1,28 @@
 import type { PartSpec } from '../parts/part-spec';
 import { cables } from './cable-parts';
 import { electronicSwitches, loads } from './load-parts';
+import { moreBecs, moreControllers, moreMotors, morePacks } from './more-power';
+import { moreReceivers, moreTransmitters } from './more-radio';
+import { moreServos } from './more-servos';
 import { becs, controllers, motors, packs } from './power-parts';
 import { receivers, servos, transmitters } from './radio-parts';
 
 /** Generic parts to begin with; makers and names are invented. */
 export const starterLocker: readonly PartSpec[] = [
   ...packs,
+  ...morePacks,
   ...controllers,
+  ...moreControllers,
   ...becs,
+  ...moreBecs,
   ...motors,
+  ...moreMotors,
   ...servos,
+  ...moreServos,
   ...receivers,
+  ...moreReceivers,
   ...transmitters,
+  ...moreTransmitters,
   ...loads,
   ...electronicSwitches,
   ...cables,

@@ -34,8 +34,7 @@ describe('edits of a lead', () => {
     const servo = insertable(context, leadOf(tub(), 'rudder-lead--rx-1'), starterLocker);
     expect(servo.map((patch) => patch.label)).toEqual([
       'hand switch, three-pin',
-      'extension, 600 mm, three-pin',
-      'extension, 300 mm, three-pin',
+      ...[600, 100, 150, 1000, 300].map((millimetres) => `extension, ${millimetres} mm, three-pin`),
     ]);
     expect(stops(applyEdits(tub(), servo[0]!.edits))).toEqual([]);
     const power = insertable(context, leadOf(tub(), 'adapter-out--esc-power'), starterLocker);

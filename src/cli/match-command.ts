@@ -1,0 +1,74 @@
+import type { LockerItem } from '../core/locker/locker-item';
+import { matchBuild, type MatchResult } from '../core/match/match-build';
+import type { Build } from '../core/plan/build';
+import { failure, success, type Result } from '../core/result';
+import { starterLocker } from '../core/starter/starter-locker';
+import type { CommandOutput } from './check-command';
+
+export interface MatchOptions {
+  json: boolean;
+  /** Fittings whose parts may change, commas between; all where not said. */
+  open: string | undefined;
+  /** Offers wanted at most. */
+  most: number;
+  /** Money to spend at most. */
+  money: number | undefined;
+}
+
+/** The starter locker, of which nothing lies on a shelf and nothing has a price. */
+const items: LockerItem[] = starterLocker.map((part) => ({ part, state: 'catalogue', isStarter: true }));
+
+/** What fits together: combinations of parts for a build's open roles. Exit 1 where nothing does. */
+export function matchCommand(build: Build, options: MatchOptions): Result<CommandOutput, string> {
+  const open = options.open?.split(',').map((id) => id.trim());
+  const strange = open?.find((id) => build.fittings.every((fitting) => fitting.id !== id));
+  if (strange !== undefined)
+    return failure(
+      `no fitting "${strange}"; there are ${build.fittings.map(({ id }) => id).join(', ') || 'none'}`,
+    );
+  const result = matchBuild(build, items, {
+    stock: 'all',
+    most: options.most,
+    ...(open && { open: new Set(open) }),
+    moneyLimit: options.money,
+  })!;
+  const text = options.json ? JSON.stringify(asJson(result), null, 2) : asText(result);
+  return success({ text: `${text}\n`, exitCode: result.offers.length > 0 ? 0 : 1 });
+}
+
+const asJson = ({ offers, searched, conflict, empty }: MatchResult) => ({
+  offers: offers.map(({ parts, money, kilograms, margin, runMinutes, joints, buy }) => ({
+    parts,
+    money,
+    mass: Number(kilograms.toFixed(3)),
+    margin,
+    runMinutes,
+    joints,
+    buy: buy.map(({ part, count, price }) => ({
+      part: part.id,
+      count,
+      ...(price !== undefined && { price }),
+    })),
+  })),
+  searched: { raw: searched.raw, checked: searched.checked, pruned: searched.pruned },
+  conflict: [...conflict, ...empty.map((role) => `nothing to choose from for: ${role}`)],
+});
+
+function asText({ offers, conflict, empty }: MatchResult): string {
+  if (offers.length === 0)
+    return [
+      'Nothing fits together.',
+      ...empty.map((role) => `Nothing to choose from for: ${role}.`),
+      ...(conflict.length > 0 ? [`These cannot all be had: ${conflict.join('; ')}.`] : []),
+    ].join('\n');
+  return offers
+    .map((offer, n) => {
+      const [tightest] = offer.ladder;
+      return [
+        `${n + 1}. ${offer.roles.map(({ name, part }) => `${name}: ${part.name}`).join('; ')}`,
+        `   ${(1000 * offer.kilograms).toFixed(0)} g, ${offer.runMinutes} min, joints and adapters: ${offer.joints}` +
+          (tightest ? `, tightest: ${tightest.words}, ${(100 * tightest.left).toFixed(0)} % left` : ''),
+      ].join('\n');
+    })
+    .join('\n');
+}

@@ -1,0 +1,43 @@
+import type { CheckContext } from '../findings/context';
+import type { PackSpec } from '../parts/pack';
+import { fullThrottle } from './full-throttle';
+import type { Assignment, Role, RunMinutes } from './role';
+import { identity, partIn, rolesOfKind } from './screens/pairs';
+import { loadOf, packVolts } from './screens/power';
+
+/** Amps of everything but the drive, in the mean: rule of thumb. */
+const electronicsAmps = 0.3;
+
+/**
+ * Minutes that the usable charge lasts, the drive taking its mean share of full throttle: for comparing; the Trial tells
+ * it better.
+ */
+export function runMinutesOf({ build }: CheckContext, roles: readonly Role[]): RunMinutes {
+  const [pack] = rolesOfKind(roles, 'pack');
+  const motors = rolesOfKind(roles, 'motor');
+  const { usableShare, meanShare } = build.policies;
+  const load = loadOf(build);
+  const minutes = (assignment: Assignment): number => {
+    const source: PackSpec | undefined = pack === undefined ? undefined : partIn<'pack'>(assignment, pack);
+    if (!source?.ampHours) return source ? 0 : Infinity;
+    const volts = packVolts(source, 'nominal');
+    let amps = electronicsAmps;
+    for (const motor of motors) {
+      const part = partIn<'motor'>(assignment, motor);
+      const full = part ? (fullThrottle(part, volts, load)?.amps ?? 0) : 0;
+      amps += meanShare * full * roles[motor]!.fittings.length;
+    }
+    return (60 * source.ampHours.value * usableShare) / amps;
+  };
+  return {
+    roles: [...(pack === undefined ? [] : [pack]), ...motors],
+    minutes,
+    standing: (assignment) => {
+      const source = pack === undefined ? undefined : partIn<'pack'>(assignment, pack);
+      return {
+        key: `${source ? packVolts(source, 'nominal') : ''} ${motors.map((motor) => identity(assignment[motor])).join()}`,
+        less: [-(source?.ampHours?.value ?? 0)],
+      };
+    },
+  };
+}

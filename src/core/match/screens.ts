@@ -1,0 +1,18 @@
+import type { CheckContext } from '../findings/context';
+import { sameFormScreens } from './screens/same-work';
+import { powerScreens } from './screens/power';
+import { radioScreens } from './screens/radio';
+import { railScreens } from './screens/rail';
+import { plugJoints, plugScreens } from './screens/plugs';
+import type { JointCount, Role, Screen } from './role';
+
+/** Everything that has to fit among the roles of a build, by the limits that the rules of the wells judge. */
+export const screensOf = (context: CheckContext, roles: readonly Role[]): Screen[] => [
+  ...powerScreens(context, roles),
+  ...railScreens(context, roles),
+  ...radioScreens(context, roles),
+  ...sameFormScreens(context, roles),
+  ...plugScreens(context, roles),
+];
+
+export const jointsOf = (roles: readonly Role[]): JointCount[] => plugJoints(roles);

@@ -1,0 +1,99 @@
+import type { CheckContext } from '../../findings/context';
+import { mating } from '../../connectors/mating';
+import type { PartSpec } from '../../parts/part-spec';
+import type { PortSpec } from '../../parts/port';
+import type { Assignment, Candidate, JointCount, Role, Screen } from '../role';
+import { between, rolesOfKind } from './pairs';
+
+/** Kinds that plug into a receiver's rows of pins by a lead of their own. */
+const pluggedIn = ['servo', 'controller', 'load', 'electronicSwitch'] as const;
+
+/** Plugs that must go together, straight or by an adapter of the locker. */
+export function plugScreens({ locker }: CheckContext, roles: readonly Role[]): Screen[] {
+  const adapters = locker.filter((part) => part.kind === 'cable' && part.ports.length === 2);
+  return pairsOf(roles).map(([first, second]) =>
+    between(
+      {
+        id: `plug:${first}:${second}`,
+        words: 'plugs that go together, or an adapter',
+        isMargin: false,
+        meets: plugOf,
+        shows: plugIn,
+      },
+      [first, second],
+      (a, b) => {
+        const ports = facing(a.part, b.part);
+        return !ports || goes(ports) || hasAdapter(ports, adapters) ? 1 : -1;
+      },
+    ),
+  );
+}
+
+/** An adapter, or a joint to solder, for each part whose plug does not go straight in. */
+export const plugJoints = (roles: readonly Role[]): JointCount[] =>
+  pairsOf(roles).map(([first, second]) => ({
+    roles: [first, second],
+    standing: (assignment) => {
+      const [a, b] = [assignment[first], assignment[second]];
+      return { key: a ? plugOf(a) : b ? plugIn(b) : '', less: [] };
+    },
+    joints: (assignment: Assignment) => {
+      const [a, b] = [assignment[first], assignment[second]];
+      if (!a || !b) return 0;
+      const ports = facing(a.part, b.part);
+      return !ports || mating(ports[0].connector, ports[1].connector).result === 'mates'
+        ? 0
+        : roles[second]!.fittings.length;
+    },
+  }));
+
+/** The pack with what takes its power, the receiver with what listens to it. */
+function pairsOf(roles: readonly Role[]): [number, number][] {
+  const packs = rolesOfKind(roles, 'pack');
+  const receivers = rolesOfKind(roles, 'receiver');
+  return [
+    ...packs.flatMap((pack) =>
+      [...rolesOfKind(roles, 'controller'), ...rolesOfKind(roles, 'bec')].map((n): [number, number] => [
+        pack,
+        n,
+      ]),
+    ),
+    ...receivers.flatMap((receiver) =>
+      pluggedIn.flatMap((kind) => rolesOfKind(roles, kind)).map((n): [number, number] => [receiver, n]),
+    ),
+  ];
+}
+
+/** The plug that a source or a receiver offers. */
+const plugOf = ({ part }: Candidate): string => offeredPort(part)?.connector.family ?? '';
+
+/** The plugs that a part brings to sources and to a receiver. */
+const plugIn = ({ part }: Candidate): string =>
+  part.ports
+    .filter(({ flow, use }) => flow === 'in' && (use === 'servo' || use === 'power'))
+    .map(({ use, connector }) => `${use} ${connector.family} ${connector.gender}`)
+    .join();
+
+const offeredPort = (part: PartSpec): PortSpec | undefined =>
+  part.ports.find((port) => (part.kind === 'receiver' ? port.channel !== undefined : port.flow === 'out'));
+
+/** The two ports that meet between a source or a receiver and what hangs on it. */
+function facing(source: PartSpec, part: PartSpec): [PortSpec, PortSpec] | undefined {
+  const isReceiver = source.kind === 'receiver';
+  const from = offeredPort(source);
+  const to = part.ports.find((port) => port.flow === 'in' && port.use === (isReceiver ? 'servo' : 'power'));
+  return from && to && [from, to];
+}
+
+const goes = ([from, to]: [PortSpec, PortSpec]): boolean => {
+  const { result } = mating(from.connector, to.connector);
+  return result === 'mates' || result === 'solder';
+};
+
+const hasAdapter = ([from, to]: [PortSpec, PortSpec], adapters: readonly PartSpec[]): boolean =>
+  adapters.some(({ ports: [one, other] }) =>
+    [
+      [one!, other!],
+      [other!, one!],
+    ].some(([near, far]) => goes([from, near!]) && goes([far!, to])),
+  );

@@ -1,0 +1,65 @@
+import type { CheckContext } from '../../findings/context';
+import type { ReceiverSpec } from '../../parts/receiver';
+import type { ControlKind, TransmitterSpec } from '../../parts/transmitter';
+import type { Role, Screen } from '../role';
+import { alone, between, rolesOfKind } from './pairs';
+
+/** Channels, links and controls: what the Brief's functions ask of a transmitter and a receiver. */
+export function radioScreens({ build }: CheckContext, roles: readonly Role[]): Screen[] {
+  const receivers = rolesOfKind(roles, 'receiver');
+  const transmitters = rolesOfKind(roles, 'transmitter');
+  const wanted = new Set(build.functions.map(({ channel, id }) => channel ?? id)).size;
+  const asked = Math.max(wanted, ...build.functions.map(({ channel }) => channel ?? 0));
+  const plain = { isMargin: false };
+  return [
+    ...receivers.flatMap((receiver) => [
+      alone(
+        { id: `channels:${receiver}`, words: 'channels of the receiver', ...plain },
+        receiver,
+        ({ part }) =>
+          (part as ReceiverSpec).channels >= asked && !(part as ReceiverSpec).integrated ? 1 : -1,
+      ),
+      ...transmitters.map((transmitter) =>
+        between(
+          {
+            id: `link:${receiver}:${transmitter}`,
+            words: 'a link that both ends speak',
+            ...plain,
+            meets: ({ part }) => (part as ReceiverSpec).protocols.join(),
+          },
+          [receiver, transmitter],
+          (a, b) =>
+            (a.part as ReceiverSpec).protocols.some((link) =>
+              (b.part as TransmitterSpec).protocols.includes(link),
+            )
+              ? 1
+              : -1,
+        ),
+      ),
+    ]),
+    ...transmitters.flatMap((transmitter) => [
+      alone(
+        { id: `channels:${transmitter}`, words: 'channels of the transmitter', ...plain },
+        transmitter,
+        ({ part }) => ((part as TransmitterSpec).channels >= asked ? 1 : -1),
+      ),
+      alone(
+        { id: `controls:${transmitter}`, words: 'controls of the kinds that the functions want', ...plain },
+        transmitter,
+        ({ part }) => (lacking(part as TransmitterSpec, wantsOf(build)).length === 0 ? 1 : -1),
+      ),
+    ]),
+  ];
+}
+
+const wantsOf = ({ functions }: CheckContext['build']): ControlKind[] => functions.map(({ wants }) => wants);
+
+/** Kinds of control that functions want and a transmitter has not as many of. */
+function lacking({ controls }: TransmitterSpec, wants: readonly ControlKind[]): ControlKind[] {
+  const free = controls.map(({ kind }) => kind);
+  return wants.filter((kind) => {
+    const at = free.indexOf(kind);
+    if (at >= 0) free.splice(at, 1);
+    return at < 0;
+  });
+}

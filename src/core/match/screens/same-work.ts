@@ -1,0 +1,92 @@
+import type { CheckContext } from '../../findings/context';
+import { kilogramsOf } from '../../circuit/values/vehicle-values';
+import { Estimates } from '../../circuit/estimates';
+import type { MotorSpec } from '../../parts/motor';
+import type { PackSpec } from '../../parts/pack';
+import type { Build, ModelKind } from '../../plan/build';
+import { isOfSameForm } from '../../put-right/swap-part';
+import { fullThrottle } from '../full-throttle';
+import type { Role, Screen } from '../role';
+import { alone, identity, marginAbove, partIn, rolesOfKind } from './pairs';
+import { loadOf, packVolts } from './power';
+
+/** Watts at the shafts that a kilogram of model wants, where nothing is fitted that tells: rules of thumb. */
+const wattsPerKilogram: Record<ModelKind, number> = {
+  boat: 12,
+  car: 120,
+  crawler: 20,
+  truck: 12,
+  'tracked machine': 8,
+  yacht: 2,
+};
+
+/** Share of the drive that is fitted now, or of what such a model wants, that one must give and may: rules of thumb. */
+const share = { fitted: { least: 0.75, most: 1.8 }, wanted: { least: 0.5, most: 3 } };
+
+/** Parts that do the work that is asked: of the same form, and a drive neither too weak nor far too strong. */
+export function sameFormScreens(context: CheckContext, roles: readonly Role[]): Screen[] {
+  return [
+    ...roles.flatMap(({ name, fittings, kind, isNew }, n): Screen[] => {
+      const now = context.index.get(fittings[0]!).part;
+      // What was put in for a role that was empty says nothing but what form it is of.
+      return kind === 'load' || (kind === 'servo' && !isNew)
+        ? [
+            alone({ id: `form:${n}`, words: `the work of the ${name}`, isMargin: false }, n, ({ part }) =>
+              isOfSameForm(part, now) ? 1 : -1,
+            ),
+          ]
+        : [];
+    }),
+    ...driveScreen(context, roles),
+  ];
+}
+
+function driveScreen(context: CheckContext, roles: readonly Role[]): Screen[] {
+  const { build, index } = context;
+  const motors = rolesOfKind(roles, 'motor').filter((n) => roles[n]!.isOpen);
+  const [pack] = rolesOfKind(roles, 'pack');
+  if (motors.length === 0 || pack === undefined) return [];
+  const load = loadOf(build);
+  const given = (motor: MotorSpec, source: PackSpec): number | undefined =>
+    fullThrottle(motor, packVolts(source, 'nominal'), load)?.watts;
+  const isNew = motors.some((n) => roles[n]!.isNew) || roles[pack]!.isNew;
+  const now = index.get(roles[pack]!.fittings[0]!).part as PackSpec;
+  const fitted = motors.reduce((sum, n) => {
+    const { fittings } = roles[n]!;
+    return sum + (given(index.get(fittings[0]!).part as MotorSpec, now) ?? 0) * fittings.length;
+  }, 0);
+  const isTold = !isNew && fitted > 0;
+  const wanted = isTold ? fitted : wantedWatts(build);
+  const { least, most } = isTold ? share.fitted : share.wanted;
+  return [
+    {
+      id: 'drive:watts',
+      words: isTold ? 'watts of the drive, near those of now' : 'watts of the drive for a model of this mass',
+      roles: [pack, ...motors],
+      isMargin: false,
+      standing: (assignment) => {
+        const source = partIn<'pack'>(assignment, pack);
+        const known = motors.map((motor) => identity(assignment[motor])).join();
+        return { key: `${source ? packVolts(source, 'nominal') : ''} ${known}`, less: [] };
+      },
+      margin: (assignment) => {
+        const source = partIn<'pack'>(assignment, pack);
+        if (!source) return undefined;
+        let watts = 0;
+        let isWhole = true;
+        for (const motor of motors) {
+          const part = partIn<'motor'>(assignment, motor);
+          const own = part && given(part, source);
+          if (own === undefined) isWhole = false;
+          else watts += own * roles[motor]!.fittings.length;
+        }
+        if (watts > most * wanted) return -1;
+        return isWhole ? marginAbove(watts, least * wanted) : undefined;
+      },
+    },
+  ];
+}
+
+/** Watts at all shafts that a model of this mass and kind wants. */
+const wantedWatts = (build: Build): number =>
+  wattsPerKilogram[build.model] * kilogramsOf(build, new Estimates(build.measured));
