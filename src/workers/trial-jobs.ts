@@ -3,6 +3,8 @@ import { proxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import { checkContext } from '../core/check/check-context';
 import { calibrate, type Calibration, type Reading } from '../core/trial/calibrate';
+import type { LockerItem } from '../core/locker/locker-item';
+import { matchBuild, type MatchResult, type MatchTask } from '../core/match/match-build';
 import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/trial/choice-bench';
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
 import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
@@ -32,6 +34,22 @@ export const trialJobs = {
 
   choice(build: Build, task: TrialTask, choiceTry: ChoiceTry): ChoicePoint | undefined {
     return choicePoint(build, task, choiceTry);
+  },
+
+  /** @param onProgress is told the share that is done, now and then */
+  match(
+    build: Build,
+    items: readonly LockerItem[],
+    task: MatchTask,
+    onProgress: (share: number) => void,
+  ): MatchResult {
+    // Nobody says no from outside while a worker counts: it is ended where it is called off.
+    return matchBuild(build, items, task, {
+      onProgress: (share) => {
+        onProgress(share);
+        return true;
+      },
+    })!;
   },
 
   calibrate(

@@ -6,7 +6,7 @@ import { addCellLimit, addTurnLimit, changeCellLimit, changeTurnLimit } from '..
 import { chemistries } from '../../core/packs/chemistry';
 import type { ControllerSpec } from '../../core/parts/controller';
 import { ChainSelect } from '../brief/ChainSelect';
-import type { RowsProps } from './SheetRows';
+import type { RowsProps } from './rows-props';
 import styles from './SheetRows.module.css';
 
 /** What a controller stands, as its sheet counts it: cells by chemistry, and the lowest turns by cells. */

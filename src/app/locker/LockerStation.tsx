@@ -10,6 +10,7 @@ import { meetingVolts } from '../../core/locker/volt-ladder';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { kinds } from '../../core/kinds';
+import { MatchView } from '../match/MatchView';
 import { LockerFile } from './LockerFile';
 import { PartSheet } from './PartSheet';
 import { SpoiltSheets } from './SpoiltSheets';
@@ -28,7 +29,10 @@ export function Component() {
   const chosen = here.find((item) => item.part.id === params.get('part')) ?? here[0];
   const show = (change: Record<string, string>) => {
     const next = new URLSearchParams(params);
-    if (change.kind) next.delete('part');
+    if (change.kind) {
+      next.delete('part');
+      next.delete('show');
+    }
     for (const [name, value] of Object.entries(change)) next.set(name, value);
     setParams(next, { replace: true });
   };
@@ -45,17 +49,26 @@ export function Component() {
     if (removed) await save(removed);
     setRemoved(undefined);
   };
+  const isMatching = params.get('show') === 'match';
   const meets = chosen && meetingVolts(context, chosen.part);
   return (
     <div className={styles.station}>
       <div className={styles.kinds} role="group" aria-label="Kinds of part">
         <h1 className={styles.title}>Locker</h1>
+        <button
+          type="button"
+          className={styles.kind}
+          aria-pressed={isMatching}
+          onClick={() => show({ show: 'match' })}
+        >
+          What fits?
+        </button>
         {partKinds.map((partKind) => (
           <button
             key={partKind}
             type="button"
             className={styles.kind}
-            aria-pressed={partKind === kind}
+            aria-pressed={!isMatching && partKind === kind}
             onClick={() => show({ kind: partKind })}
           >
             {kinds[partKind].words.many}
@@ -66,28 +79,34 @@ export function Component() {
           <LockerFile />
         </div>
       </div>
-      <div className={styles.ladder}>
-        <SpoiltSheets />
-        <Button size="small" className={styles.add} onClick={() => void addBlank()}>
-          Type in another sheet
-        </Button>
-        <VoltLadder
-          items={here}
-          chosenId={chosen?.part.id}
-          meets={meets}
-          onChoose={(part) => show({ part })}
-        />
-      </div>
-      <div className={styles.sheet}>
-        {chosen && (
-          <PartSheet
-            key={chosen.part.id}
-            item={chosen}
-            onShow={(part) => show({ part })}
-            onRemove={(item) => void takeOut(item)}
-          />
-        )}
-      </div>
+      {isMatching ? (
+        <MatchView />
+      ) : (
+        <>
+          <div className={styles.ladder}>
+            <SpoiltSheets />
+            <Button size="small" className={styles.add} onClick={() => void addBlank()}>
+              Type in another sheet
+            </Button>
+            <VoltLadder
+              items={here}
+              chosenId={chosen?.part.id}
+              meets={meets}
+              onChoose={(part) => show({ part })}
+            />
+          </div>
+          <div className={styles.sheet}>
+            {chosen && (
+              <PartSheet
+                key={chosen.part.id}
+                item={chosen}
+                onShow={(part) => show({ part })}
+                onRemove={(item) => void takeOut(item)}
+              />
+            )}
+          </div>
+        </>
+      )}
       <Snackbar
         open={removed !== undefined}
         autoHideDuration={12_000}

@@ -22,13 +22,9 @@ import { controlKinds, type TransmitterSpec } from '../../core/parts/transmitter
 import { ChainSelect } from '../brief/ChainSelect';
 import { NumberField } from '../brief/NumberField';
 import { ControllerLimits } from './ControllerLimits';
+import type { RowsProps } from './rows-props';
 import { wantWords } from '../brief/want-words';
 import styles from './SheetRows.module.css';
-
-export interface RowsProps<Part extends PartSpec> {
-  part: Part;
-  onChange: (part: PartSpec) => void;
-}
 
 /** The rows of a sheet that can be added and taken away: voltages, links, controls. */
 export function SheetRows({ part, onChange }: RowsProps<PartSpec>) {

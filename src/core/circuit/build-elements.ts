@@ -132,9 +132,11 @@ function motorEnds(
   return [names.node(fitting.id, wire('m1') ?? 'm1'), names.node(fitting.id, wire('m2') ?? 'm2')];
 }
 
-/** Part of a load by speed squared, for what is no screw: rule of thumb. */
-const plainLoad: PointLoad = { squarePart: 0.4 };
-const screwAtRest: PointLoad = { squarePart: 1 };
+/** Loads at rest: of a screw, and, by part with the square of the speed, of what is none: rule of thumb. */
+export const loadsAtRest: Record<'screw' | 'plain', PointLoad> = {
+  screw: { squarePart: 1 },
+  plain: { squarePart: 0.4 },
+};
 
 /** Wheels count as turning along with the motor by this share of the mass they carry: rule of thumb. */
 const wheelShare = 0.05;
@@ -150,13 +152,13 @@ function loadOf(
 ): MotorLoad {
   const { build } = survey;
   const movers = survey.movers();
-  if (!movers.has(motor)) return plainLoad;
+  if (!movers.has(motor)) return loadsAtRest.plain;
   const jams = conditions.jams && { jams: conditions.jams };
   if (isAfloat(build))
     return conditions.command
       ? { screw: screwOf(build, point, driveWatts(survey), estimates), inertia: 0, ...jams }
-      : screwAtRest;
-  if (!conditions.command) return plainLoad;
+      : loadsAtRest.screw;
+  if (!conditions.command) return loadsAtRest.plain;
   const wheels = wheelsOf(build, kv, movers.size, estimates);
   const reach = wheels.tyreRadius / wheels.gearRatio;
   const side = survey.sideOf(motor);

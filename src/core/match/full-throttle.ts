@@ -1,7 +1,11 @@
+import { loadsAtRest } from '../circuit/build-elements';
 import { Estimates } from '../circuit/estimates';
+import { isAfloat } from '../circuit/values/vehicle-values';
 import { motorFigures } from '../circuit/values/drive-values';
 import type { PointLoad } from '../circuit/site';
 import type { MotorSpec } from '../parts/motor';
+import type { Build } from '../plan/build';
+import { remembered } from './remembered';
 
 /** A motor at full throttle on some volts, at rest in the water or on its stand with its usual load. */
 interface AtFullThrottle {
@@ -15,18 +19,21 @@ interface AtFullThrottle {
  * @param volts at its controller
  * @returns nothing where its sheet states no amps
  */
-export function fullThrottle(part: MotorSpec, volts: number, load: PointLoad): AtFullThrottle | undefined {
-  let row = known.get(part);
-  if (!row) known.set(part, (row = new Map()));
-  const key = volts + 1000 * load.squarePart;
-  if (!row.has(key)) row.set(key, solved(part, volts, load));
-  return row.get(key);
-}
+export const fullThrottle = (
+  part: MotorSpec,
+  volts: number,
+  turns: 'screw' | 'plain',
+): AtFullThrottle | undefined => solved[turns](part, volts);
 
-/** What is known of a motor by volts and load: a search asks for it again and again. */
-const known = new WeakMap<MotorSpec, Map<number, AtFullThrottle | undefined>>();
+const solved = {
+  screw: remembered((part: MotorSpec, volts: number) => solve(part, volts, loadsAtRest.screw)),
+  plain: remembered((part: MotorSpec, volts: number) => solve(part, volts, loadsAtRest.plain)),
+};
 
-function solved(part: MotorSpec, volts: number, load: PointLoad): AtFullThrottle | undefined {
+/** What the motors of a model turn at rest. */
+export const turnsAtRest = (build: Build): 'screw' | 'plain' => (isAfloat(build) ? 'screw' : 'plain');
+
+function solve(part: MotorSpec, volts: number, load: PointLoad): AtFullThrottle | undefined {
   const fitting = { id: part.id, name: part.name, part: part.id };
   const figures = motorFigures({ kind: 'motor', fitting, part }, volts, () => load, new Estimates());
   if (!figures) return undefined;

@@ -13,12 +13,12 @@ import type { Candidate, MatchProblem, Role } from './role';
 import { rolesOf, seeded, type RoleChoice } from './roles';
 import { runMinutesOf } from './run-minutes';
 import { jointsOf, screensOf } from './screens';
-import { listens } from './screens/power';
+import { listens } from './screens/pack-volts';
 import { searchFront, type Combination, type Searched } from './search';
 import { conflictOf } from './conflict';
 
 /** One step of a margin ladder: what is left of one limit. */
-export interface Margin {
+interface Margin {
   words: string;
   /** Share of the limit. */
   left: number;

@@ -1,9 +1,9 @@
 import type { CheckContext } from '../findings/context';
 import type { PackSpec } from '../parts/pack';
-import { fullThrottle } from './full-throttle';
+import { fullThrottle, turnsAtRest } from './full-throttle';
 import type { Assignment, Role, RunMinutes } from './role';
 import { identity, partIn, rolesOfKind } from './screens/pairs';
-import { loadOf, packVolts } from './screens/power';
+import { packVolts } from './screens/pack-volts';
 
 /** Amps of everything but the drive, in the mean: rule of thumb. */
 const electronicsAmps = 0.3;
@@ -16,7 +16,7 @@ export function runMinutesOf({ build }: CheckContext, roles: readonly Role[]): R
   const [pack] = rolesOfKind(roles, 'pack');
   const motors = rolesOfKind(roles, 'motor');
   const { usableShare, meanShare } = build.policies;
-  const load = loadOf(build);
+  const turns = turnsAtRest(build);
   const minutes = (assignment: Assignment): number => {
     const source: PackSpec | undefined = pack === undefined ? undefined : partIn<'pack'>(assignment, pack);
     if (!source?.ampHours) return source ? 0 : Infinity;
@@ -24,7 +24,7 @@ export function runMinutesOf({ build }: CheckContext, roles: readonly Role[]): R
     let amps = electronicsAmps;
     for (const motor of motors) {
       const part = partIn<'motor'>(assignment, motor);
-      const full = part ? (fullThrottle(part, volts, load)?.amps ?? 0) : 0;
+      const full = part ? (fullThrottle(part, volts, turns)?.amps ?? 0) : 0;
       amps += meanShare * full * roles[motor]!.fittings.length;
     }
     return (60 * source.ampHours.value * usableShare) / amps;

@@ -42,7 +42,7 @@ const measures = {
   share: { share: 1, '%': 0.01 },
 } as const satisfies Record<string, Record<string, number>>;
 
-export type Measure = keyof typeof measures;
+type Measure = keyof typeof measures;
 
 /** What is known of the field that a figure is read for. */
 interface Asked {

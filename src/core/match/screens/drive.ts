@@ -2,10 +2,10 @@ import type { CheckContext } from '../../findings/context';
 import { cellVolts, isLithium } from '../../packs/chemistry';
 import type { ControllerSpec } from '../../parts/controller';
 import type { MotorSpec } from '../../parts/motor';
-import { fullThrottle } from '../full-throttle';
+import { fullThrottle, turnsAtRest } from '../full-throttle';
 import type { Assignment, Role, Screen } from '../role';
 import { alone, between, marginBelow, partIn, rolesOfKind } from './pairs';
-import { cellsOf, loadOf, packVolts } from './power';
+import { cellsOf, packVolts } from './pack-volts';
 
 /** How far over a limit in amps the solved network may still find it within: leads and pack take volts off. */
 const networkSlack = 0.08;
@@ -37,7 +37,7 @@ export function driveScreens(
   );
   if (pack === undefined) return [kinds];
   const each = Math.max(1, Math.round(roles[motor]!.fittings.length / roles[controller]!.fittings.length));
-  const load = loadOf(build);
+  const turns = turnsAtRest(build);
   const three = { roles: [pack, controller, motor] };
   const ofThree = (assignment: Assignment) => ({
     source: partIn<'pack'>(assignment, pack),
@@ -46,7 +46,7 @@ export function driveScreens(
   });
   const ampsOf = (assignment: Assignment): number | undefined => {
     const { source, turned } = ofThree(assignment);
-    return source && turned && fullThrottle(turned, packVolts(source, 'full'), load)?.amps;
+    return source && turned && fullThrottle(turned, packVolts(source, 'full'), turns)?.amps;
   };
   return [
     kinds,
@@ -105,7 +105,7 @@ export function driveScreens(
 /** Amps of all drives at full throttle against what the pack's label, derated, allows; lithium packs alone are judged so. */
 export function packAmps({ build }: CheckContext, roles: readonly Role[], pack: number): Screen {
   const motors = rolesOfKind(roles, 'motor');
-  const load = loadOf(build);
+  const turns = turnsAtRest(build);
   if (motors.length === 0)
     return alone({ id: `label:${pack}`, words: 'amps of the pack' }, pack, () => undefined);
   const askedOf = (assignment: Assignment): number => {
@@ -114,7 +114,7 @@ export function packAmps({ build }: CheckContext, roles: readonly Role[], pack: 
     const volts = packVolts(source, 'full');
     return motors.reduce((sum, motor) => {
       const part = partIn<'motor'>(assignment, motor);
-      return sum + (part ? (fullThrottle(part, volts, load)?.amps ?? 0) * roles[motor]!.fittings.length : 0);
+      return sum + (part ? (fullThrottle(part, volts, turns)?.amps ?? 0) * roles[motor]!.fittings.length : 0);
     }, 0);
   };
   return {

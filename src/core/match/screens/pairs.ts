@@ -1,4 +1,5 @@
 import type { PartKind, PartOfKind } from '../../parts/part-spec';
+import { remembered } from '../remembered';
 import type { Assignment, Candidate, Role, Screen, Standing } from '../role';
 
 /** Indices of the roles of a kind. */
@@ -33,7 +34,7 @@ export function identity(candidate: Candidate | undefined): string {
 }
 
 /** Nothing that a later choice would meet. */
-export const noStanding: Standing = { key: '', less: [] };
+const noStanding: Standing = { key: '', less: [] };
 
 interface Between {
   id: string;
@@ -51,7 +52,7 @@ export function alone(
   role: number,
   judge: (candidate: Candidate) => number | undefined,
 ): Screen {
-  const known = new Map<Candidate, number | undefined>();
+  const judged = remembered((candidate: Candidate, _: undefined) => judge(candidate));
   return {
     id,
     words,
@@ -60,9 +61,7 @@ export function alone(
     standing: () => noStanding,
     margin: (assignment) => {
       const candidate = assignment[role];
-      if (!candidate) return undefined;
-      if (!known.has(candidate)) known.set(candidate, judge(candidate));
-      return known.get(candidate);
+      return candidate && judged(candidate, undefined);
     },
   };
 }
@@ -73,7 +72,7 @@ export function between(
   [first, second]: readonly [number, number],
   judge: (first: Candidate, second: Candidate) => number | undefined,
 ): Screen {
-  const known = new Map<Candidate, Map<Candidate, number | undefined>>();
+  const judged = remembered(judge);
   return {
     id,
     words,
@@ -85,11 +84,7 @@ export function between(
     },
     margin: (assignment) => {
       const [a, b] = [assignment[first], assignment[second]];
-      if (!a || !b) return undefined;
-      let row = known.get(a);
-      if (!row) known.set(a, (row = new Map()));
-      if (!row.has(b)) row.set(b, judge(a, b));
-      return row.get(b);
+      return a && b && judged(a, b);
     },
   };
 }

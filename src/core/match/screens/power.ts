@@ -1,32 +1,11 @@
-import { isAfloat } from '../../circuit/values/vehicle-values';
-import type { PointLoad } from '../../circuit/site';
 import type { CheckContext } from '../../findings/context';
-import { cellVolts, isLithium, settlesQuickly } from '../../packs/chemistry';
+import { isLithium } from '../../packs/chemistry';
 import type { ControllerSpec } from '../../parts/controller';
 import type { PackSpec } from '../../parts/pack';
-import type { Candidate, Role, Screen } from '../role';
+import type { Role, Screen } from '../role';
 import { driveScreens, packAmps } from './drive';
-import { alone, between, marginBelow, rolesOfKind, smallest } from './pairs';
-
-/** What tells packs apart by their volts. */
-export const cellsOf = (candidate: Candidate | undefined): string =>
-  candidate?.part.kind === 'pack' ? `${candidate.part.chemistry}${candidate.part.cells}` : '';
-
-export const packVolts = ({ chemistry, cells }: PackSpec, at: 'full' | 'nominal' | 'cutoff'): number =>
-  cellVolts(chemistry)[at] * cells;
-
-/** Least volts of a part, and most, against a pack; a chemistry that settles in the first minute counts as settled. */
-export function packOnInput(
-  pack: PackSpec,
-  least: number | undefined,
-  most: number | undefined,
-): number | undefined {
-  const high = packVolts(pack, settlesQuickly(pack.chemistry) ? 'nominal' : 'full');
-  return smallest(
-    most === undefined ? undefined : marginBelow(high, most),
-    least === undefined || packVolts(pack, 'cutoff') >= least ? undefined : -1,
-  );
-}
+import { cellsOf, listens, packOnInput } from './pack-volts';
+import { alone, between, rolesOfKind } from './pairs';
 
 /** Packs against controllers, BECs, motors and what is fed raw; controllers against motors; packs against all amps. */
 export function powerScreens(context: CheckContext, roles: readonly Role[]): Screen[] {
@@ -88,11 +67,7 @@ export function powerScreens(context: CheckContext, roles: readonly Role[]): Scr
 }
 
 /** The controllers of a motor's role: those that it is wired to, or the only ones there are. */
-export function controllerFor(
-  { survey }: CheckContext,
-  roles: readonly Role[],
-  motor: number,
-): number | undefined {
+function controllerFor({ survey }: CheckContext, roles: readonly Role[], motor: number): number | undefined {
   const wired = roles[motor]!.fittings.map((id) => survey.controllerOf(id)?.fitting.id);
   const controllers = rolesOfKind(roles, 'controller');
   return (
@@ -111,9 +86,6 @@ function isFedRaw({ survey }: CheckContext, { fittings, candidates }: Role): boo
   );
 }
 
-export const listens = (part: Candidate['part']): boolean =>
-  part.ports.some((port) => port.use === 'servo' && port.flow === 'in');
-
 function packOnController(pack: PackSpec, controller: ControllerSpec): number | undefined {
   const limit = controller.cellLimits?.find(({ chemistry }) => chemistry === pack.chemistry);
   if (limit) return pack.cells <= limit.most && pack.cells >= (limit.least ?? 1) ? 0.05 : -1;
@@ -123,8 +95,3 @@ function packOnController(pack: PackSpec, controller: ControllerSpec): number | 
     !isLithium(pack.chemistry) || !controller.cutoffModes || controller.cutoffModes.includes(pack.chemistry);
   return hasCutOff ? volts : -1;
 }
-
-/** What a motor turns at rest: a screw, or what rises with its speed in part. */
-export const loadOf = (build: CheckContext['build']): PointLoad => ({
-  squarePart: isAfloat(build) ? 1 : 0.4,
-});

@@ -5,9 +5,10 @@ import { servoFigureAt } from '../../parts/servo-sheet';
 import type { PackSpec } from '../../parts/pack';
 import type { RegulatorSizing } from '../../plan/policies';
 import { surelyNeeded } from '../../rules/servo-torque';
+import { remembered } from '../remembered';
 import type { Assignment, Candidate, Role, Screen } from '../role';
 import { alone, between, identity, marginAbove, marginBelow, partIn, rolesOfKind, smallest } from './pairs';
-import { listens, packVolts } from './power';
+import { listens, packVolts } from './pack-volts';
 
 /** The role that feeds the receiver's rail: a stand-alone BEC, else the controllers, else the pack itself. */
 export function railRole(roles: readonly Role[]): number | undefined {
@@ -171,23 +172,16 @@ function railAmps(
     }
     return { running, added };
   };
-  const knownLimits = new Map<Candidate, Map<number, number>>();
+  const givenAt = remembered((feeds: Candidate, input: number | undefined): number => {
+    const regulator = terminalsOf(feeds.part).gives?.regulator;
+    if (!regulator || feeds.railVolts === undefined) return 0;
+    return input === undefined
+      ? regulator.maxAmps.value
+      : lastingAmps(regulator, input, feeds.railVolts).value;
+  });
   const limitOf = (assignment: Assignment, feeds: Candidate): number => {
     const input = pack === undefined ? undefined : partIn<'pack'>(assignment, pack);
-    const volts = input ? packVolts(input, 'full') : 0;
-    let row = knownLimits.get(feeds);
-    if (!row) knownLimits.set(feeds, (row = new Map()));
-    const known = row.get(volts);
-    if (known !== undefined) return known;
-    const regulator = terminalsOf(feeds.part).gives?.regulator;
-    const limit =
-      !regulator || feeds.railVolts === undefined
-        ? 0
-        : input
-          ? lastingAmps(regulator, volts, feeds.railVolts).value
-          : regulator.maxAmps.value;
-    row.set(volts, limit);
-    return limit;
+    return givenAt(feeds, input && packVolts(input, 'full'));
   };
   return {
     id: 'rail:amps',
@@ -224,15 +218,8 @@ const most = (amps: readonly number[], count: number): number[] =>
 
 const tenths = (amps: number): number => Math.ceil(amps * 10 - 1e-9) / 10;
 
-const known = new WeakMap<Candidate, Map<number, { runs: number; stalls: number }>>();
-
-/** Amps of a part at some volts by its sheet; nothing of what is silent. */
-function drawsAt(candidate: Candidate, volts: number): { runs: number; stalls: number } {
-  let row = known.get(candidate);
-  if (!row) known.set(candidate, (row = new Map()));
-  const found = row.get(volts);
-  if (found) return found;
-  const { part } = candidate;
+/** Amps of a part at some volts by its sheet, running and stalled; nothing of what is silent. */
+const drawsAt = remembered(({ part }: Candidate, volts: number): { runs: number; stalls: number } => {
   const amps = (figure: { value: number } | undefined) => figure?.value ?? 0;
   const stalls =
     part.kind === 'servo'
@@ -241,9 +228,12 @@ function drawsAt(candidate: Candidate, volts: number): { runs: number; stalls: n
         ? amps(part.amps)
         : 0;
   const runs =
-    part.kind === 'servo' ? (servoFigureAt(part, 'runningAmps', volts)?.value ?? 0.18 * stalls) : stalls;
+    part.kind === 'servo'
+      ? (servoFigureAt(part, 'runningAmps', volts)?.value ?? usualRunning * stalls)
+      : stalls;
   // In tenths, rounded up: finer ones tell no two servos apart.
-  const draws = { runs: tenths(runs), stalls: tenths(stalls) };
-  row.set(volts, draws);
-  return draws;
-}
+  return { runs: tenths(runs), stalls: tenths(stalls) };
+});
+
+/** Amps of a servo that moves, against those stalled, where its sheet is silent: rule of thumb. */
+const usualRunning = 0.18;

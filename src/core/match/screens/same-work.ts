@@ -5,10 +5,10 @@ import type { MotorSpec } from '../../parts/motor';
 import type { PackSpec } from '../../parts/pack';
 import type { Build, ModelKind } from '../../plan/build';
 import { isOfSameForm } from '../../put-right/swap-part';
-import { fullThrottle } from '../full-throttle';
+import { fullThrottle, turnsAtRest } from '../full-throttle';
 import type { Role, Screen } from '../role';
 import { alone, identity, marginAbove, partIn, rolesOfKind } from './pairs';
-import { loadOf, packVolts } from './power';
+import { packVolts } from './pack-volts';
 
 /** Watts at the shafts that a kilogram of model wants, where nothing is fitted that tells: rules of thumb. */
 const wattsPerKilogram: Record<ModelKind, number> = {
@@ -46,9 +46,9 @@ function driveScreen(context: CheckContext, roles: readonly Role[]): Screen[] {
   const motors = rolesOfKind(roles, 'motor').filter((n) => roles[n]!.isOpen);
   const [pack] = rolesOfKind(roles, 'pack');
   if (motors.length === 0 || pack === undefined) return [];
-  const load = loadOf(build);
+  const turns = turnsAtRest(build);
   const given = (motor: MotorSpec, source: PackSpec): number | undefined =>
-    fullThrottle(motor, packVolts(source, 'nominal'), load)?.watts;
+    fullThrottle(motor, packVolts(source, 'nominal'), turns)?.watts;
   const isNew = motors.some((n) => roles[n]!.isNew) || roles[pack]!.isNew;
   const now = index.get(roles[pack]!.fittings[0]!).part as PackSpec;
   const fitted = motors.reduce((sum, n) => {

@@ -1,0 +1,132 @@
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useMemo, useState } from 'react';
+import { stocks, type Stock } from '../../core/match/roles';
+import type { MatchTask } from '../../core/match/match-build';
+import { capital, nameList } from '../../core/words/sentences';
+import { NumberField } from '../brief/NumberField';
+import { useBuild } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
+import { KeptRoles } from './KeptRoles';
+import { OfferTable } from './OfferTable';
+import { useMatch } from './use-match';
+import styles from './MatchView.module.css';
+
+const stockNames: Record<Stock, string> = {
+  own: 'What I own',
+  ownFirst: 'Mine first',
+  all: 'Everything',
+};
+
+/** Offers that stand side by side. */
+const most = 6;
+
+/** What fits together: parts for every role of the build at once, side by side with what each leaves of its limits. */
+export function MatchView() {
+  const build = useBuild();
+  const items = useLocker((state) => state.items);
+  const [stock, setStock] = useState<Stock>('all');
+  const [moneyLimit, setMoneyLimit] = useState<number | undefined>(build.brief.moneyLimit);
+  const [kept, setKept] = useState<ReadonlySet<string>>(new Set());
+  const task = useMemo((): MatchTask => {
+    const open = build.fittings.map(({ id }) => id).filter((id) => !kept.has(id));
+    return { stock, most, moneyLimit, ...(kept.size > 0 && { open: new Set(open) }) };
+  }, [build, stock, moneyLimit, kept]);
+  const { result, progress, failure, callOff, runAgain } = useMatch(build, items, task);
+  return (
+    <section className={styles.view} aria-labelledby="match-title">
+      <h2 id="match-title" className={styles.title}>
+        What fits together
+      </h2>
+      <p className={styles.note}>
+        Parts for all roles at once, by the limits that the wells judge. Each offer is wired and checked: none
+        carries a stop.
+      </p>
+      <div className={styles.asks}>
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={stock}
+          aria-label="Chosen from"
+          onChange={(_, next: Stock | null) => next && setStock(next)}
+        >
+          {stocks.map((each) => (
+            <ToggleButton key={each} value={each}>
+              {stockNames[each]}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+        <div className={styles.money}>
+          <NumberField
+            label="Money, at most"
+            value={moneyLimit}
+            least={0}
+            most={1_000_000}
+            onTake={setMoneyLimit}
+          />
+        </div>
+        <KeptRoles kept={kept} onChange={setKept} />
+      </div>
+      {progress !== undefined && (
+        <div className={styles.progress}>
+          <LinearProgress variant="determinate" value={100 * progress} aria-label="Looking for what fits" />
+          <Button size="small" onClick={callOff}>
+            Cancel
+          </Button>
+        </div>
+      )}
+      {failure && (
+        <p className={styles.note}>
+          This could not be worked out: {failure}. <Button onClick={runAgain}>Try again</Button>
+        </p>
+      )}
+      {!result && progress === undefined && !failure && (
+        <Button onClick={runAgain}>Look for what fits</Button>
+      )}
+      {result && result.offers.length === 0 && (
+        <div className={styles.none} role="status">
+          <p>
+            <b>Nothing fits together.</b>
+          </p>
+          {result.empty.length > 0 && (
+            <p>
+              There is nothing to choose from for: {nameList(result.empty)}. Own one, or look at everything.
+            </p>
+          )}
+          {result.conflict.length > 0 && (
+            <p>
+              {result.conflict.length === 1 ? 'Nothing has this' : 'These cannot all be had'}:{' '}
+              {nameList(result.conflict)}. Give {result.conflict.length === 1 ? 'it' : 'one of them'} up, and
+              something fits.
+            </p>
+          )}
+          {result.empty.length === 0 && result.conflict.length === 0 && (
+            <p>
+              What fits by its sheets leaves a stop once it is wired: keep fewer parts as they are, or look at
+              the findings first.
+            </p>
+          )}
+        </div>
+      )}
+      {result && result.offers.length > 0 && (
+        <>
+          <p className={styles.note} role="status">
+            {capital(counted(result.searched.raw))} combinations; {result.searched.front} stand out, of which{' '}
+            {result.offers.length} are shown, as unlike each other as can be.
+          </p>
+          <OfferTable offers={result.offers} />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** A large number as a person would say it. */
+function counted(value: number): string {
+  if (value < 1e4) return value.toFixed(0);
+  if (value < 1e9) return `${Number((value / 1e6).toPrecision(2))} million`;
+  const exponent = Math.floor(Math.log10(value));
+  return `some 10 to the ${exponent}`;
+}

@@ -1,0 +1,161 @@
+import Button from '@mui/material/Button';
+import { useNavigate } from 'react-router';
+import type { Offer } from '../../core/match/match-build';
+import { capital } from '../../core/words/sentences';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { addAndOpen } from '../state/open-build';
+import styles from './MatchView.module.css';
+
+/** Limits that are shown: those that are tightest anywhere. */
+const mostLimits = 8;
+
+/** Margins from here on are drawn as full. */
+const ample = 0.5;
+
+/** Offers side by side: what they cost, what they leave of each limit, and the part in each role. */
+export function OfferTable({ offers }: { offers: readonly Offer[] }) {
+  const build = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const go = useNavigate();
+  const limits = tightest(offers);
+  const roles = offers[0]!.roles.map(({ role, name }) => ({ role, name }));
+  const hasPrices = offers.some(({ buy }) => buy.some(({ price }) => price !== undefined));
+  const unpriced = (offer: Offer) => offer.buy.filter(({ price }) => price === undefined).length;
+  const tryOut = async (n: number, offer: Offer) => {
+    await addAndOpen({ ...offer.build, name: `${build.name.slice(0, 60)}, offer ${n + 1}` });
+    await go('/trial');
+  };
+  return (
+    <div className={styles.scroll}>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <td />
+            {offers.map((offer, n) => (
+              <th key={n} scope="col">
+                <span className={styles.offer}>Offer {n + 1}</span>
+                <Button size="small" variant="contained" onClick={() => void tryOut(n, offer)}>
+                  Try it
+                </Button>
+                <Button size="small" onClick={() => apply(`take offer ${n + 1}`, offer.edits)}>
+                  Take it
+                </Button>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          <Row name="Run time, about" of={offers} show={({ runMinutes }) => `${runMinutes} min`} />
+          <Row
+            name="All parts weigh"
+            of={offers}
+            show={({ kilograms }) => `${(1000 * kilograms).toFixed(0)} g`}
+          />
+          {hasPrices && (
+            <Row
+              name="To spend"
+              of={offers}
+              show={(offer) =>
+                `${offer.money.toFixed(2)}${unpriced(offer) > 0 ? ` and ${unpriced(offer)} without a price` : ''}`
+              }
+            />
+          )}
+          <Row
+            name="To buy"
+            of={offers}
+            show={({ buy }) => parts(buy.reduce((sum, { count }) => sum + count, 0))}
+          />
+          <Row name="Adapters, joints" of={offers} show={({ joints }) => String(joints)} />
+        </tbody>
+        <tbody>
+          <tr className={styles.heading}>
+            <th scope="rowgroup" colSpan={offers.length + 1}>
+              What is left of each limit, the tightest first
+            </th>
+          </tr>
+          {limits.map((words) => (
+            <tr key={words}>
+              <th scope="row">{capital(words)}</th>
+              {offers.map((offer, n) => (
+                <td key={n}>
+                  <Left share={leftOf(offer, words)} />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+        <tbody>
+          <tr className={styles.heading}>
+            <th scope="rowgroup" colSpan={offers.length + 1}>
+              The part in each role
+            </th>
+          </tr>
+          {roles.map(({ role, name }) => {
+            const all = offers.map((offer) => offer.roles.find((each) => each.role === role));
+            const isAlike = all.every((each) => each?.part.id === all[0]?.part.id);
+            return (
+              <tr key={role} data-alike={isAlike}>
+                <th scope="row">{capital(name)}</th>
+                {all.map((chosen, n) => (
+                  <td key={n}>
+                    {chosen?.part.name}
+                    {chosen?.volts !== undefined && `, set to ${chosen.volts} V`}
+                    {chosen && !chosen.isChanged && <span className={styles.stays}> (stays)</span>}
+                  </td>
+                ))}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+interface RowProps {
+  name: string;
+  of: readonly Offer[];
+  show: (offer: Offer) => string;
+}
+
+const Row = ({ name, of, show }: RowProps) => (
+  <tr>
+    <th scope="row">{name}</th>
+    {of.map((offer, n) => (
+      <td key={n} className="figure">
+        {show(offer)}
+      </td>
+    ))}
+  </tr>
+);
+
+/** A bar for what is left of a limit, with the share in figures; nothing where the limit does not apply. */
+function Left({ share }: { share: number | undefined }) {
+  if (share === undefined) return <span className={styles.stays}>—</span>;
+  const percent = Math.round(100 * share);
+  return (
+    <span className={styles.left} data-tight={share < 0.1}>
+      <span className={styles.track} aria-hidden>
+        <span style={{ width: `${Math.max(3, (100 * Math.min(share, ample)) / ample)}%` }} />
+      </span>
+      <span className="figure">{share > ample ? `over ${100 * ample}` : percent} %</span>
+    </span>
+  );
+}
+
+const parts = (count: number): string =>
+  count === 0 ? 'nothing' : `${count} ${count === 1 ? 'part' : 'parts'}`;
+
+const leftOf = ({ ladder }: Offer, words: string): number | undefined =>
+  ladder.find((margin) => margin.words === words)?.left;
+
+/** The limits that are tightest in any of the offers, tightest first. */
+function tightest(offers: readonly Offer[]): string[] {
+  const least = new Map<string, number>();
+  for (const { words, left } of offers.flatMap(({ ladder }) => ladder))
+    least.set(words, Math.min(least.get(words) ?? Infinity, left));
+  return [...least]
+    .sort(([, a], [, b]) => a - b)
+    .slice(0, mostLimits)
+    .map(([words]) => words);
+}
