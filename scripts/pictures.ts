@@ -34,6 +34,15 @@ export const shots: readonly Shot[] = [
   { name: 'brief', room: 'brief', path: '/brief' },
   { name: 'locker', room: 'locker', path: '/locker?kind=servo' },
   {
+    name: 'match',
+    room: 'match',
+    path: '/locker?show=match',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByRole('columnheader', { name: /^Offer 1/ }).waitFor();
+    },
+  },
+  {
     name: 'proposal',
     room: 'loom',
     path: '/brief',

@@ -46,7 +46,7 @@ const verbs: Record<string, Verb> = {
 };
 
 const usage =
-  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--json]';
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json]';
 
 /** Largest file that is looked at. */
 const mostBytes = 50 * 2 ** 20;
@@ -75,6 +75,7 @@ function main(args: string[]): number {
         open: { type: 'string' },
         most: { type: 'string', default: '8' },
         money: { type: 'string' },
+        minutes: { type: 'string' },
       },
     });
   } catch (error) {
@@ -101,12 +102,14 @@ function main(args: string[]): number {
   if (!Number.isInteger(runs) || runs < 0 || runs > mostRuns || !Number.isInteger(seed))
     return refuse(`--runs must be a whole number from 0 to ${mostRuns}, --seed a whole number`);
   const most = Number(parsed.values.most);
-  const money = parsed.values.money === undefined ? undefined : Number(parsed.values.money);
+  const [money, minutes] = [parsed.values.money, parsed.values.minutes].map((typed) =>
+    typed === undefined ? undefined : Number(typed),
+  );
   if (!Number.isInteger(most) || most < 1 || most > mostOffers)
     return refuse(`--most must be a whole number from 1 to ${mostOffers}`);
-  if (money !== undefined && !(Number.isFinite(money) && money >= 0))
-    return refuse('--money must be a number, 0 or more');
-  const done = verb(text, { json, apply, outing, runs, seed, open, most, money });
+  if (![money, minutes].every((value) => value === undefined || (Number.isFinite(value) && value >= 0)))
+    return refuse('--money and --minutes must be numbers, 0 or more');
+  const done = verb(text, { json, apply, outing, runs, seed, open, most, money, minutes });
   if (!done.ok) return refuse(`${file}: ${done.problem}`);
   process.stdout.write(done.value.text);
   return done.value.exitCode;

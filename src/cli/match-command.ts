@@ -13,6 +13,8 @@ export interface MatchOptions {
   most: number;
   /** Money to spend at most. */
   money: number | undefined;
+  /** Minutes that the pack must last. */
+  minutes: number | undefined;
 }
 
 /** The starter locker, of which nothing lies on a shelf and nothing has a price. */
@@ -31,6 +33,7 @@ export function matchCommand(build: Build, options: MatchOptions): Result<Comman
     most: options.most,
     ...(open && { open: new Set(open) }),
     moneyLimit: options.money,
+    leastMinutes: options.minutes,
   })!;
   const text = options.json ? JSON.stringify(asJson(result), null, 2) : asText(result);
   return success({ text: `${text}\n`, exitCode: result.offers.length > 0 ? 0 : 1 });

@@ -20,6 +20,9 @@ const stockNames: Record<Stock, string> = {
   all: 'Everything',
 };
 
+/** Minutes that a pack is wished to last, until a person says otherwise. */
+const usualMinutes = 20;
+
 /** Offers that stand side by side. */
 const most = 6;
 
@@ -29,11 +32,12 @@ export function MatchView() {
   const items = useLocker((state) => state.items);
   const [stock, setStock] = useState<Stock>('all');
   const [moneyLimit, setMoneyLimit] = useState<number | undefined>(build.brief.moneyLimit);
+  const [leastMinutes, setLeastMinutes] = useState<number | undefined>(usualMinutes);
   const [kept, setKept] = useState<ReadonlySet<string>>(new Set());
   const task = useMemo((): MatchTask => {
     const open = build.fittings.map(({ id }) => id).filter((id) => !kept.has(id));
-    return { stock, most, moneyLimit, ...(kept.size > 0 && { open: new Set(open) }) };
-  }, [build, stock, moneyLimit, kept]);
+    return { stock, most, moneyLimit, leastMinutes, ...(kept.size > 0 && { open: new Set(open) }) };
+  }, [build, stock, moneyLimit, leastMinutes, kept]);
   const { result, progress, failure, callOff, runAgain } = useMatch(build, items, task);
   return (
     <section className={styles.view} aria-labelledby="match-title">
@@ -65,6 +69,15 @@ export function MatchView() {
             least={0}
             most={1_000_000}
             onTake={setMoneyLimit}
+          />
+        </div>
+        <div className={styles.money}>
+          <NumberField
+            label="Runs at least, min"
+            value={leastMinutes}
+            least={0}
+            most={1000}
+            onTake={setLeastMinutes}
           />
         </div>
         <KeptRoles kept={kept} onChange={setKept} />

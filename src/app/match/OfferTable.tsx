@@ -34,6 +34,7 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
             {offers.map((offer, n) => (
               <th key={n} scope="col">
                 <span className={styles.offer}>Offer {n + 1}</span>
+                <span className={styles.best}>{bestIn(offers, offer) || ' '}</span>
                 <Button size="small" variant="contained" onClick={() => void tryOut(n, offer)}>
                   Try it
                 </Button>
@@ -138,7 +139,7 @@ function Left({ share }: { share: number | undefined }) {
       <span className={styles.track} aria-hidden>
         <span style={{ width: `${Math.max(3, (100 * Math.min(share, ample)) / ample)}%` }} />
       </span>
-      <span className="figure">{share > ample ? `over ${100 * ample}` : percent} %</span>
+      <span className="figure">{share > ample ? `>${100 * ample}` : percent} %</span>
     </span>
   );
 }
@@ -148,6 +149,23 @@ const parts = (count: number): string =>
 
 const leftOf = ({ ladder }: Offer, words: string): number | undefined =>
   ladder.find((margin) => margin.words === words)?.left;
+
+/** What an offer is best in among those shown. */
+function bestIn(offers: readonly Offer[], offer: Offer): string {
+  const isLeast = (of: (each: Offer) => number) => {
+    const values = offers.map(of);
+    const least = Math.min(...values);
+    return of(offer) === least && values.filter((value) => value === least).length < offers.length;
+  };
+  return [
+    isLeast(({ margin }) => -margin) && 'most left',
+    isLeast(({ runMinutes }) => -runMinutes) && 'longest',
+    isLeast(({ kilograms }) => Math.round(100 * kilograms)) && 'lightest',
+    isLeast(({ money }) => money) && 'least money',
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
 
 /** The limits that are tightest in any of the offers, tightest first. */
 function tightest(offers: readonly Offer[]): string[] {

@@ -20,7 +20,15 @@ interface Match {
 export function useMatch(build: Build, items: readonly LockerItem[], task: MatchTask): Match {
   const queries = useQueryClient();
   const open = useMemo(() => (task.open ? [...task.open].sort().join() : ''), [task.open]);
-  const queryKey = ['match', revisionOf(build), revisionOf(items), task.stock, task.moneyLimit, open];
+  const queryKey = [
+    'match',
+    revisionOf(build),
+    revisionOf(items),
+    task.stock,
+    task.moneyLimit,
+    task.leastMinutes,
+    open,
+  ];
   const [done, setDone] = useState(0);
   const query = useQuery({
     queryKey,

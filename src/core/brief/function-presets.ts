@@ -11,6 +11,8 @@ export interface FunctionPreset {
   wants: ControlKind;
   /** Kinds of model that usually have it; all where not said. */
   models?: ModelKind[];
+  /** It hauls something in, over a drum of several turns. */
+  hauls?: true;
 }
 
 const functionPresets: readonly FunctionPreset[] = [
@@ -23,13 +25,13 @@ const functionPresets: readonly FunctionPreset[] = [
   { ...preset('left-track', 'Left track', 'drive', 'centring'), models: ['tracked machine'] },
   { ...preset('right-track', 'Right track', 'drive', 'centring'), models: ['tracked machine'] },
   { ...preset('slew', 'Slew', 'mechanism', 'centring'), models: ['tracked machine'] },
-  { ...preset('sail', 'Sail winch', 'mechanism', 'staying'), models: ['yacht'] },
+  { ...preset('sail', 'Sail winch', 'mechanism', 'staying'), models: ['yacht'], hauls: true },
   {
     ...preset('gear-shift', 'Gear shift', 'mechanism', 'twoPosition'),
     models: ['car', 'crawler', 'truck', 'tracked machine'],
   },
   { ...preset('lock', 'Axle lock', 'mechanism', 'twoPosition'), models: ['crawler', 'truck'] },
-  preset('winch', 'Winch', 'mechanism', 'staying'),
+  { ...preset('winch', 'Winch', 'mechanism', 'staying'), hauls: true },
   preset('lift', 'Lift', 'mechanism', 'staying'),
   preset('pan', 'Pan', 'mechanism', 'staying'),
   preset('pump', 'Pump', 'pump', 'twoPosition'),
@@ -40,6 +42,10 @@ const functionPresets: readonly FunctionPreset[] = [
 /** The presets that suit a kind of model. */
 export const presetsFor = (model: ModelKind): FunctionPreset[] =>
   functionPresets.filter((functionPreset) => !functionPreset.models || functionPreset.models.includes(model));
+
+/** Whether a function hauls something in, by the preset that its id came from. */
+export const hauls = (functionId: string): boolean =>
+  functionPresets.some((each) => each.hauls && functionId.replace(/-\d+$/, '') === each.id);
 
 /** Kinds of part that can serve a function of a role. */
 export function servingKinds(role: FunctionRole): readonly PartKind[] {

@@ -1,5 +1,5 @@
 import { heldTorque, servoFigures, servoRunning, servoStalled } from '../circuit/values/servo-values';
-import { leadSides } from '../parts/servo';
+import { leadSides, turnsDrum } from '../parts/servo';
 import { openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
 import {
   ampsField,
@@ -90,7 +90,11 @@ export const servoKind = describeKind<'servo'>({
     const [given, wanted] = [candidate, part].map((servo) =>
       servoFigureAt(servo, 'stallNewtonMetres', usualVolts),
     );
-    return candidate.wires !== 5 && (!given || !wanted || given.value >= leastShare * wanted.value);
+    return (
+      candidate.wires !== 5 &&
+      turnsDrum(candidate) === turnsDrum(part) &&
+      (!given || !wanted || given.value >= leastShare * wanted.value)
+    );
   },
 });
 

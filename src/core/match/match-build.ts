@@ -1,6 +1,8 @@
+import { hauls } from '../brief/function-presets';
 import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
 import type { LockerItem } from '../locker/locker-item';
+import { turnsDrum } from '../parts/servo';
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import type { LoadForm } from '../parts/load';
 import type { Build } from '../plan/build';
@@ -11,7 +13,7 @@ import { fitCombination, type FittedCombination } from './fit-combination';
 import type { Cost } from './objectives';
 import type { Candidate, MatchProblem, Role } from './role';
 import { rolesOf, seeded, type RoleChoice } from './roles';
-import { runMinutesOf } from './run-minutes';
+import { lastsLongEnough, runMinutesOf } from './run-minutes';
 import { jointsOf, screensOf } from './screens';
 import { listens } from './screens/pack-volts';
 import { searchFront, type Combination, type Searched } from './search';
@@ -56,6 +58,8 @@ export interface MatchTask extends RoleChoice {
   /** Offers wanted at most. */
   most: number;
   moneyLimit?: number | undefined;
+  /** Minutes that the pack must last under way. */
+  leastMinutes?: number | undefined;
 }
 
 export interface MatchControl {
@@ -83,7 +87,7 @@ export function matchBuild(
   const locker = items.map(({ part }) => part);
   const start = seeded(build, usualPart);
   const roles = rolesOf(start, items, task);
-  const problem = problemOf(start.build, locker, roles, task.moneyLimit);
+  const problem = problemOf(start.build, locker, roles, task);
   const found = searchFront(problem, {
     onProgress: (share) => control.onProgress?.(searchShare * share) !== false,
   });
@@ -134,6 +138,7 @@ const usualPart = (kind: PartKind, serves?: ModelFunction): PartSpec | undefined
   starterLocker.find(
     (part) =>
       part.kind === kind &&
+      (part.kind !== 'servo' || turnsDrum(part) === (serves !== undefined && hauls(serves.id))) &&
       (part.kind !== 'load' || !serves || (part.form === loadForms[serves.role] && listens(part))),
   );
 
@@ -142,15 +147,19 @@ export function problemOf(
   build: Build,
   locker: readonly PartSpec[],
   roles: Role[],
-  moneyLimit: number | undefined,
+  { moneyLimit, leastMinutes }: Pick<MatchTask, 'moneyLimit' | 'leastMinutes'> = {},
 ): MatchProblem {
   const context = checkContext(build, locker);
+  const runMinutes = runMinutesOf(context, roles);
   return {
     roles,
     // What stands already is for the check to judge, not for a choice.
-    screens: screensOf(context, roles).filter((screen) => screen.roles.some((n) => roles[n]!.isOpen)),
+    screens: [
+      ...screensOf(context, roles),
+      ...(leastMinutes === undefined ? [] : [lastsLongEnough(runMinutes, leastMinutes)]),
+    ].filter((screen) => screen.roles.some((n) => roles[n]!.isOpen)),
     joints: jointsOf(roles),
-    runMinutes: runMinutesOf(context, roles),
+    runMinutes,
     moneyLimit: moneyLimit ?? build.brief.moneyLimit,
   };
 }

@@ -1,7 +1,7 @@
 import type { CheckContext } from '../findings/context';
 import type { PackSpec } from '../parts/pack';
 import { fullThrottle, turnsAtRest } from './full-throttle';
-import type { Assignment, Role, RunMinutes } from './role';
+import type { Assignment, Role, RunMinutes, Screen } from './role';
 import { identity, partIn, rolesOfKind } from './screens/pairs';
 import { packVolts } from './screens/pack-volts';
 
@@ -41,3 +41,14 @@ export function runMinutesOf({ build }: CheckContext, roles: readonly Role[]): R
     },
   };
 }
+
+/** A pack that lasts as long as it is wished. */
+export const lastsLongEnough = ({ roles, minutes, standing }: RunMinutes, least: number): Screen => ({
+  id: 'run:minutes',
+  words: `a run of ${least} min or more`,
+  roles,
+  standing,
+  isMargin: false,
+  margin: (assignment) =>
+    roles.every((role) => assignment[role]) ? (minutes(assignment) >= least ? 1 : -1) : undefined,
+});

@@ -72,7 +72,7 @@ function smallProblem(build: Build, seed: number, most: number, moneyLimit?: num
       ...role.candidates.filter(() => random() < most / role.candidates.length).slice(0, most),
     ],
   }));
-  return problemOf(start.build, [], roles, moneyLimit);
+  return problemOf(start.build, [], roles, { moneyLimit, leastMinutes: seed % 4 === 1 ? 12 : undefined });
 }
 
 const builds = [tub(), ...knownModels.slice(0, 4).map(({ build }) => build)];

@@ -80,6 +80,9 @@ export class ServoSpec extends PartBase {
   sheet!: ServoPoint[];
 }
 
+/** Whether a servo turns a drum, and not an arm; one whose travel is not stated does not. */
+export const turnsDrum = ({ travelDegrees }: ServoSpec): boolean => (travelDegrees?.value ?? 0) > 360;
+
 /** A sheet says one thing at one voltage. */
 function haveDifferentVolts(points: readonly ServoPoint[]): boolean {
   const volts = points.map((point) => (point as Partial<ServoPoint> | null)?.volts?.value);

@@ -71,22 +71,28 @@ export const servos: ServoSpec[] = [
     [7.4, 2.5, 3.9, 0.65, 0.11],
     [8.4, 2.8, 4.4, 0.75, 0.1],
   ]),
-  servo('servo-sail', 'sail winch servo, four turns', 4.8, 7.4, [
-    [4.8, 0.8, 1.6, 0.5, 0.22],
-    [6, 1, 2, 0.6, 0.18],
-  ]),
+  {
+    ...servo('servo-sail', 'sail winch servo, four turns', 4.8, 7.4, [
+      [4.8, 0.8, 1.6, 0.5, 0.22],
+      [6, 1, 2, 0.6, 0.18],
+    ]),
+    travelDegrees: stated(4 * 360),
+  },
   { ...servo('servo-toy', 'toy servo, five wires', 3, 6, [[4.8, 0.1, 0.5, 0.15, 0.2]]), wires: 5 },
-  servo(
-    'servo-winch',
-    'winch servo, six turns',
-    4.8,
-    7.4,
-    [
-      [4.8, 0.9, 2.5, 0.9, 0.2],
-      [6, 1.1, 3.1, 1.2, 0.16],
-    ],
-    true,
-  ),
+  {
+    ...servo(
+      'servo-winch',
+      'winch servo, six turns',
+      4.8,
+      7.4,
+      [
+        [4.8, 0.9, 2.5, 0.9, 0.2],
+        [6, 1.1, 3.1, 1.2, 0.16],
+      ],
+      true,
+    ),
+    travelDegrees: stated(6 * 360),
+  },
 ];
 
 function receiver(

@@ -1,6 +1,7 @@
 import type { CheckContext } from '../../findings/context';
 import { kilogramsOf } from '../../circuit/values/vehicle-values';
 import { Estimates } from '../../circuit/estimates';
+import { turnsDrum } from '../../parts/servo';
 import type { MotorSpec } from '../../parts/motor';
 import type { PackSpec } from '../../parts/pack';
 import type { Build, ModelKind } from '../../plan/build';
@@ -28,11 +29,17 @@ export function sameFormScreens(context: CheckContext, roles: readonly Role[]): 
   return [
     ...roles.flatMap(({ name, fittings, kind, isNew }, n): Screen[] => {
       const now = context.index.get(fittings[0]!).part;
-      // What was put in for a role that was empty says nothing but what form it is of.
-      return kind === 'load' || (kind === 'servo' && !isNew)
+      // What was put in for a role that was empty says what form it is of, and not how strong.
+      return kind === 'load' || kind === 'servo'
         ? [
             alone({ id: `form:${n}`, words: `the work of the ${name}`, isMargin: false }, n, ({ part }) =>
-              isOfSameForm(part, now) ? 1 : -1,
+              (
+                isNew && part.kind === 'servo' && now.kind === 'servo'
+                  ? turnsDrum(part) === turnsDrum(now)
+                  : isOfSameForm(part, now)
+              )
+                ? 1
+                : -1,
             ),
           ]
         : [];
