@@ -57,7 +57,7 @@ export const shots: readonly Shot[] = [
       };
       for (const name of ['Steering', 'Drive', 'Lights', 'Horn'])
         await page.getByRole('button', { name, exact: true }).click();
-      await choose('Steering: part', /^micro servo$/);
+      await choose('Steering: part', /^micro servo \d/);
       await choose('Drive: part', /^brushed controller, 30 A, switching/);
       await choose('Lights: part', /^lamp board/);
       await choose('Horn: part', /^horn board/);

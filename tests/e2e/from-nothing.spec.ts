@@ -9,7 +9,7 @@ test('the salt-flat yacht from nothing to dry', async ({ page }) => {
 
   await page.getByRole('button', { name: 'Steering', exact: true }).click();
   await page.getByRole('button', { name: 'Sail winch', exact: true }).click();
-  await choose(page, 'Steering: part', /^micro servo$/);
+  await choose(page, 'Steering: part', /^micro servo \d/);
   await choose(page, 'Sail winch: part', /^sail winch servo/);
   await choose(page, 'Add: Transmitter', /^transmitter, 6 channels/);
   await choose(page, 'Add: Receiver', /^receiver, 4 channels, skerry/);
@@ -39,7 +39,7 @@ test('a step of the proposal is refused, and what rests on it goes too', async (
   await openTug(page);
   await newBuild(page, 'Skiff', 'boat');
   await page.getByRole('button', { name: 'Steering', exact: true }).click();
-  await choose(page, 'Steering: part', /^micro servo$/);
+  await choose(page, 'Steering: part', /^micro servo \d/);
   await choose(page, 'Add: Transmitter', /^transmitter, 6 channels/);
   await choose(page, 'Add: Receiver', /^receiver, 6 channels, skerry/);
   await page.getByRole('link', { name: 'Wire it for me' }).click();

@@ -13,7 +13,7 @@ const buggy: Model = {
   kind: 'car',
   functions: ['Steering', 'Drive'],
   parts: [
-    ['Steering: part', /^standard servo$/],
+    ['Steering: part', /^standard servo \d/],
     ['Drive: part', /^brushless controller, 40 A/],
     ['Add: Transmitter', /^transmitter, 6/],
     ['Add: Receiver', /^receiver, 6 channels, skerry/],

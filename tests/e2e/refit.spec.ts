@@ -22,7 +22,7 @@ test('a two-channel car gets a stronger servo and its own regulator, from typed 
   await page.getByRole('button', { name: 'Begin' }).click();
   await page.getByRole('button', { name: 'Steering', exact: true }).click();
   await page.getByRole('button', { name: 'Drive', exact: true }).click();
-  await choose(page, 'Steering: part', /^mini servo$/);
+  await choose(page, 'Steering: part', /^mini servo \d/);
   await choose(page, 'Drive: part', /^brushed controller, 30 A, switching/);
   await choose(page, 'Add: Transmitter', /^wheel transmitter/);
   await choose(page, 'Add: Receiver', /^receiver, 3 channels/);

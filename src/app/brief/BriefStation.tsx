@@ -56,11 +56,22 @@ const Functions = memo(function Functions({ context }: { context: CheckContext }
       </ul>
       <AddFunction />
       <RadioAndPower />
-      {build.fittings.length > 0 && (
-        <Button variant="contained" component={Link} to="/loom?propose=1" sx={{ mt: 2 }}>
-          Wire it for me
-        </Button>
-      )}
+      <div className={styles.next}>
+        {build.fittings.length > 0 && (
+          <Button variant="contained" component={Link} to="/loom?propose=1">
+            Wire it for me
+          </Button>
+        )}
+        {build.functions.length > 0 && (
+          <Button
+            variant={build.fittings.length > 0 ? 'text' : 'contained'}
+            component={Link}
+            to="/locker?show=match"
+          >
+            Choose parts that fit together
+          </Button>
+        )}
+      </div>
     </div>
   );
 });

@@ -1,10 +1,11 @@
+import ListItemText from '@mui/material/ListItemText';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 
 interface ChainSelectProps {
   label: string;
   value: string;
-  options: readonly { value: string; text: string }[];
+  options: readonly { value: string; text: string; note?: string }[];
   /** Shown while nothing is chosen. */
   empty?: string;
   /** Whether the words shown stand for something chosen. */
@@ -41,7 +42,7 @@ export function ChainSelect({
     >
       {options.map((option) => (
         <MenuItem key={option.value} value={option.value} dense>
-          {option.text}
+          {option.note ? <ListItemText primary={option.text} secondary={option.note} /> : option.text}
         </MenuItem>
       ))}
     </Select>

@@ -1,9 +1,11 @@
+import { useState } from 'react';
 import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
 import type { ModelFunction } from '../../core/plan/model-function';
 import type { CheckContext } from '../../core/findings/context';
 import type { FunctionChain } from '../../core/brief/function-chain';
 import { fitPart } from '../../core/brief/fit-part';
 import { servingKinds } from '../../core/brief/function-presets';
+import { choiceNote } from '../../core/locker/choice-note';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { ChainSelect } from './ChainSelect';
@@ -16,11 +18,15 @@ interface FunctionRowProps {
   context: CheckContext;
 }
 
+/** The choice of one more part, where one serves already. */
+const addAnother = 'another';
+
 /** One function as a chain from the thumb to the part; each link can be chosen where it is. */
 export function FunctionRow({ chain, context }: FunctionRowProps) {
   const { build } = context;
   const apply = useBuildStore((state) => state.apply);
-  const locker = useLocker((state) => state.parts);
+  const items = useLocker((state) => state.items);
+  const [isAdding, setAdding] = useState(false);
   const modelFunction = chain.function;
   const number = build.functions.indexOf(modelFunction) + 1;
   const change = (words: string, next: Partial<Omit<ModelFunction, 'id'>>) =>
@@ -38,10 +44,25 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
         kinds.includes(part.kind) && !build.functions.some((other) => other.devices.includes(fitting.id)),
     );
   const choosePart = (value: string) => {
+    if (value === addAnother) {
+      setAdding(true);
+      return;
+    }
+    setAdding(false);
     const [source, id = ''] = value.split(/:(.*)/);
     if (source === 'fitted') change('another part', { devices: [...modelFunction.devices, id] });
-    const part = source === 'locker' ? locker.find((candidate) => candidate.id === id) : undefined;
-    if (part) apply(`${modelFunction.name}: ${part.name}`, fitPart(build, part, modelFunction));
+    const part = source === 'locker' ? items.find((item) => item.part.id === id)?.part : undefined;
+    if (!part) return;
+    // What serves already is exchanged, all of it alike; one more is asked for on its own.
+    const served = isAdding
+      ? []
+      : modelFunction.devices.filter((device) => context.index.get(device).part.kind === part.kind);
+    apply(
+      `${modelFunction.name}: ${part.name}`,
+      served.length > 0
+        ? served.map((fitting) => ({ type: 'swapPart', fitting, part }))
+        : fitPart(build, part, modelFunction),
+    );
   };
   return (
     <li className={styles.row} aria-label={modelFunction.name}>
@@ -79,16 +100,23 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
       <ChainSelect
         label={`${modelFunction.name}: part`}
         value=""
-        empty={chain.parts.length > 0 ? chain.parts.join(', ') : 'no part'}
-        isSet={chain.parts.length > 0}
+        empty={isAdding ? 'which one more?' : chain.parts.length > 0 ? chain.parts.join(', ') : 'no part'}
+        isSet={chain.parts.length > 0 && !isAdding}
         options={[
+          ...(modelFunction.devices.length > 0 && !isAdding
+            ? [{ value: addAnother, text: 'One more beside it…' }]
+            : []),
           ...idle.map(({ fitting }) => ({
             value: `fitted:${fitting.id}`,
             text: `${fitting.name} (in the model)`,
           })),
-          ...locker
-            .filter((part) => kinds.includes(part.kind))
-            .map((part) => ({ value: `locker:${part.id}`, text: part.name })),
+          ...items
+            .filter(({ part }) => kinds.includes(part.kind))
+            .map((item) => ({
+              value: `locker:${item.part.id}`,
+              text: item.part.name,
+              note: choiceNote(item),
+            })),
         ]}
         onChoose={choosePart}
       />

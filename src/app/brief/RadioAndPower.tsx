@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import type { PartKind } from '../../core/parts/part-spec';
+import { choiceNote } from '../../core/locker/choice-note';
+import type { PartKind, PartSpec } from '../../core/parts/part-spec';
 import { fitPart } from '../../core/brief/fit-part';
 import { useBuildPart, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
@@ -19,36 +20,47 @@ export const RadioAndPower = memo(function RadioAndPower() {
   const fittings = useBuildPart((build) => build.fittings);
   const parts = useBuildPart((build) => build.parts);
   const apply = useBuildStore((state) => state.apply);
-  const fitted = fittings.flatMap((fitting) => parts.find((part) => part.id === fitting.part) ?? []);
-  const locker = useLocker((state) => state.parts);
+  const items = useLocker((state) => state.items);
+  const choices = (kind: PartKind) =>
+    items
+      .filter(({ part }) => part.kind === kind)
+      .map((item) => ({ value: item.part.id, text: item.part.name, note: choiceNote(item) }));
+  const partOf = (id: string) => items.find(({ part }) => part.id === id)?.part;
   return (
     <section className={styles.section} aria-label="Radio and power">
       <h2 className={styles.title}>Radio and power</h2>
       <div className={styles.kinds}>
         {kinds.map(({ kind, name }) => {
-          const here = fitted.filter((part) => part.kind === kind);
+          const here = fittings.flatMap((fitting) => {
+            const part = parts.find(({ id }) => id === fitting.part);
+            return part?.kind === kind ? [{ fitting, part }] : [];
+          });
           return (
             <div key={kind}>
               <span className={styles.kind}>{name}</span>
+              {here.map(({ fitting, part }) => (
+                <ChainSelect
+                  key={fitting.id}
+                  label={`Another part for the ${fitting.name}`}
+                  value={part.id}
+                  options={withOwn(choices(kind), part)}
+                  onChoose={(id) => {
+                    const chosen = partOf(id);
+                    if (chosen)
+                      apply(`swap the ${fitting.name} for: ${chosen.name}`, [
+                        { type: 'swapPart', fitting: fitting.id, part: chosen },
+                      ]);
+                  }}
+                />
+              ))}
               <ChainSelect
                 label={`Add: ${name}`}
                 value=""
-                empty={
-                  here.length > 0
-                    ? here.map((part) => part.name).join('; ')
-                    : kind === 'bec'
-                      ? 'none'
-                      : 'not chosen'
-                }
+                empty={here.length > 0 ? 'add another' : kind === 'bec' ? 'none' : 'not chosen'}
                 isSet={here.length > 0 || kind === 'bec'}
-                options={locker
-                  .filter((part) => part.kind === kind)
-                  .map((part) => ({
-                    value: part.id,
-                    text: here.length > 0 ? `one more: ${part.name}` : part.name,
-                  }))}
+                options={choices(kind)}
                 onChoose={(id) => {
-                  const part = locker.find((candidate) => candidate.id === id);
+                  const part = partOf(id);
                   const { build } = useBuildStore.getState();
                   if (part && build) apply(`fit ${part.name}`, fitPart(build, part));
                 }}
@@ -60,3 +72,12 @@ export const RadioAndPower = memo(function RadioAndPower() {
     </section>
   );
 });
+
+/** Choices with the part that stands there now, which the locker may not have. */
+const withOwn = <Choice extends { value: string; text: string }>(
+  choices: readonly Choice[],
+  part: PartSpec,
+) =>
+  choices.some(({ value }) => value === part.id)
+    ? choices
+    : [{ value: part.id, text: part.name }, ...choices];

@@ -13,6 +13,7 @@ import { useLocker } from '../state/locker-store';
 import { CurvePicture } from './CurvePicture';
 import { SheetForm } from './SheetForm';
 import { SwapIn } from './SwapIn';
+import { UseInBuild } from './UseInBuild';
 import styles from './PartSheet.module.css';
 
 interface PartSheetProps {
@@ -94,6 +95,7 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
           }}
         />
       </div>
+      <UseInBuild part={part} />
       <SheetForm
         part={part}
         onChange={isStarter ? undefined : (next) => void save({ ...item, part: next })}

@@ -5,7 +5,7 @@ import { motorFigures } from '../circuit/values/drive-values';
 import type { PointLoad } from '../circuit/site';
 import type { MotorSpec } from '../parts/motor';
 import type { Build } from '../plan/build';
-import { remembered } from './remembered';
+import { remembered } from '../remembered';
 
 /** A motor at full throttle on some volts, at rest in the water or on its stand with its usual load. */
 interface AtFullThrottle {

@@ -1,5 +1,5 @@
 import type { PartKind, PartOfKind } from '../../parts/part-spec';
-import { remembered } from '../remembered';
+import { remembered, rememberedAlone } from '../../remembered';
 import type { Assignment, Candidate, Role, Screen, Standing } from '../role';
 
 /** Indices of the roles of a kind. */
@@ -52,7 +52,7 @@ export function alone(
   role: number,
   judge: (candidate: Candidate) => number | undefined,
 ): Screen {
-  const judged = remembered((candidate: Candidate, _: undefined) => judge(candidate));
+  const judged = rememberedAlone(judge);
   return {
     id,
     words,
@@ -61,7 +61,7 @@ export function alone(
     standing: () => noStanding,
     margin: (assignment) => {
       const candidate = assignment[role];
-      return candidate && judged(candidate, undefined);
+      return candidate && judged(candidate);
     },
   };
 }

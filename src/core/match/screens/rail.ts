@@ -5,7 +5,7 @@ import { servoFigureAt } from '../../parts/servo-sheet';
 import type { PackSpec } from '../../parts/pack';
 import type { RegulatorSizing } from '../../plan/policies';
 import { surelyNeeded } from '../../rules/servo-torque';
-import { remembered } from '../remembered';
+import { remembered } from '../../remembered';
 import type { Assignment, Candidate, Role, Screen } from '../role';
 import { alone, between, identity, marginAbove, marginBelow, partIn, rolesOfKind, smallest } from './pairs';
 import { listens, packVolts } from './pack-volts';

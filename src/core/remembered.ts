@@ -1,3 +1,9 @@
+/** A function of one thing that works out each once. */
+export function rememberedAlone<A extends object, Value>(work: (of: A) => Value): (of: A) => Value {
+  const of = remembered((thing: A, _: undefined) => work(thing));
+  return (thing) => of(thing, undefined);
+}
+
 /** A function of two things that works out each pair once: a search asks for the same again and again. */
 export function remembered<A extends object, B, Value>(
   work: (first: A, second: B) => Value,

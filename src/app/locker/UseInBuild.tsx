@@ -1,0 +1,34 @@
+import Button from '@mui/material/Button';
+import { canonicalText } from '../../core/canonical';
+import { previewWords } from '../../core/check/preview';
+import type { PartSpec } from '../../core/parts/part-spec';
+import type { Patch } from '../../core/plan/patch';
+
+import { useBuild, useBuildStore } from '../state/build-store';
+import { usePreviews } from '../state/use-offers';
+import styles from './PartSheet.module.css';
+
+/** Asks whether a sheet that was corrected is to reach the open build, which has its own copy, and says what that does. */
+export function UseInBuild({ part }: { part: PartSpec }) {
+  const build = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const own = build.parts.find(({ id }) => id === part.id);
+  const isOther = own !== undefined && canonicalText(own) !== canonicalText(part);
+  const patch: Patch = {
+    id: `sheet:${part.id}:${isOther ? canonicalText(part) : ''}`,
+    label: `Use this sheet in ${build.name}`,
+    edits: [{ type: 'changeSheet', sheet: part }],
+  };
+  const preview = usePreviews(isOther ? [patch] : []).get(patch.id);
+  if (!isOther) return null;
+  const names = build.fittings.filter((fitting) => fitting.part === part.id).map(({ name }) => name);
+  return (
+    <p className={styles.other} role="status">
+      {build.name} still has the sheet as it was, for: {names.join(', ')}.{' '}
+      <Button size="small" onClick={() => apply(`sheet of the ${part.name}`, patch.edits)}>
+        Use this one there
+      </Button>
+      {preview && <span className={styles.note}>{previewWords(preview)}</span>}
+    </p>
+  );
+}
