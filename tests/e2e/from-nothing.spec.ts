@@ -73,7 +73,7 @@ test('wiring by hand: unplug, plug in elsewhere, lift a wire, put it back', asyn
 
 test('a part of one’s own in the locker, fitted and offered', async ({ page }) => {
   await openTug(page, '/locker?kind=servo');
-  await page.getByRole('button', { name: /^standard servo/ }).click();
+  await page.getByRole('button', { name: /^standard servo ?4/ }).click();
   await page.getByRole('button', { name: 'Copy and edit' }).click();
   await page.getByLabel('Most volts, V').fill('8,4');
   await page.getByLabel('Most volts, V').blur();

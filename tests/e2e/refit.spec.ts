@@ -24,9 +24,9 @@ test('a two-channel car gets a stronger servo and its own regulator, from typed 
   await page.getByRole('button', { name: 'Drive', exact: true }).click();
   await choose(page, 'Steering: part', /^mini servo \d/);
   await choose(page, 'Drive: part', /^brushed controller, 30 A, switching/);
-  await choose(page, 'Add: Transmitter', /^wheel transmitter/);
+  await choose(page, 'Add: Transmitter', /^wheel transmitter, 3/);
   await choose(page, 'Add: Receiver', /^receiver, 3 channels/);
-  await choose(page, 'Add: Pack', /^NiMH, 6 cells/);
+  await choose(page, 'Add: Pack', /^NiMH, 6 cells, 3000/);
   await choose(page, 'Add: Motor', /^brushed motor, 55 turns/);
   await page.getByRole('link', { name: 'Wire it for me' }).click();
   await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();

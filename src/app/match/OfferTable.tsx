@@ -66,6 +66,11 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
             of={offers}
             show={({ buy }) => parts(buy.reduce((sum, { count }) => sum + count, 0))}
           />
+          <Row
+            name="To mind, not known"
+            of={offers}
+            show={({ minds, unknowns }) => `${minds}, ${unknowns}`}
+          />
           <Row name="Adapters, joints" of={offers} show={({ joints }) => String(joints)} />
         </tbody>
         <tbody>

@@ -36,6 +36,9 @@ export interface Offer {
   margin: number;
   runMinutes: number;
   joints: number;
+  /** Findings to mind, and figures that nobody knows, once it is wired. */
+  minds: number;
+  unknowns: number;
   /** What is not on the shelf. */
   buy: { part: PartSpec; count: number; price?: number }[];
   /** Smallest first. */
@@ -103,7 +106,7 @@ export function matchBuild(
     tried += 1;
     const fitted = sound(start.build, roles, combination, locker);
     if (!fitted) continue;
-    offers.push(offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted.build));
+    offers.push(offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted));
   }
   return {
     offers,
@@ -113,19 +116,30 @@ export function matchBuild(
   };
 }
 
+/** What a check says of a combination without a stop. */
+interface Sound extends FittedCombination {
+  minds: number;
+  unknowns: number;
+}
+
 /** A combination put in and wired without a stop: beside the leads that stand, or else all anew. */
 function sound(
   build: Build,
   roles: readonly Role[],
   { parts }: Combination,
   locker: readonly PartSpec[],
-): FittedCombination | undefined {
+): Sound | undefined {
   // Where every part may change, little of the wiring stands: all anew is quicker.
   const isAllOpen = roles.every(({ isOpen }) => isOpen);
   for (const isAnew of isAllOpen ? [true, false] : [false, true]) {
     const fitted = fitCombination(build, roles, parts, locker, isAnew);
-    const { findings } = checkBuild(fitted.build, locker);
-    if (fitted.unsolved.length === 0 && findings.every(({ severity }) => severity !== 'stop')) return fitted;
+    const { findings, unknowns } = checkBuild(fitted.build, locker);
+    if (fitted.unsolved.length === 0 && findings.every(({ severity }) => severity !== 'stop'))
+      return {
+        ...fitted,
+        minds: findings.filter(({ severity }) => severity === 'mind').length,
+        unknowns: unknowns.length,
+      };
   }
   return undefined;
 }
@@ -192,7 +206,12 @@ const compare = (a: Cost, b: Cost): number => {
   return 0;
 };
 
-function offerOf(problem: MatchProblem, combination: Combination, edits: Edit[], build: Build): Offer {
+function offerOf(
+  problem: MatchProblem,
+  combination: Combination,
+  edits: Edit[],
+  { build, minds, unknowns }: Sound,
+): Offer {
   const { parts, cost, margin } = combination;
   const open = problem.roles.flatMap((role, n) => (role.isOpen ? [{ role, candidate: parts[n]! }] : []));
   const bought = new Map<string, { candidate: Candidate; count: number }>();
@@ -216,6 +235,8 @@ function offerOf(problem: MatchProblem, combination: Combination, edits: Edit[],
     margin,
     runMinutes: Math.round(problem.runMinutes.minutes(parts)),
     joints: cost[4],
+    minds,
+    unknowns,
     buy: [...bought.values()].map(({ candidate, count }) => ({
       part: candidate.part,
       count,

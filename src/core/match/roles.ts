@@ -8,7 +8,9 @@ import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
 import { BuildIndex } from '../survey/build-index';
+import { isOfSameForm } from '../put-right/swap-part';
 import { kilogramsOfPart } from './kilograms';
+import { listens } from './screens/pack-volts';
 import type { Candidate, Role } from './role';
 
 /** Which parts may be offered. */
@@ -109,7 +111,7 @@ export function rolesOf(
           fittings.length > 1 ? `${fittings.length} ${kinds[kind].words.many.toLowerCase()}` : fitting.name,
         kind,
         fittings,
-        candidates: settings(isOpen ? stocked(kind, items, stock) : [here]).filter(
+        candidates: settings(isOpen ? stocked(kind, items, stock).filter(goesLike(part)) : [here]).filter(
           ({ railVolts }) =>
             isOpen || fitting.regulatorVolts === undefined || railVolts === fitting.regulatorVolts,
         ),
@@ -119,6 +121,12 @@ export function rolesOf(
     });
   });
 }
+
+/** Whether a load is of the form of another, and hangs on a channel as it does, or does not. */
+const goesLike =
+  (now: PartSpec) =>
+  ({ part }: Candidate): boolean =>
+    now.kind !== 'load' || (isOfSameForm(part, now) && listens(part) === listens(now));
 
 function stocked(kind: PartKind, items: readonly LockerItem[], stock: Stock): Candidate[] {
   const all = items.filter(({ part }) => part.kind === kind);

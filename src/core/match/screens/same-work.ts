@@ -30,7 +30,7 @@ export function sameFormScreens(context: CheckContext, roles: readonly Role[]): 
     ...roles.flatMap(({ name, fittings, kind, isNew }, n): Screen[] => {
       const now = context.index.get(fittings[0]!).part;
       // What was put in for a role that was empty says what form it is of, and not how strong.
-      return kind === 'load' || kind === 'servo'
+      return kind === 'servo'
         ? [
             alone({ id: `form:${n}`, words: `the work of the ${name}`, isMargin: false }, n, ({ part }) =>
               (
