@@ -1,16 +1,18 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { blankPart } from '../../core/locker/blank-part';
 import type { LockerItem } from '../../core/locker/locker-item';
 import { partKinds, type PartKind } from '../../core/parts/part-spec';
 import { meetingVolts } from '../../core/locker/volt-ladder';
+import { workingList } from '../../core/locker/working-list';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { kinds } from '../../core/kinds';
 import { MatchView } from '../match/MatchView';
+import { ListHead, type ListWishes } from './ListHead';
 import { LockerFile } from './LockerFile';
 import { PartSheet } from './PartSheet';
 import { SpoiltSheets } from './SpoiltSheets';
@@ -20,12 +22,13 @@ import styles from './LockerStation.module.css';
 /** What there is and what could be had: each kind's parts side by side against the volts of this build. */
 export function Component() {
   const { items, save, remove } = useLocker();
+  const [wishes, setWishes] = useState<ListWishes>({ words: '', facet: 'all', order: 'asKept' });
   const [removed, setRemoved] = useState<LockerItem>();
   const { context } = useCheck();
   const [params, setParams] = useSearchParams();
   const asked = params.get('kind');
   const kind: PartKind = partKinds.find((partKind) => partKind === asked) ?? 'servo';
-  const here = items.filter((item) => item.part.kind === kind);
+  const here = useMemo(() => items.filter((item) => item.part.kind === kind), [items, kind]);
   const chosen = here.find((item) => item.part.id === params.get('part')) ?? here[0];
   const show = (change: Record<string, string>) => {
     const next = new URLSearchParams(params);
@@ -51,6 +54,10 @@ export function Component() {
   };
   const isMatching = params.get('show') === 'match';
   const meets = chosen && meetingVolts(context, chosen.part);
+  const listed = useMemo(
+    () => workingList(here, { ...wishes, volts: meets?.volts }),
+    [here, wishes, meets?.volts],
+  );
   return (
     <div className={styles.station}>
       <div className={styles.kinds} role="group" aria-label="Kinds of part">
@@ -88,8 +95,10 @@ export function Component() {
             <Button size="small" className={styles.add} onClick={() => void addBlank()}>
               Type in another sheet
             </Button>
+            <ListHead wishes={wishes} onChange={setWishes} />
+            {listed.length === 0 && <p>No part of this kind is like that.</p>}
             <VoltLadder
-              items={here}
+              items={listed}
               chosenId={chosen?.part.id}
               meets={meets}
               onChoose={(part) => show({ part })}

@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { LockerItem } from '../../core/locker/locker-item';
 import { voltSpan } from '../../core/locker/volt-ladder';
+import { standsVolts } from '../../core/locker/working-list';
 import { formatQuantity } from '../../core/quantity/format';
 import styles from './VoltLadder.module.css';
 
@@ -31,8 +32,7 @@ export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps
       <ul className={styles.list}>
         {items.map(({ part, state, price }, n) => {
           const span = spans[n];
-          const fits =
-            !span || span.gives || !meets || (meets.volts >= span.least && meets.volts <= span.most);
+          const fits = standsVolts(items[n]!, meets?.volts);
           return (
             <li key={part.id}>
               <button

@@ -9,7 +9,7 @@ import { applyEdits, type Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
 import { BuildIndex } from '../survey/build-index';
 import { isOfSameForm } from '../put-right/swap-part';
-import { kilogramsOfPart } from './kilograms';
+import { kilogramsOfPart } from '../parts/kilograms';
 import { listens } from './screens/pack-volts';
 import type { Candidate, Role } from './role';
 

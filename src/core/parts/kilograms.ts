@@ -1,5 +1,5 @@
 import { cellVolts, isLithium } from '../packs/chemistry';
-import type { PartKind, PartSpec } from '../parts/part-spec';
+import type { PartKind, PartSpec } from './part-spec';
 
 /** Kilograms of a part whose sheet is silent, by kind: rules of thumb. */
 const usual: Record<PartKind, number> = {
