@@ -13,6 +13,8 @@ const steps: readonly Step[] = [
   { to: 2, name: 'controllerSettings', climb: (content) => content },
   // So were these: what the Brief says of screws, rudders, sails, tyres; what was measured; fuses that reset.
   { to: 3, name: 'mechanicalBrief', climb: (content) => content },
+  // And these: the rest of every sheet, figures as they were typed, tracks and what jams.
+  { to: 4, name: 'wholeSheets', climb: (content) => content },
 ];
 
 /** The version that is written. */
