@@ -106,7 +106,7 @@ function RegulatorVolts({ part, onChange }: RowsProps<ControllerSpec | BecSpec>)
       fullWidth
       size="small"
       margin="dense"
-      label="Volts that its BEC gives, commas between where they can be chosen"
+      label="BEC volts, commas between"
       defaultValue={shown}
       error={refused !== undefined}
       helperText={refused}

@@ -26,7 +26,7 @@ export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps
         {!hasVolts
           ? 'Nothing here has volts of its own to meet.'
           : meets
-            ? `Bars: volts each stands. Line: the ${meets.name} of this build, ${formatQuantity(meets.volts, 'V')}.`
+            ? `Bars: volts each stands. Line: ${formatQuantity(meets.volts, 'V')} in this build (${meets.name}).`
             : 'Bars: volts from least to most.'}
       </p>
       <ul className={styles.list}>

@@ -92,7 +92,7 @@ const controllerRows: ControllerRow[] = [
   ['brushed', 25, [8, 26], undefined, 'blade-t', 40, { words: 'up to 6 cells' }],
   ['brushless', 12, [5.5, 13], [[5], 1, 'linear'], 'sleeve-20', 12],
   ['brushless', 20, [5.5, 13], [[5], 2], 'sleeve-20', 22],
-  ['brushless', 30, [5.5, 17], [[5, 6], 3], 'blade-t', 36, { words: 'boats, water jacket' }],
+  ['brushless', 30, [5.5, 17], [[5, 6], 3], 'blade-t', 36, { words: 'water-cooled' }],
   ['brushless', 50, [5.5, 13], [[6, 7.4], 3], 'blade-t', 55, { protection: 'sealed', sensored: true }],
   ['brushless', 70, [5.5, 17], [[6, 7.4], 5], 'sleeve-35', 80, { protection: 'sealed', sensored: true }],
   ['brushless', 100, [9, 26], [[6, 7.4, 8.4], 6], 'sleeve-35', 105, { protection: 'sealed' }],

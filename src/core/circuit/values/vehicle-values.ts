@@ -111,6 +111,9 @@ export const isAfloat = ({ model, brief }: Build): boolean =>
 /** Volts at which the top speed in the Brief is told: usual for a kind of model, and the same whatever pack is in. */
 export const topSpeedVolts = (build: Build): number => footingOf(build).volts;
 
+/** Speed in m/s that a kind of model is usually geared for. */
+export const usualTopSpeed = (build: Build): number => footingOf(build).top;
+
 /** Ground that a kind of model is usual on. */
 export const usualSurface = (build: Build): Surface => build.brief.surface ?? footingOf(build).surface;
 

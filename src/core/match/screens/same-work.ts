@@ -1,5 +1,11 @@
 import type { CheckContext } from '../../findings/context';
-import { kilogramsOf } from '../../circuit/values/vehicle-values';
+import {
+  gearRatioFor,
+  isAfloat,
+  kilogramsOf,
+  tyreDiameter,
+  usualTopSpeed,
+} from '../../circuit/values/vehicle-values';
 import { Estimates } from '../../circuit/estimates';
 import { turnsDrum } from '../../parts/servo';
 import type { MotorSpec } from '../../parts/motor';
@@ -7,9 +13,9 @@ import type { PackSpec } from '../../parts/pack';
 import type { Build, ModelKind } from '../../plan/build';
 import { isOfSameForm } from '../../put-right/swap-part';
 import { fullThrottle, turnsAtRest } from '../full-throttle';
-import type { Role, Screen } from '../role';
-import { alone, identity, marginAbove, partIn, rolesOfKind } from './pairs';
-import { packVolts } from './pack-volts';
+import type { Candidate, Role, Screen } from '../role';
+import { alone, between, identity, marginAbove, partIn, rolesOfKind } from './pairs';
+import { cellsOf, packVolts } from './pack-volts';
 
 /** Watts at the shafts that a kilogram of model wants, where nothing is fitted that tells: rules of thumb. */
 const wattsPerKilogram: Record<ModelKind, number> = {
@@ -45,6 +51,7 @@ export function sameFormScreens(context: CheckContext, roles: readonly Role[]): 
         : [];
     }),
     ...driveScreen(context, roles),
+    ...gearScreens(context, roles),
   ];
 }
 
@@ -92,6 +99,48 @@ function driveScreen(context: CheckContext, roles: readonly Role[]): Screen[] {
       },
     },
   ];
+}
+
+/** Turns of the motor for one of the wheel that models of a kind have room for: rules of thumb. */
+const usualGears: Partial<Record<ModelKind, readonly [least: number, most: number]>> = {
+  car: [4, 16],
+  crawler: [18, 90],
+  truck: [8, 45],
+  'tracked machine': [20, 150],
+};
+
+/** Most revolutions per minute that a screw is turned with straight from a motor: rule of thumb. */
+const mostScrewSpeed = 20_000;
+
+/** Motors that can be geared to the model's speed, or turn a screw; where the gears are told, that come near it. */
+function gearScreens({ build }: CheckContext, roles: readonly Role[]): Screen[] {
+  const [pack] = rolesOfKind(roles, 'pack');
+  if (pack === undefined) return [];
+  const diameter = tyreDiameter(build);
+  const speed = build.brief.topSpeed ?? usualTopSpeed(build);
+  const told = build.brief.gearRatio;
+  const [least, most] = told ? [told / 2, told * 2] : (usualGears[build.model] ?? [0, Infinity]);
+  const judge = ({ part: source }: Candidate, { part: motor }: Candidate): number | undefined => {
+    if (source.kind !== 'pack' || motor.kind !== 'motor' || !motor.kv) return undefined;
+    const volts = packVolts(source, 'nominal');
+    if (isAfloat(build)) return motor.kv.value * volts <= mostScrewSpeed ? 1 : -1;
+    const gears = gearRatioFor(motor.kv.value, volts, speed, diameter);
+    return gears >= least && gears <= most ? 1 : -1;
+  };
+  return rolesOfKind(roles, 'motor')
+    .filter((motor) => roles[motor]!.isOpen)
+    .map((motor) =>
+      between(
+        {
+          id: `gears:${pack}:${motor}`,
+          words: isAfloat(build) ? 'a speed that a screw stands' : 'gears that such a model has room for',
+          isMargin: false,
+          meets: cellsOf,
+        },
+        [pack, motor],
+        judge,
+      ),
+    );
 }
 
 /** Watts at all shafts that a model of this mass and kind wants. */
