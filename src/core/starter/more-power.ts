@@ -5,8 +5,8 @@ import type { ControllerSpec } from '../parts/controller';
 import type { MotorKind, MotorSpec } from '../parts/motor';
 import type { PackSpec } from '../parts/pack';
 import { estimated, stated } from '../quantity/figure';
-import { controllerPorts, packPort } from './power-ports';
-import { motorPort, powerPort } from './ports';
+import { becPorts, controllerPorts, packPort } from './power-ports';
+import { motorPort } from './ports';
 
 /** Watt-hours in a kilogram of pack with its wrap and leads, by chemistry: usual. */
 export const wattHoursPerKilogram: Record<Chemistry, number> = {
@@ -229,20 +229,7 @@ function bec(
     maxInputVolts: stated(most),
     kilograms: stated(grams / 1000),
     regulator: { type: 'switching', voltsChoices: volts, maxAmps: stated(amps), efficiency: stated(0.9) },
-    ports: [
-      powerPort('in', 'power lead', family, 'in', { plus: 'power+', minus: 'ground' }),
-      {
-        id: 'out',
-        name: 'rail lead',
-        use: 'servo',
-        flow: 'out',
-        connector: { family: 'servo-3-flat', gender: 'socket' },
-        pins: [
-          { name: 'plus', net: 'bec+' },
-          { name: 'minus', net: 'ground' },
-        ],
-      },
-    ],
+    ports: becPorts(family),
   };
 }
 

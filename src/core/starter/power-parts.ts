@@ -6,7 +6,7 @@ import type { MotorKind, MotorSpec } from '../parts/motor';
 import type { PackSpec } from '../parts/pack';
 import { estimated, stated } from '../quantity/figure';
 import { motorPort, powerPort } from './ports';
-import { controllerPorts, packPort } from './power-ports';
+import { becPorts, controllerPorts, packPort } from './power-ports';
 
 const inputNets = { plus: 'power+', minus: 'ground' };
 const becNets = { plus: 'bec+', minus: 'ground' };
@@ -165,20 +165,7 @@ function bec(id: string, name: string, volts: number[], amps: number): BecSpec {
     minInputVolts: stated(6),
     maxInputVolts: stated(26),
     regulator: { type: 'switching', voltsChoices: volts, maxAmps: stated(amps), efficiency: stated(0.9) },
-    ports: [
-      powerPort('in', 'power lead', 'box-25', 'in', inputNets),
-      {
-        id: 'out',
-        name: 'rail lead',
-        use: 'servo',
-        flow: 'out',
-        connector: { family: 'servo-3-flat', gender: 'socket' },
-        pins: [
-          { name: 'plus', net: 'bec+' },
-          { name: 'minus', net: 'ground' },
-        ],
-      },
-    ],
+    ports: becPorts(),
   };
 }
 

@@ -22,3 +22,19 @@ export function controllerPorts(
     hasBec ? lead : { ...lead, pins: threePins('signal', 'no BEC', 'ground') },
   ];
 }
+
+/** Power in, and a rail lead out that has no signal. */
+export const becPorts = (family: ConnectorFamilyId = 'box-25'): PortSpec[] => [
+  powerPort('in', 'power lead', family, 'in', { plus: 'power+', minus: 'ground' }),
+  {
+    id: 'out',
+    name: 'rail lead',
+    use: 'servo',
+    flow: 'out',
+    connector: { family: 'servo-3-flat', gender: 'socket' },
+    pins: [
+      { name: 'plus', net: 'bec+' },
+      { name: 'minus', net: 'ground' },
+    ],
+  },
+];
