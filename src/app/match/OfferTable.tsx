@@ -163,7 +163,7 @@ function bestIn(offers: readonly Offer[], offer: Offer): string {
     return of(offer) === least && values.filter((value) => value === least).length < offers.length;
   };
   return [
-    isLeast(({ margin }) => -margin) && 'most left',
+    isLeast(({ margin }) => -margin) && 'widest margins',
     isLeast(({ runMinutes }) => -runMinutes) && 'longest',
     isLeast(({ kilograms }) => Math.round(100 * kilograms)) && 'lightest',
     isLeast(({ money }) => money) && 'least money',

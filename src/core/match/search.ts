@@ -64,7 +64,11 @@ const lookEvery = 20_000;
 export function searchFront(problem: MatchProblem, control: SearchControl = {}): SearchResult | undefined {
   const raw = problem.roles.reduce((all, role) => all * role.candidates.length, 1);
   const searched: Searched = { raw, checked: 0, pruned: 0 };
-  const roles = supported(problem);
+  // The cheap and light first: what comes after them is beaten the sooner.
+  const roles = supported(problem).map((role) => ({
+    ...role,
+    candidates: [...role.candidates].sort((a, b) => a.money - b.money || a.kilograms - b.kilograms),
+  }));
   const leastMoney = roles.map((_, n) =>
     roles
       .slice(n + 1)

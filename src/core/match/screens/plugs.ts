@@ -2,6 +2,7 @@ import type { CheckContext } from '../../findings/context';
 import { mating } from '../../connectors/mating';
 import type { PartSpec } from '../../parts/part-spec';
 import type { PortSpec } from '../../parts/port';
+import { rememberedAlone } from '../../remembered';
 import type { Assignment, Candidate, JointCount, Role, Screen } from '../role';
 import { between, rolesOfKind } from './pairs';
 
@@ -21,17 +22,18 @@ export function plugScreens({ locker }: CheckContext, roles: readonly Role[]): S
         shows: plugIn,
       },
       [first, second],
-      (a, b) => {
-        const ports = facing(a.part, b.part);
-        return !ports || goes(ports) || hasAdapter(ports, adapters) ? 1 : -1;
-      },
+      byPlugs((ports) => (goes(ports) || hasAdapter(ports, adapters) ? 1 : -1), 1),
     ),
   );
 }
 
 /** An adapter, or a joint to solder, for each part whose plug does not go straight in. */
-export const plugJoints = (roles: readonly Role[]): JointCount[] =>
-  pairsOf(roles).map(([first, second]) => ({
+export const plugJoints = (roles: readonly Role[]): JointCount[] => {
+  const jointsBetween = byPlugs(
+    ([from, to]) => (mating(from.connector, to.connector).result === 'mates' ? 0 : 1),
+    0,
+  );
+  return pairsOf(roles).map(([first, second]) => ({
     roles: [first, second],
     standing: (assignment) => {
       const [a, b] = [assignment[first], assignment[second]];
@@ -39,13 +41,28 @@ export const plugJoints = (roles: readonly Role[]): JointCount[] =>
     },
     joints: (assignment: Assignment) => {
       const [a, b] = [assignment[first], assignment[second]];
-      if (!a || !b) return 0;
-      const ports = facing(a.part, b.part);
-      return !ports || mating(ports[0].connector, ports[1].connector).result === 'mates'
-        ? 0
-        : roles[second]!.fittings.length;
+      return a && b ? jointsBetween(a, b) * roles[second]!.fittings.length : 0;
     },
   }));
+};
+
+/** What two plugs come to, worked out once for each pair of plugs and not of parts. @param apart where none meet */
+function byPlugs(
+  work: (ports: [PortSpec, PortSpec]) => number,
+  apart: number,
+): (source: Candidate, part: Candidate) => number {
+  const known = new Map<string, number>();
+  return (source, part) => {
+    const key = `${source.part.kind} ${plugOf(source)} ${plugIn(part)}`;
+    let value = known.get(key);
+    if (value === undefined) {
+      const ports = facing(source.part, part.part);
+      value = ports ? work(ports) : apart;
+      known.set(key, value);
+    }
+    return value;
+  };
+}
 
 /** The pack with what takes its power, the receiver with what listens to it. */
 function pairsOf(roles: readonly Role[]): [number, number][] {
@@ -65,14 +82,18 @@ function pairsOf(roles: readonly Role[]): [number, number][] {
 }
 
 /** The plug that a source or a receiver offers. */
-const plugOf = ({ part }: Candidate): string => offeredPort(part)?.connector.family ?? '';
+const plugOf = rememberedAlone(({ part }: Candidate): string => {
+  const connector = offeredPort(part)?.connector;
+  return connector ? `${connector.family} ${connector.gender}` : '';
+});
 
 /** The plugs that a part brings to sources and to a receiver. */
-const plugIn = ({ part }: Candidate): string =>
+const plugIn = rememberedAlone(({ part }: Candidate): string =>
   part.ports
     .filter(({ flow, use }) => flow === 'in' && (use === 'servo' || use === 'power'))
     .map(({ use, connector }) => `${use} ${connector.family} ${connector.gender}`)
-    .join();
+    .join(),
+);
 
 const offeredPort = (part: PartSpec): PortSpec | undefined =>
   part.ports.find((port) => (part.kind === 'receiver' ? port.channel !== undefined : port.flow === 'out'));
