@@ -6,6 +6,7 @@ import type { FunctionChain } from '../../core/brief/function-chain';
 import { fitPart } from '../../core/brief/fit-part';
 import { servingKinds } from '../../core/brief/function-presets';
 import { choiceNote } from '../../core/locker/choice-note';
+import { exchange } from '../../core/put-right/swap-part';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { ChainSelect } from './ChainSelect';
@@ -59,9 +60,7 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
       : modelFunction.devices.filter((device) => context.index.get(device).part.kind === part.kind);
     apply(
       `${modelFunction.name}: ${part.name}`,
-      served.length > 0
-        ? served.map((fitting) => ({ type: 'swapPart', fitting, part }))
-        : fitPart(build, part, modelFunction),
+      served.length > 0 ? exchange(build, served, part) : fitPart(build, part, modelFunction),
     );
   };
   return (

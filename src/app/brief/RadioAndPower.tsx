@@ -2,6 +2,7 @@ import { memo } from 'react';
 import { choiceNote } from '../../core/locker/choice-note';
 import type { PartKind, PartSpec } from '../../core/parts/part-spec';
 import { fitPart } from '../../core/brief/fit-part';
+import { exchange } from '../../core/put-right/swap-part';
 import { useBuildPart, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { ChainSelect } from './ChainSelect';
@@ -46,10 +47,12 @@ export const RadioAndPower = memo(function RadioAndPower() {
                   options={withOwn(choices(kind), part)}
                   onChoose={(id) => {
                     const chosen = partOf(id);
-                    if (chosen)
-                      apply(`swap the ${fitting.name} for: ${chosen.name}`, [
-                        { type: 'swapPart', fitting: fitting.id, part: chosen },
-                      ]);
+                    const { build } = useBuildStore.getState();
+                    if (chosen && build)
+                      apply(
+                        `swap the ${fitting.name} for: ${chosen.name}`,
+                        exchange(build, [fitting.id], chosen),
+                      );
                   }}
                 />
               ))}

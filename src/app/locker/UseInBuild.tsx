@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { canonicalText } from '../../core/canonical';
 import { previewWords } from '../../core/check/preview';
 import type { PartSpec } from '../../core/parts/part-spec';
+import { correctSheet } from '../../core/put-right/swap-part';
 import type { Patch } from '../../core/plan/patch';
 
 import { useBuild, useBuildStore } from '../state/build-store';
@@ -17,7 +18,7 @@ export function UseInBuild({ part }: { part: PartSpec }) {
   const patch: Patch = {
     id: `sheet:${part.id}:${isOther ? canonicalText(part) : ''}`,
     label: `Use this sheet in ${build.name}`,
-    edits: [{ type: 'changeSheet', sheet: part }],
+    edits: isOther ? correctSheet(build, part) : [],
   };
   const preview = usePreviews(isOther ? [patch] : []).get(patch.id);
   if (!isOther) return null;

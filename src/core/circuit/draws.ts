@@ -36,7 +36,7 @@ export function drawsOf(supply: Supply): PartDraws | UnknownDraws | undefined {
 }
 
 /** Servos that count as stalled at once on one plus, by school. */
-const mostStalled: Record<RegulatorSizing, number> = { allStalled: Infinity, twoWorst: 2, typical: 0 };
+export const mostStalled: Record<RegulatorSizing, number> = { allStalled: Infinity, twoWorst: 2, typical: 0 };
 
 /** Ids of the servos that stall at the worst second, by school: on each plus the ones with most to add. */
 export function stalledServos({ supplies }: Survey, school: RegulatorSizing): ReadonlySet<string> {

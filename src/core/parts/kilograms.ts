@@ -16,7 +16,7 @@ const usual: Record<PartKind, number> = {
 };
 
 /** Watt-hours that a kilogram of pack holds: rules of thumb. */
-const wattHours = { lithium: 140, other: 70 };
+export const wattHoursPerKilogram = { lithium: 140, other: 70 };
 
 /** What a part weighs, in kilograms: by its sheet, or usual for its kind. A transmitter stays ashore. */
 export function kilogramsOfPart(part: PartSpec): number {
@@ -24,5 +24,5 @@ export function kilogramsOfPart(part: PartSpec): number {
   if (part.kilograms) return part.kilograms.value;
   if (part.kind !== 'pack' || !part.ampHours) return usual[part.kind];
   const hours = part.ampHours.value * part.cells * cellVolts(part.chemistry).nominal;
-  return hours / (isLithium(part.chemistry) ? wattHours.lithium : wattHours.other);
+  return hours / (isLithium(part.chemistry) ? wattHoursPerKilogram.lithium : wattHoursPerKilogram.other);
 }

@@ -1,5 +1,7 @@
 import type { Fitting } from '../plan/fitting';
-import { portKey, type BuildIndex } from '../survey/build-index';
+import { BuildIndex, portKey } from '../survey/build-index';
+import type { Build } from '../plan/build';
+import type { Lead } from '../plan/lead';
 import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import { mating } from '../connectors/mating';
@@ -64,15 +66,43 @@ export const isOfSameForm = (part: PartSpec, other: PartSpec): boolean =>
   part.kind === other.kind && (kindOfAny(other).replaces?.(part, other) ?? true);
 
 /** Whether a part has the ports and contacts that the leads of a fitting end on: they are kept by name. */
-export function hasContacts(index: BuildIndex, fittingId: string, candidate: PartSpec): boolean {
-  return index.leadsOf(fittingId).every((lead) =>
-    (['from', 'to'] as const).every((end) => {
-      if (lead[end].fitting !== fittingId) return true;
-      const port = candidate.ports.find((plug) => plug.id === lead[end].port);
-      return lead.conductors.every((conductor) => port?.pins.some((pin) => pin.name === conductor[end]));
-    }),
-  );
+export const hasContacts = (index: BuildIndex, fittingId: string, candidate: PartSpec): boolean =>
+  index.leadsOf(fittingId).every((lead) => takesLead(lead, fittingId, candidate));
+
+const takesLead = (lead: Lead, fittingId: string, candidate: PartSpec): boolean =>
+  (['from', 'to'] as const).every((end) => {
+    if (lead[end].fitting !== fittingId) return true;
+    const port = candidate.ports.find((plug) => plug.id === lead[end].port);
+    return lead.conductors.every((conductor) => port?.pins.some((pin) => pin.name === conductor[end]));
+  });
+
+/** Takes off the leads of a fitting that another part, or another sheet of it, has no contacts for. */
+const unplugged = (index: BuildIndex, fittingId: string, candidate: PartSpec): Edit[] =>
+  index
+    .leadsOf(fittingId)
+    .filter((lead) => !takesLead(lead, fittingId, candidate))
+    .map((lead) => ({ type: 'removeLead', lead: lead.id }));
+
+/** The edits that put another part in the place of some fittings, whatever it is: leads that it has no contacts for come off. */
+export function exchange(build: Build, fittings: readonly string[], part: PartSpec): Edit[] {
+  const index = new BuildIndex(build);
+  const off = fittings.flatMap((fitting) => unplugged(index, fitting, part));
+  return [...eachOnce(off), ...fittings.map((fitting): Edit => ({ type: 'swapPart', fitting, part }))];
 }
+
+/** The edits that give all fittings of a part its corrected sheet; leads that it has no contacts for come off. */
+export function correctSheet(build: Build, sheet: PartSpec): Edit[] {
+  const index = new BuildIndex(build);
+  const off = build.fittings
+    .filter(({ part }) => part === sheet.id)
+    .flatMap(({ id }) => unplugged(index, id, sheet));
+  return [...eachOnce(off), { type: 'changeSheet', sheet }];
+}
+
+/** A lead between two of the fittings comes off once. */
+const eachOnce = (edits: readonly Edit[]): Edit[] => [
+  ...new Map(edits.map((edit) => [JSON.stringify(edit), edit])).values(),
+];
 
 /** Whether a part takes the leads of a fitting on the same ports, with plugs that go as well as they go now. */
 export function takesSameLeads(

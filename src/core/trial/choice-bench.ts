@@ -7,6 +7,7 @@ import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { Estimates } from '../circuit/estimates';
 import { kilogramsOf } from '../circuit/values/vehicle-values';
+import { wattHoursPerKilogram } from '../parts/kilograms';
 import { estimated } from '../quantity/figure';
 import { runTrial } from './run-trial';
 import { estimatesOf, sampleFactors } from './tolerance';
@@ -72,9 +73,6 @@ const reach: Record<Choice, readonly [number, number]> = {
 
 /** Values on either side of the present one. */
 const eachSide = 6;
-
-/** Watt-hours that a kilogram of pack holds: rules of thumb. */
-const wattHoursPerKilogram = { lithium: 150, other: 70 };
 
 /** What can be chosen on a build, with values to try. */
 export function choicesOf(build: Build): ChoiceRange[] {

@@ -4,17 +4,8 @@ import type { ControllerSpec } from '../../parts/controller';
 import type { MotorSpec } from '../../parts/motor';
 import { fullThrottle, turnsAtRest } from '../full-throttle';
 import type { Assignment, Role, Screen } from '../role';
-import { alone, between, marginBelow, partIn, rolesOfKind } from './pairs';
+import { alone, ampsMargin, between, marginBelow, partIn, rolesOfKind } from './pairs';
 import { cellsOf, packVolts } from './pack-volts';
-
-/** How far over a limit in amps the solved network may still find it within: leads and pack take volts off. */
-const networkSlack = 0.08;
-
-/** A margin in amps; a little over is for the whole check to say. */
-const ampsMargin = (asked: number, limit: number): number => {
-  const margin = marginBelow(asked, limit);
-  return margin < 0 && margin > -networkSlack ? 0 : margin;
-};
 
 /** Controllers against the motors that they drive, and motors against the pack. */
 export function driveScreens(

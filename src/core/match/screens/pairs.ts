@@ -13,6 +13,15 @@ export const partIn = <K extends PartKind>(assignment: Assignment, role: number)
 /** Share of a limit that is left; how far beyond it where it is passed. */
 export const marginBelow = (asked: number, limit: number): number => (limit - asked) / limit;
 
+/** How far over a limit in amps the solved network may still find it within: leads and pack take volts off. */
+const networkSlack = 0.08;
+
+/** A margin in amps; a little over is for the whole check to say. */
+export const ampsMargin = (asked: number, limit: number): number => {
+  const margin = marginBelow(asked, limit);
+  return margin < 0 && margin > -networkSlack ? 0 : margin;
+};
+
 /** How far something lies above what it must be at least, as a share of it. */
 export const marginAbove = (given: number, least: number): number => (given - least) / Math.max(least, 1e-9);
 

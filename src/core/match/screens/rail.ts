@@ -1,3 +1,4 @@
+import { mostStalled } from '../../circuit/draws';
 import { lastingAmps } from '../../circuit/regulator-amps';
 import type { CheckContext } from '../../findings/context';
 import { terminalsOf } from '../../kinds';
@@ -7,7 +8,17 @@ import type { RegulatorSizing } from '../../plan/policies';
 import { surelyNeeded } from '../../rules/servo-torque';
 import { remembered } from '../../remembered';
 import type { Assignment, Candidate, Role, Screen } from '../role';
-import { alone, between, identity, marginAbove, marginBelow, partIn, rolesOfKind, smallest } from './pairs';
+import {
+  alone,
+  ampsMargin,
+  between,
+  identity,
+  marginAbove,
+  marginBelow,
+  partIn,
+  rolesOfKind,
+  smallest,
+} from './pairs';
 import { listens, packVolts } from './pack-volts';
 
 /** The role that feeds the receiver's rail: a stand-alone BEC, else the controllers, else the pack itself. */
@@ -143,12 +154,6 @@ const dropout = (pack: number, source: number): Screen =>
     (a, b) => (b.railVolts === undefined || packVolts(a.part as PackSpec, 'nominal') > b.railVolts ? 1 : -1),
   );
 
-/** Servos that count as stalled at once, by school. */
-const mostStalled: Record<RegulatorSizing, number> = { allStalled: Infinity, twoWorst: 2, typical: 0 };
-
-/** How far over its limit in amps the solved network may still find a regulator within. */
-const networkSlack = 0.08;
-
 /** Amps of everything on the rail at its worst second against what its regulator gives for minutes. */
 function railAmps(
   school: RegulatorSizing,
@@ -206,8 +211,7 @@ function railAmps(
       if (feeds?.railVolts === undefined) return undefined;
       const { running, added } = asked(assignment, feeds.railVolts);
       const worst = most(added, mostStalled[school]).reduce((sum, amps) => sum + amps, 0);
-      const margin = marginBelow(running + worst, limitOf(assignment, feeds));
-      return margin < 0 && margin > -networkSlack ? 0 : margin;
+      return ampsMargin(running + worst, limitOf(assignment, feeds));
     },
   };
 }
