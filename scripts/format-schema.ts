@@ -3,6 +3,7 @@ import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { Build } from '../src/core/plan/build';
 import { fileFormat } from '../src/core/file/read-file';
+import { Component, componentClasses } from '../src/core/parts/board';
 import { partClasses, partKinds } from '../src/core/parts/part-spec';
 import { fileVersion } from '../src/core/file/ladder';
 
@@ -28,6 +29,10 @@ export function formatSchema(): Schema {
   );
   const build = closed[Build.name] as unknown as { properties: Schema };
   const onePart = { oneOf: partKinds.map((kind) => ({ $ref: `#/definitions/${partClasses[kind].name}` })) };
+  const component = closed[Component.name] as unknown as { properties: Schema };
+  component.properties.part = {
+    oneOf: Object.values(componentClasses).map(({ name }) => ({ $ref: `#/definitions/${name}` })),
+  };
   build.properties.parts = { ...(build.properties.parts as Schema), items: onePart };
   const lockerItem = {
     type: 'object',

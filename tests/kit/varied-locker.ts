@@ -8,7 +8,8 @@ import { starterLocker } from '../../src/core/starter/starter-locker';
 export function variedLocker(count: number, seed: number): LockerItem[] {
   const random = randomLcg(((seed + 1) * 0.618033989) % 1);
   for (let n = 0; n < 8; n += 1) random();
-  const base = starterLocker.filter((part) => part.kind !== 'cable');
+  // Neither cables nor boards are chosen for a role.
+  const base = starterLocker.filter(({ kind }) => kind !== 'cable' && kind !== 'board');
   const cables = starterLocker.filter((part) => part.kind === 'cable');
   const vary = (figure: Figure | undefined): Figure | undefined =>
     figure && { ...figure, value: figure.value * (0.8 + 0.4 * random()) };

@@ -3,10 +3,9 @@ import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
 import type { ModelFunction } from '../../core/plan/model-function';
 import type { CheckContext } from '../../core/findings/context';
 import type { FunctionChain } from '../../core/brief/function-chain';
-import { fitPart } from '../../core/brief/fit-part';
 import { servingKinds } from '../../core/brief/function-presets';
 import { choiceNote } from '../../core/locker/choice-note';
-import { exchange } from '../../core/put-right/swap-part';
+import { serveBy } from '../../core/put-right/serve-by';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { ChainSelect } from './ChainSelect';
@@ -58,10 +57,7 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
     const served = isAdding
       ? []
       : modelFunction.devices.filter((device) => context.index.get(device).part.kind === part.kind);
-    apply(
-      `${modelFunction.name}: ${part.name}`,
-      served.length > 0 ? exchange(build, served, part) : fitPart(build, part, modelFunction),
-    );
+    apply(`${modelFunction.name}: ${part.name}`, serveBy(build, modelFunction, part, served));
   };
   return (
     <li className={styles.row} aria-label={modelFunction.name}>

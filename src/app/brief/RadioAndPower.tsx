@@ -14,6 +14,7 @@ const kinds: { kind: PartKind; name: string }[] = [
   { kind: 'pack', name: 'Pack' },
   { kind: 'motor', name: 'Motor' },
   { kind: 'bec', name: 'Own BEC' },
+  { kind: 'board', name: 'Board with several parts' },
 ];
 
 /** The parts that serve all functions: the radio, the pack, the motors. */
@@ -36,6 +37,7 @@ export const RadioAndPower = memo(function RadioAndPower() {
             const part = parts.find(({ id }) => id === fitting.part);
             return part?.kind === kind ? [{ fitting, part }] : [];
           });
+          const isOptional = kind === 'bec' || kind === 'board';
           return (
             <div key={kind}>
               <span className={styles.kind}>{name}</span>
@@ -59,8 +61,8 @@ export const RadioAndPower = memo(function RadioAndPower() {
               <ChainSelect
                 label={`Add: ${name}`}
                 value=""
-                empty={here.length > 0 ? 'add another' : kind === 'bec' ? 'none' : 'not chosen'}
-                isSet={here.length > 0 || kind === 'bec'}
+                empty={here.length > 0 ? 'add another' : isOptional ? 'none' : 'not chosen'}
+                isSet={here.length > 0 || isOptional}
                 options={choices(kind)}
                 onChoose={(id) => {
                   const part = partOf(id);

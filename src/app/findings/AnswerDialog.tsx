@@ -3,6 +3,8 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { sheetEdit } from '../../core/board/sheet-edit';
+import { carrierId } from '../../core/plan/component-id';
 import type { Unknown } from '../../core/findings/finding';
 import type { Fitted } from '../../core/survey/build-index';
 import { capital } from '../../core/words/sentences';
@@ -52,13 +54,15 @@ const reasons = {
 
 function SheetOfBuild({ fitted }: { fitted: Fitted }) {
   const apply = useBuildStore((state) => state.apply);
+  const { index } = useCheck().context;
   const { part, fitting } = fitted;
   return (
     <section aria-label={part.name}>
       <h3>{capital(part.name)}</h3>
       <SheetForm
         part={part}
-        onChange={(sheet) => apply(`sheet of the ${fitting.name}`, [{ type: 'changeSheet', sheet }])}
+        isInside={carrierId(fitting.id) !== fitting.id}
+        onChange={(sheet) => apply(`sheet of the ${fitting.name}`, [sheetEdit(index, fitted, sheet)])}
       />
     </section>
   );

@@ -1,11 +1,13 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { sheetFields } from '../../core/kinds';
-import { sheetChoices, sheetSets } from '../../core/locker/sheet-choices';
+import { kindOfAny, sheetFields } from '../../core/kinds';
+import { kindChoices, sheetChoices, sheetSets } from '../../core/locker/sheet-choices';
 import { withFigure } from '../../core/locker/sheet-fields';
 import type { PartSpec } from '../../core/parts/part-spec';
+import { capital } from '../../core/words/sentences';
 import { ChainSelect } from '../brief/ChainSelect';
 import { Explained } from '../help/Explained';
+import { BoardRows } from './BoardRows';
 import { FigureRow } from './FigureRow';
 import { SheetRows } from './SheetRows';
 import styles from './PartSheet.module.css';
@@ -14,16 +16,27 @@ interface SheetFormProps {
   part: PartSpec;
   /** Without it the sheet is only read. */
   onChange: ((part: PartSpec) => void) | undefined;
+  /** Whether it sits on a board, which has the body, the plugs and the remarks. */
+  isInside?: boolean;
 }
 
 /** What a sheet says: its figures with where they come from, its choices, and the rows that can be added. */
-export function SheetForm({ part, onChange }: SheetFormProps) {
+export function SheetForm({ part, onChange, isInside = false }: SheetFormProps) {
+  const fields = isInside ? kindOfAny(part).fields(part) : sheetFields(part);
+  const choices = isInside ? kindChoices(part) : sheetChoices(part);
   return (
     <>
+      {part.kind === 'board' && onChange && (
+        <BoardRows
+          part={part}
+          onChange={onChange}
+          sheetOf={(inside, change) => <SheetForm part={inside} isInside onChange={change} />}
+        />
+      )}
       <table className={styles.figures}>
         <caption className="visually-hidden">Figures of the sheet</caption>
         <tbody>
-          {sheetFields(part).map((field) => (
+          {fields.map((field) => (
             <FigureRow
               key={field.path}
               part={part}
@@ -33,10 +46,18 @@ export function SheetForm({ part, onChange }: SheetFormProps) {
           ))}
         </tbody>
       </table>
+      {part.kind === 'board' &&
+        !onChange &&
+        part.components.map(({ id, name, part: inside }) => (
+          <section key={id} aria-label={name}>
+            <h3 className={styles.title}>{capital(name)}, on it</h3>
+            <SheetForm part={inside} isInside onChange={undefined} />
+          </section>
+        ))}
       {onChange && (
         <>
           <div className={styles.choices}>
-            {sheetChoices(part).map(({ id, label, value, options, choose }) => (
+            {choices.map(({ id, label, value, options, choose }) => (
               <div key={id}>
                 <span className={styles.choiceName}>
                   <Explained text={label} />
@@ -71,7 +92,7 @@ export function SheetForm({ part, onChange }: SheetFormProps) {
               </ToggleButtonGroup>
             </div>
           ))}
-          <SheetRows part={part} onChange={onChange} />
+          <SheetRows part={part} onChange={onChange} isInside={isInside} />
         </>
       )}
     </>

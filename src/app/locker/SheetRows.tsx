@@ -27,7 +27,7 @@ import { wantWords } from '../brief/want-words';
 import styles from './SheetRows.module.css';
 
 /** The rows of a sheet that can be added and taken away: voltages, links, controls. */
-export function SheetRows({ part, onChange }: RowsProps<PartSpec>) {
+export function SheetRows({ part, onChange, isInside }: RowsProps<PartSpec> & { isInside: boolean }) {
   return (
     <>
       {(part.kind === 'controller' || part.kind === 'bec') && part.regulator && (
@@ -42,22 +42,28 @@ export function SheetRows({ part, onChange }: RowsProps<PartSpec>) {
           <Counts part={part} onChange={onChange} />
         </>
       )}
-      <PortNames part={part} onChange={onChange} />
-      <TextField
-        fullWidth
-        multiline
-        size="small"
-        margin="dense"
-        label="Remark"
-        defaultValue={part.remark ?? ''}
-        slotProps={{ htmlInput: { maxLength: 500 } }}
-        onBlur={({ target }) => {
-          const remark = target.value.replaceAll(/\s+/g, ' ').trim();
-          const { remark: _, ...rest } = part;
-          if (remark !== (part.remark ?? '')) onChange(remark === '' ? rest : { ...part, remark });
-        }}
-      />
+      {part.kind !== 'board' && <PortNames part={part} onChange={onChange} />}
+      {!isInside && <Remark part={part} onChange={onChange} />}
     </>
+  );
+}
+
+function Remark({ part, onChange }: RowsProps<PartSpec>) {
+  return (
+    <TextField
+      fullWidth
+      multiline
+      size="small"
+      margin="dense"
+      label="Remark"
+      defaultValue={part.remark ?? ''}
+      slotProps={{ htmlInput: { maxLength: 500 } }}
+      onBlur={({ target }) => {
+        const remark = target.value.replaceAll(/\s+/g, ' ').trim();
+        const { remark: _, ...rest } = part;
+        if (remark !== (part.remark ?? '')) onChange(remark === '' ? rest : { ...part, remark });
+      }}
+    />
   );
 }
 

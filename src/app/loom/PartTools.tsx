@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { carrierId, componentId } from '../../core/plan/component-id';
 import type { Fitted } from '../../core/survey/build-index';
 import { swappable } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
@@ -12,8 +13,14 @@ import { SettingTools } from './SettingTools';
 import styles from './TraceBar.module.css';
 
 /** What can be done to a part: plug in, swap, set, take out. */
-export function PartTools({ fitted, onGone }: { fitted: Fitted; onGone: () => void }) {
+export function PartTools({ fitted: chosen, onGone }: { fitted: Fitted; onGone: () => void }) {
   const { context } = useCheck();
+  // What sits on a board is set by itself, and moved with the board.
+  const fitted = context.index.get(carrierId(chosen.fitting.id));
+  const insides =
+    fitted.kind === 'board'
+      ? fitted.part.components.map(({ id }) => context.index.get(componentId(fitted.fitting.id, id)))
+      : [];
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
   const [isPlugging, setPlugging] = useState(false);
@@ -40,7 +47,9 @@ export function PartTools({ fitted, onGone }: { fitted: Fitted; onGone: () => vo
           if (chosen) apply(`swap the ${fitting.name} for: ${chosen.label}`, chosen.edits);
         }}
       />
-      <SettingTools fitted={fitted} />
+      {[fitted, ...insides].map((each) => (
+        <SettingTools key={each.fitting.id} fitted={each} ofWhat={insides.includes(each)} />
+      ))}
       <Button
         size="small"
         onClick={() => {

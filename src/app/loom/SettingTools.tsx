@@ -14,18 +14,22 @@ const modeWords = {
   off: 'off',
 } as const;
 
-/** What a part can be set to: BEC volts, link, cut-off, running mode and brake. */
-export function SettingTools({ fitted }: { fitted: Fitted }) {
+/**
+ * What a part can be set to: BEC volts, link, cut-off, running mode and brake.
+ * @param ofWhat whether its buttons say whose settings they are, as several parts of a board have the same
+ */
+export function SettingTools({ fitted, ofWhat = false }: { fitted: Fitted; ofWhat?: boolean }) {
   const apply = useBuildStore((state) => state.apply);
   const { fitting, part } = fitted;
   const regulator = terminalsOf(part).gives?.regulator;
+  const called = (label: string) => (ofWhat ? `${label}, ${fitting.name.split('’s ').at(-1)}` : label);
   const set = (what: string, change: Partial<Fitting>) =>
     apply(`${what} of the ${fitting.name}`, [{ type: 'setFitting', fitting: fitting.id, change }]);
   return (
     <>
       {regulator && (
         <MenuButton
-          label="BEC volts"
+          label={called('BEC volts')}
           options={regulator.voltsChoices.map((volts) => ({
             id: String(volts),
             text: `${volts.toFixed(1)} V`,
@@ -39,7 +43,7 @@ export function SettingTools({ fitted }: { fitted: Fitted }) {
       )}
       {part.kind === 'transmitter' && part.protocols.length > 1 && (
         <Settings
-          label="Link"
+          label={called('Link')}
           values={part.protocols}
           words={(text) => text}
           onChoose={(protocol) =>
@@ -52,25 +56,25 @@ export function SettingTools({ fitted }: { fitted: Fitted }) {
       {part.kind === 'controller' && (
         <>
           <Settings
-            label="Cut-off"
+            label={called('Cut-off')}
             values={[...(part.cutoffModes ?? []), 'off' as const]}
             words={(chemistry) => (chemistry === 'off' ? 'off' : `for ${chemistry}`)}
             onChoose={(cutoff) => set('cut-off', { cutoff })}
           />
           <Settings
-            label="Running mode"
+            label={called('Running mode')}
             values={runningModes.filter((mode) => part.modes?.includes(mode))}
             words={(mode) => modeWords[mode]}
             onChoose={(running) => set('running mode', { running })}
           />
           <Settings
-            label="Brake"
+            label={called('Brake')}
             values={[...brakeModes.filter((mode) => part.modes?.includes(mode)), 'off' as const]}
             words={(mode) => modeWords[mode]}
             onChoose={(brake) => set('brake', { brake })}
           />
           <Settings
-            label="Direction"
+            label={called('Direction')}
             values={['as wired', 'turned round'] as const}
             words={(way) => way}
             onChoose={(direction) => set('direction', { isReversed: direction === 'turned round' })}

@@ -1,3 +1,4 @@
+import { carrierId } from '../../core/plan/component-id';
 import type { Finding } from '../../core/findings/finding';
 
 export interface Badge {
@@ -12,10 +13,11 @@ export function badgesOf(findings: readonly Finding[]): Map<string, Badge> {
     if (finding.accepted || finding.severity === 'note') continue;
     for (const { kind, id } of finding.subjects) {
       if (kind !== 'fitting') continue;
-      const badge = badges.get(id) ?? { stops: 0, minds: 0 };
+      const piece = carrierId(id);
+      const badge = badges.get(piece) ?? { stops: 0, minds: 0 };
       if (finding.severity === 'stop') badge.stops += 1;
       else badge.minds += 1;
-      badges.set(id, badge);
+      badges.set(piece, badge);
     }
   }
   return badges;

@@ -12,7 +12,7 @@ interface KeptRolesProps {
 /** Parts of the build that stay as they are whatever is chosen around them. */
 export function KeptRoles({ kept, onChange }: KeptRolesProps) {
   const { context } = useCheck();
-  const fittings = context.index.all().filter(({ kind }) => kind !== 'cable');
+  const fittings = context.index.pieces().filter(({ kind }) => kind !== 'cable');
   if (fittings.length === 0) return null;
   return (
     <TextField

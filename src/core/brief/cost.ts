@@ -1,3 +1,4 @@
+import { carrierId } from '../plan/component-id';
 import type { LockerItem } from '../locker/locker-item';
 import type { CheckContext } from '../findings/context';
 
@@ -16,13 +17,13 @@ export interface StageCost {
  */
 export function stageCosts({ build, index }: CheckContext, locker: readonly LockerItem[]): StageCost[] {
   const items = new Map(locker.map((item) => [item.part.id, item]));
-  const stageOf = new Map(
-    build.functions.flatMap((modelFunction) =>
-      modelFunction.devices.map((id) => [id, modelFunction.stage ?? 1] as const),
-    ),
-  );
+  const stageOf = new Map<string, 1 | 2 | 3>();
+  // What serves several functions, as a board does, comes with the first of them.
+  for (const { devices, stage = 1 } of build.functions)
+    for (const id of devices.map(carrierId))
+      stageOf.set(id, Math.min(stageOf.get(id) ?? 3, stage) as 1 | 2 | 3);
   const costs = new Map<1 | 2 | 3, StageCost>();
-  for (const { fitting } of index.all()) {
+  for (const { fitting } of index.pieces()) {
     const item = items.get(fitting.part);
     if (item?.state === 'own') continue;
     const stage = stageOf.get(fitting.id) ?? 1;

@@ -7,6 +7,8 @@ import type { Survey } from '../survey/survey';
 export class NodeNames {
   private readonly grounds = new Set<string>();
   private readonly live = new Set<NodeId>();
+  /** Ground nodes by second motor contact, of controllers. */
+  private readonly returns = new Map<string, string>();
 
   /** @param survey the first pack of each part of the build that hangs together gives that part its ground */
   constructor(private readonly survey: Survey) {
@@ -34,14 +36,20 @@ export class NodeNames {
         this.live.add(nets.node(fitting.id, terminal.plus)).add(nets.node(fitting.id, terminal.minus));
       if (kind === 'motor' || kind === 'controller')
         for (const net of motorNets) this.live.add(nets.node(fitting.id, net));
+      if (kind === 'controller') this.returns.set(this.own(fitting.id, 'm2'), this.own(fitting.id, 'ground'));
     }
   }
 
   /** A controller's second motor contact is its ground: on the average over its switching the other one moves. */
   node(fitting: string, net: string): string {
-    const isReturn = net === 'm2' && this.survey.index.get(fitting).kind === 'controller';
-    const name = `${fitting}.${isReturn ? 'ground' : net}`;
+    const own = this.own(fitting, net);
+    const name = this.returns.get(own) ?? own;
     return this.grounds.has(name) ? 'gnd' : name;
+  }
+
+  private own(fittingId: string, netName: string): string {
+    const { fitting, net } = this.survey.index.onBoard(fittingId, netName);
+    return `${fitting}.${net}`;
   }
 
   /** Whether current can flow in a net: some part takes, gives or passes power where it leads. */

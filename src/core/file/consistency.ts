@@ -1,3 +1,5 @@
+import { boardProblem } from '../parts/board-problem';
+import { componentId } from '../plan/component-id';
 import type { Build } from '../plan/build';
 import { portKey } from '../survey/build-index';
 import type { Lead } from '../plan/lead';
@@ -11,7 +13,9 @@ export function firstInconsistency(build: Build): FileProblem | undefined {
     duplicate(build.fittings, 'build.fittings') ??
     duplicate(build.leads, 'build.leads') ??
     duplicate(build.functions, 'build.functions') ??
+    slashed(build) ??
     strayFitting(build) ??
+    crossedBoard(build) ??
     strayLead(build) ??
     strayDevice(build)
   );
@@ -34,8 +38,28 @@ function strayFitting({ fittings, parts }: Build): FileProblem | undefined {
     : { where: `build.fittings[${at}].part`, why: `no part "${fittings[at]?.part}" in build.parts` };
 }
 
-function strayDevice({ functions, fittings }: Build): FileProblem | undefined {
-  const known = new Set(fittings.map((fitting) => fitting.id));
+/** Ids of components are made of a fitting’s and their own with a slash between. */
+function slashed({ fittings }: Build): FileProblem | undefined {
+  const at = fittings.findIndex(({ id }) => id.includes('/'));
+  return at < 0 ? undefined : { where: `build.fittings[${at}].id`, why: 'must not hold a slash' };
+}
+
+function crossedBoard({ parts }: Build): FileProblem | undefined {
+  for (const [n, part] of parts.entries()) {
+    const why = boardProblem(part);
+    if (why) return { where: `build.parts[${n}]`, why };
+  }
+  return undefined;
+}
+
+function strayDevice({ functions, fittings, parts }: Build): FileProblem | undefined {
+  const boards = new Map(parts.flatMap((part) => (part.kind === 'board' ? [[part.id, part]] : [])));
+  const known = new Set(
+    fittings.flatMap(({ id, part }) => [
+      id,
+      ...(boards.get(part)?.components.map((component) => componentId(id, component.id)) ?? []),
+    ]),
+  );
   for (const [n, modelFunction] of functions.entries()) {
     const at = modelFunction.devices.findIndex((device) => !known.has(device));
     if (at >= 0)

@@ -15,6 +15,8 @@ const steps: readonly Step[] = [
   { to: 3, name: 'mechanicalBrief', climb: (content) => content },
   // And these: the rest of every sheet, figures as they were typed, tracks and what jams.
   { to: 4, name: 'wholeSheets', climb: (content) => content },
+  // And boards with several parts on them, what is set on those, receivers whose throttle or link nobody knows.
+  { to: 5, name: 'boards', climb: (content) => content },
 ];
 
 /** The version that is written. */

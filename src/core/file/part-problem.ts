@@ -1,4 +1,5 @@
 import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
+import { boardProblem } from '../parts/board-problem';
 import { isObject } from './is-object';
 import type { FileProblem } from './problem';
 import { firstProblem } from './validate';
@@ -8,5 +9,7 @@ export function partProblem(data: unknown, path: string): FileProblem | undefine
   const kind = partKinds.find((partKind) => isObject(data) && data.kind === partKind);
   if (!isObject(data) || !kind)
     return { where: `${path}.kind`, why: `must be one of ${partKinds.join(', ')}` };
-  return firstProblem<PartSpec>(partClasses[kind], data, path);
+  const problem = firstProblem<PartSpec>(partClasses[kind], data, path);
+  const crossed = problem ? undefined : boardProblem(data as unknown as PartSpec);
+  return problem ?? (crossed === undefined ? undefined : { where: path, why: crossed });
 }

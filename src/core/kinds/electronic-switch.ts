@@ -1,6 +1,6 @@
 import { plainLoad } from '../circuit/plain-load';
 import { ownAmps } from '../circuit/values/own-amps';
-import { voltsField } from '../parts/sheet-field';
+import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';
 import { formatQuantity } from '../quantity/format';
 import { describeKind } from './kind';
@@ -25,6 +25,7 @@ export const electronicSwitchKind = describeKind<'electronicSwitch'>({
     voltsField('minVolts', 'Least on its lead'),
     voltsField('maxVolts', 'Most on its lead'),
     voltsField('maxFeedVolts', 'Switches up to'),
+    ampsField('amps', 'Draws'),
   ],
   choices: () => [],
   draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),

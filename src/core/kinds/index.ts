@@ -2,6 +2,7 @@ import type { PartKind, PartSpec } from '../parts/part-spec';
 import { bodyFields, type SheetField } from '../parts/sheet-field';
 import type { Terminals } from '../parts/terminals';
 import { becKind } from './bec';
+import { boardKind } from './board';
 import { cableKind } from './cable';
 import { controllerKind } from './controller';
 import { electronicSwitchKind } from './electronic-switch';
@@ -25,6 +26,7 @@ export const kinds: { readonly [K in PartKind]: Kind<K> } = {
   load: loadKind,
   electronicSwitch: electronicSwitchKind,
   cable: cableKind,
+  board: boardKind,
 };
 
 /** A kind's description, for a part of which no more is known than that it is of that kind. */

@@ -17,6 +17,7 @@ const loadWords: Record<LoadForm, string> = {
   smoke: 'smoke maker',
   fan: 'fan',
   sound: 'sound board',
+  electronics: 'electronics',
 };
 
 const listens = (part: { ports: { pins: { net: string }[] }[] }): boolean =>

@@ -1,11 +1,19 @@
 import { plainLoad } from '../circuit/plain-load';
 import { ownAmps } from '../circuit/values/own-amps';
-import { channelPort } from '../parts/channel-port';
-import { telemetries, type ReceiverSpec } from '../parts/receiver';
-import { numberOptions, plainOptions, sheetChoice, sheetSet, yesOrNo } from '../parts/sheet-choice';
+import { channelPort, threePins } from '../parts/channel-port';
+import type { PortSpec } from '../parts/port';
+import { serialNet, telemetries, type ReceiverSpec } from '../parts/receiver';
+import {
+  numberOptions,
+  plainOptions,
+  sheetChoice,
+  sheetSet,
+  yesOrNo,
+  type SheetChoice,
+} from '../parts/sheet-choice';
 import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';
-import { changed, describeKind } from './kind';
+import { describeKind } from './kind';
 
 /** Capacitance that a receiver rail has without anything added: a few hundred microfarads inside its parts. */
 const railFarads = 2.2e-4;
@@ -29,14 +37,17 @@ export const receiverKind = describeKind<'receiver'>({
     sheetChoice(
       'throttle',
       'Throttle on channel',
-      String(part.throttleChannel),
-      numberOptions(1, part.channels),
-      (value) => changed(part, { throttleChannel: Number(value) }),
+      String(part.throttleChannel ?? ''),
+      [{ value: '', text: 'unknown' }, ...numberOptions(1, part.channels)],
+      (value) => withThrottle(part, value === '' ? undefined : Number(value)),
     ),
-    yesOrNo(part, 'serialOutput', 'All channels on one wire as well'),
+    serialChoice(part),
   ],
   sets: (part) => [sheetSet(part, 'telemetry', 'Tells back', plainOptions(telemetries))],
-  blank: ({ telemetry, serialOutput, integrated, ...usual }) => usual,
+  blank: ({ telemetry, serialOutput, integrated, throttleChannel, ...usual }) => ({
+    ...usual,
+    protocols: [],
+  }),
   draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),
   elements: ({ fitted, node, estimates }, part) => {
     const ends = { from: node('rail'), to: node('ground') };
@@ -46,9 +57,47 @@ export const receiverKind = describeKind<'receiver'>({
     ];
   },
   column: 'radio',
-  lines: (part) => [`${part.channels} channels`, `throttle on ${part.throttleChannel}`],
+  lines: ({ channels, throttleChannel }) => [
+    `${channels} channels`,
+    ...(throttleChannel === undefined ? [] : [`throttle on ${throttleChannel}`]),
+  ],
   isDelicate: true,
 });
+
+function withThrottle(
+  { throttleChannel: _, ...rest }: ReceiverSpec,
+  channel: number | undefined,
+): ReceiverSpec {
+  return channel === undefined ? rest : { ...rest, throttleChannel: channel };
+}
+
+/** Whether it gives all channels on one wire as well, and the port that it does so by. */
+function serialChoice(part: ReceiverSpec): SheetChoice {
+  const choice = yesOrNo(part, 'serialOutput', 'All channels on one wire as well');
+  return {
+    ...choice,
+    choose: (value) => {
+      const chosen = choice.choose(value) as ReceiverSpec;
+      return { ...chosen, ports: withSerial(chosen) };
+    },
+  };
+}
+
+/** The ports of a receiver with, or without, the one that carries all channels. */
+function withSerial({ ports, serialOutput }: ReceiverSpec): PortSpec[] {
+  const others = ports.filter(({ use }) => use !== 'serial');
+  const known = ports.find(({ use }) => use === 'serial');
+  return serialOutput ? [...others, known ?? serialPort] : others;
+}
+
+const serialPort: PortSpec = {
+  id: 'serial',
+  name: 'all channels',
+  use: 'serial',
+  flow: 'out',
+  connector: { family: 'servo-3-flat', gender: 'plug' },
+  pins: threePins(serialNet, 'rail', 'ground'),
+};
 
 /** A receiver with this many channels, a port for each; ports that stay keep their place on the map. */
 export function withChannels(receiver: ReceiverSpec, channels: number): ReceiverSpec {
@@ -61,7 +110,9 @@ export function withChannels(receiver: ReceiverSpec, channels: number): Receiver
   return {
     ...receiver,
     channels,
-    throttleChannel: Math.min(receiver.throttleChannel, channels),
-    ports: [...ports, ...others],
+    ...(receiver.throttleChannel !== undefined && {
+      throttleChannel: Math.min(receiver.throttleChannel, channels),
+    }),
+    ports: withSerial({ ...receiver, ports: [...ports, ...others] }),
   };
 }

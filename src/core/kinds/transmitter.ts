@@ -21,7 +21,11 @@ export const transmitterKind = describeKind<'transmitter'>({
     ),
   ],
   sets: (part) => [sheetSet(part, 'settings', 'Sets on a channel', plainOptions(channelSettings))],
-  blank: ({ endPointChannels, modelMemories, freeMixes, settings, ownCells, ...usual }) => usual,
+  blank: ({ endPointChannels, modelMemories, freeMixes, settings, ownCells, ...usual }) => ({
+    ...usual,
+    protocols: [],
+    controls: [],
+  }),
   elements: () => [],
   column: 'outside',
   lines: () => [],

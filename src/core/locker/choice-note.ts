@@ -1,6 +1,7 @@
 import { rememberedAlone } from '../remembered';
 import { kilogramCentimetre } from '../parts/sheet-field';
 import type { PartSpec } from '../parts/part-spec';
+import { nameList } from '../words/sentences';
 import { formatQuantity } from '../quantity/format';
 import type { LockerItem } from './locker-item';
 import { voltSpan } from './volt-ladder';
@@ -45,6 +46,8 @@ function strengthOf(part: PartSpec): (string | undefined)[] {
     case 'load':
     case 'electronicSwitch':
       return [amps(part.amps, '')];
+    case 'board':
+      return [nameList(part.components.map(({ name }) => name))];
     case 'pack':
     case 'cable':
       return [];

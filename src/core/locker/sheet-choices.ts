@@ -7,14 +7,13 @@ import { plainOptions, sheetChoice, type SheetChoice, type SheetSet } from '../p
 /** What a part's sheet may have several of. */
 export const sheetSets = (part: PartSpec): SheetSet[] => kindOfAny(part).sets?.(part) ?? [];
 
+/** The choices of what a part does: those of its kind alone. */
+export const kindChoices = (part: PartSpec): SheetChoice[] => kindOfAny(part).choices(part);
+
 /** The choices on a part's sheet: cells and chemistry, kinds, BEC volts, protection, and the plug of each port. */
 export function sheetChoices(part: PartSpec): SheetChoice[] {
   const changed = (change: object): PartSpec => ({ ...part, ...change });
-  return [
-    ...kindOfAny(part).choices(part),
-    ...protectionChoice(part, changed),
-    ...plugChoices(part, changed),
-  ];
+  return [...kindChoices(part), ...protectionChoice(part, changed), ...plugChoices(part, changed)];
 }
 
 function protectionChoice(part: PartSpec, changed: (change: object) => PartSpec): SheetChoice[] {

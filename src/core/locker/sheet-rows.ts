@@ -34,10 +34,10 @@ export const removeVoltage = (servo: ServoSpec, at: number): ServoSpec => ({
   sheet: servo.sheet.filter((_, n) => n !== at),
 });
 
-/** Links as they are typed, with commas between; none at all changes nothing. */
+/** Links as they are typed, with commas between; none at all where nobody knows. */
 export function withProtocols<Part extends ReceiverSpec | TransmitterSpec>(part: Part, typed: string): Part {
   const protocols = [...new Set(typed.split(',').map((text) => text.trim().slice(0, 30)))].filter(Boolean);
-  return protocols.length === 0 ? part : { ...part, protocols };
+  return { ...part, protocols };
 }
 
 /** A transmitter with one more control of a kind. */

@@ -24,8 +24,11 @@ export function columnHeads({ index, survey, circuit }: CheckContext): ColumnHea
   const radio = survey.rails.filter((rail) => rail.isRadio);
   const railVolts = [...new Set(radio.flatMap((rail) => rail.sources.map((source) => source.volts.full)))];
   const over = (...kinds: PartKind[]) =>
-    kinds.flatMap((kind) => index.ofKind(kind).map((fitted) => fitted.fitting.id));
-  const served = index.all().filter((fitted) => columnOf(fitted) === 'served');
+    index
+      .pieces()
+      .filter(({ kind }) => kinds.includes(kind))
+      .map(({ fitting }) => fitting.id);
+  const served = index.pieces().filter((fitted) => columnOf(fitted) === 'served');
   const motors = circuit.at('worst', 'full');
   const driven = index
     .ofKind('controller')
@@ -34,7 +37,7 @@ export function columnHeads({ index, survey, circuit }: CheckContext): ColumnHea
   const heads: ColumnHead[] = [
     { over: over('pack'), column: 'pack', name: 'Pack', figure: voltsList(packVolts, ' full'), isBad: false },
     {
-      over: over('controller', 'bec'),
+      over: over('controller', 'bec', 'board'),
       column: 'drive',
       name: 'Drive',
       figure: asked(sum(packs)),

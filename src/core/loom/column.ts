@@ -1,5 +1,6 @@
 import { kindOfAny } from '../kinds';
 import type { Column } from '../kinds/kind';
+import { carrierId } from '../plan/component-id';
 import type { BuildIndex, Fitted } from '../survey/build-index';
 
 /** Where a part stands: a column, inside the leads, or outside the model. */
@@ -11,7 +12,7 @@ export const columnOf = ({ part }: Fitted): Column | 'inline' | 'outside' => kin
  */
 export function feedDepths(index: BuildIndex): Map<string, number> {
   const roots = index.ofKind('pack').length > 0 ? index.ofKind('pack') : index.ofKind('receiver');
-  const depths = new Map(roots.map((pack) => [pack.fitting.id, 0]));
+  const depths = new Map(roots.map((root) => [carrierId(root.fitting.id), 0]));
   const queue = [...depths.keys()];
   for (let here = queue.shift(); here !== undefined; here = queue.shift()) {
     for (const lead of index.leadsOf(here)) {

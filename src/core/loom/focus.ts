@@ -1,3 +1,4 @@
+import { carrierId } from '../plan/component-id';
 import type { BuildIndex } from '../survey/build-index';
 import { shortestWay } from '../survey/shortest-way';
 import type { Subject } from '../findings/finding';
@@ -15,8 +16,8 @@ export function focusOf(index: BuildIndex, subjects: readonly Subject[]): Focus 
   const leads = new Set<string>();
   for (const { kind, id } of subjects) {
     if (kind === 'lead') leads.add(id);
-    else if (kind === 'fitting') nodes.add(id);
-    else for (const device of functions.get(id)?.devices ?? []) nodes.add(device);
+    else if (kind === 'fitting') nodes.add(carrierId(id));
+    else for (const device of functions.get(id)?.devices ?? []) nodes.add(carrierId(device));
   }
   // A rule that names the leads knows better than the shortest way.
   if (leads.size > 0) return { nodes, leads };

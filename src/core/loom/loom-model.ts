@@ -67,7 +67,7 @@ export function loomModel(context: CheckContext): LoomModel {
   const { index } = context;
   const depths = feedDepths(index);
   return {
-    nodes: index.all().flatMap((fitted) => loomNode(context, depths, fitted) ?? []),
+    nodes: index.pieces().flatMap((fitted) => loomNode(context, depths, fitted) ?? []),
     leads: index.build.leads.map((lead) => loomLead(index, depths, lead)),
   };
 }
@@ -80,7 +80,7 @@ function loomNode(
   const column = columnOf(fitted);
   if (column === 'outside') return undefined;
   const { fitting, part } = fitted;
-  const keepsOrder = part.kind === 'receiver';
+  const keepsOrder = part.kind === 'receiver' || part.kind === 'board';
   const ports = part.ports.map((port) => loomPort(context.index, depths, fitting.id, port));
   const lines = partLines(context, fitted);
   const { titleHeight, lineHeight, padding, partWidth, receiverWidth, inlineWidth } = loomSizes;
@@ -93,7 +93,11 @@ function loomNode(
     lines,
     column,
     ports,
-    width: isInline ? inlineWidth : keepsOrder ? receiverWidth : partWidth,
+    width: isInline
+      ? inlineWidth
+      : part.kind === 'receiver'
+        ? receiverWidth
+        : Math.max(partWidth, labelsWidth(ports)),
     height: isInline
       ? Math.max(stacks, fitting.name.length * 6.3 + 12)
       : keepsOrder
@@ -101,6 +105,17 @@ function loomNode(
         : Math.max(text, stacks),
     keepsOrder,
   };
+}
+
+/** Width of a character of a port's label, and room between the labels of both sides. */
+const labelPitch = 6.4;
+const labelRoom = 30;
+
+/** Width that the labels of both sides need, so that none runs into another. */
+function labelsWidth(ports: readonly LoomPort[]): number {
+  const longest = (side: LoomPort['side']) =>
+    Math.max(0, ...ports.filter((port) => port.side === side).map(({ label }) => label.length));
+  return (longest('left') + longest('right')) * labelPitch + labelRoom;
 }
 
 /** Height that the ports of one side need, one above the other. */

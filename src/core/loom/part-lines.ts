@@ -1,12 +1,20 @@
 import type { CheckContext } from '../findings/context';
 import { kindOfAny, terminalsOf } from '../kinds';
 import { formatQuantity } from '../quantity/format';
-import type { Fitted } from '../survey/build-index';
+import { componentId } from '../plan/component-id';
+import { endAt, type Fitted } from '../survey/build-index';
 import { regulatorChoices } from '../survey/regulator-choices';
+
+/** Most lines that a board takes for what sits on it. */
+const mostLines = 4;
 
 /** The two or three facts that the wiring picture writes on a part. */
 export function partLines(context: CheckContext, fitted: Fitted): string[] {
-  const { survey, circuit } = context;
+  const { survey, circuit, index } = context;
+  if (fitted.kind === 'board')
+    return fitted.part.components
+      .flatMap(({ id }) => partLines(context, index.get(componentId(fitted.fitting.id, id))).slice(0, 1))
+      .slice(0, mostLines);
   const { id } = fitted.fitting;
   const supplies = survey.supplies.filter((supply) => supply.fitted === fitted);
   const voltsAt = (terminal: 'supply' | 'feed') =>
@@ -29,14 +37,19 @@ export function partLines(context: CheckContext, fitted: Fitted): string[] {
   });
 }
 
-function redWireState({ index }: CheckContext, { fitting, part }: Fitted): 'in' | 'lifted' | 'not plugged' {
+function redWireState(
+  { index, survey: { nets } }: CheckContext,
+  { fitting, part }: Fitted,
+): 'in' | 'lifted' | 'not plugged' {
   const plus = terminalsOf(part).gives?.plus;
   const reds = index.leadsOf(fitting.id).flatMap((lead) => {
-    const end = lead.from.fitting === fitting.id ? 'from' : 'to';
+    const end = endAt(lead, fitting.id);
     const { pins } = index.port(lead[end]);
-    return lead.conductors.filter(
-      (conductor) => pins.find((pin) => pin.name === conductor[end])?.net === plus,
-    );
+    const red = plus === undefined ? undefined : nets.node(fitting.id, plus);
+    return lead.conductors.filter((conductor) => {
+      const net = pins.find((pin) => pin.name === conductor[end])?.net;
+      return net !== undefined && nets.node(lead[end].fitting, net) === red;
+    });
   });
   if (plus === undefined || reds.length === 0) return 'not plugged';
   return reds.some((conductor) => conductor.state === 'whole') ? 'in' : 'lifted';

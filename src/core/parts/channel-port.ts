@@ -1,5 +1,8 @@
 import type { PinSpec, PortSpec } from './port';
 
+/** Net of a channel inside a receiver. */
+export const channelNet = (channel: number): string => `ch${channel}`;
+
 /** One row of pins on a receiver. */
 export function channelPort(channel: number): PortSpec {
   return {
@@ -8,7 +11,7 @@ export function channelPort(channel: number): PortSpec {
     use: 'servo',
     flow: 'either',
     connector: { family: 'servo-3-flat', gender: 'plug' },
-    pins: threePins(`ch${channel}`, 'rail', 'ground'),
+    pins: threePins(channelNet(channel), 'rail', 'ground'),
     channel,
   };
 }

@@ -13,6 +13,7 @@ const usual: Record<PartKind, number> = {
   load: 0.03,
   electronicSwitch: 0.012,
   cable: 0.01,
+  board: 0.04,
 };
 
 /** Watt-hours that a kilogram of pack holds: rules of thumb. */

@@ -3,7 +3,17 @@ import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 
-export const loadForms = ['pump', 'lamps', 'horn', 'videoSender', 'camera', 'smoke', 'fan', 'sound'] as const;
+export const loadForms = [
+  'pump',
+  'lamps',
+  'horn',
+  'videoSender',
+  'camera',
+  'smoke',
+  'fan',
+  'sound',
+  'electronics',
+] as const;
 export type LoadForm = (typeof loadForms)[number];
 
 /** A pump, a lamp board, a horn or a video sender. Nets: `plus`, `minus`, and `signal` where it listens to a channel itself. */

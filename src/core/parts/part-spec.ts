@@ -1,4 +1,5 @@
 import { BecSpec } from './bec';
+import { BoardSpec } from './board';
 import { CableSpec } from './cable';
 import { ControllerSpec } from './controller';
 import { ElectronicSwitchSpec } from './electronic-switch';
@@ -21,6 +22,7 @@ interface PartByKind {
   load: LoadSpec;
   electronicSwitch: ElectronicSwitchSpec;
   cable: CableSpec;
+  board: BoardSpec;
 }
 
 export type PartKind = keyof PartByKind;
@@ -41,6 +43,7 @@ export const partClasses = {
   load: LoadSpec,
   electronicSwitch: ElectronicSwitchSpec,
   cable: CableSpec,
+  board: BoardSpec,
 } as const satisfies Record<PartKind, unknown>;
 
 export const partKinds = Object.keys(partClasses) as PartKind[];

@@ -7,7 +7,7 @@ import { FigureField } from '../validation/figure-field';
 import { TextField } from '../validation/text-field';
 import { NestedField, NestedList } from '../validation/nested-field';
 
-const portUses = ['power', 'servo', 'motor', 'load'] as const;
+const portUses = ['power', 'servo', 'motor', 'load', 'serial'] as const;
 export type PortUse = (typeof portUses)[number];
 
 export const pinNames = ['signal', 'plus', 'minus', 'a', 'b', 'c'] as const;

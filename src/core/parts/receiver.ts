@@ -1,4 +1,4 @@
-import { ArrayMaxSize, ArrayMinSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
+import { ArrayMaxSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
@@ -7,14 +7,17 @@ import { TextField } from '../validation/text-field';
 /** What a receiver can tell back. */
 export const telemetries = ['rail volts', 'pack volts', 'signal strength', 'temperature', 'current'] as const;
 
-/** A receiver. Nets: `rail`, `ground`, and one per channel (`ch1`, `ch2`, …). */
+/** Net of a receiver's wire that carries all channels. */
+export const serialNet = 'serial';
+
+/** A receiver. Nets: `rail`, `ground`, one per channel (`ch1`, `ch2`, …), and `serial` where it has a port for all of them. */
 export class ReceiverSpec extends PartBase {
   @IsIn(['receiver'])
   kind!: 'receiver';
 
-  /** Radio link protocols it speaks. */
+  /** Radio link protocols it speaks; none where nobody knows yet. */
   @TextField({ most: 30, each: true })
-  @ArrayMinSize(1)
+  @ArrayMaxSize(20)
   protocols!: string[];
 
   @IsInt()
@@ -23,10 +26,11 @@ export class ReceiverSpec extends PartBase {
   channels!: number;
 
   /** The channel its port map gives to the throttle. */
+  @IsOptional()
   @IsInt()
   @Min(1)
   @Max(32)
-  throttleChannel!: number;
+  throttleChannel?: number;
 
   /** One board with a speed controller, with no ports for ordinary servos. */
   @IsOptional()

@@ -1,4 +1,4 @@
-import { ArrayMaxSize, ArrayMinSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
+import { ArrayMaxSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
 import { PartBase } from './part-base';
 import { TextField } from '../validation/text-field';
 import { NestedList } from '../validation/nested-field';
@@ -35,8 +35,9 @@ export class TransmitterSpec extends PartBase {
   @IsIn(['transmitter'])
   kind!: 'transmitter';
 
+  /** Radio link protocols it speaks; none where nobody knows yet. */
   @TextField({ most: 30, each: true })
-  @ArrayMinSize(1)
+  @ArrayMaxSize(20)
   protocols!: string[];
 
   @IsInt()

@@ -1,6 +1,8 @@
 import type { Draft } from 'immer';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from './build';
+import { componentId, isOn } from './component-id';
+import type { Fitting } from './fitting';
 
 /** Takes out of a list what a test holds for; a list without such is left the very value that it was. */
 export function dropWhere<T>(list: T[], isGone: (item: T) => boolean): void {
@@ -12,11 +14,14 @@ const subjectsOf = (findingId: string): string[] => findingId.split('/').slice(2
 
 /** Drops what was read on a part: `esc.cooling` is a figure of `esc`. */
 const dropReadings = (build: Draft<Build>, fittingId: string): void =>
-  dropWhere(build.measured ?? [], ({ estimate }) => estimate.startsWith(`${fittingId}.`));
+  dropWhere(
+    build.measured ?? [],
+    ({ estimate }) => estimate.startsWith(`${fittingId}.`) || estimate.startsWith(`${fittingId}/`),
+  );
 
 /** Drops what was noted about parts, leads or functions that are gone: acceptances, ticks, readings, courses of outings. */
 export function forget(build: Draft<Build>, gone: readonly string[]): void {
-  const isGone = (id: string) => gone.includes(id);
+  const isGone = (id: string) => gone.some((each) => isOn(id, each));
   dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).some(isGone));
   dropWhere(build.ticks, (tick) => tick.step.split(':').some(isGone));
   for (const id of gone) dropReadings(build, id);
@@ -32,25 +37,60 @@ export function forget(build: Draft<Build>, gone: readonly string[]): void {
  * the part it was about is still the same.
  */
 export function settleAfterSwap(build: Draft<Build>, fittingId: string, part: PartSpec): void {
-  dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).includes(fittingId));
+  dropWhere(build.acceptances, (acceptance) =>
+    subjectsOf(acceptance.finding).some((subject) => isOn(subject, fittingId)),
+  );
   dropReadings(build, fittingId);
   const at = build.fittings.findIndex((candidate) => candidate.id === fittingId);
   const fitting = build.fittings[at];
   if (!fitting) return;
-  const { regulatorVolts, cutoff, protocol, running, brake, isReversed, ...kept } = fitting;
+  const { regulatorVolts, cutoff, protocol, running, brake, isReversed, inside, ...kept } = fitting;
+  const protocols = 'protocols' in part ? part.protocols : [];
+  const settings = {
+    ...stillValid({ regulatorVolts, cutoff, running, brake, isReversed }, part),
+    ...(protocol !== undefined && protocols.includes(protocol) && { protocol }),
+    ...(inside && { inside }),
+  };
+  if (Object.keys(settings).length < Object.keys(fitting).length - Object.keys(kept).length)
+    build.fittings[at] = { ...kept, ...settings };
+  settleComponents(build, fittingId, part);
+}
+
+/** Keeps of a fitting what is set on, and what works, components that its sheet still has. */
+export function settleComponents(build: Draft<Build>, fittingId: string, part: PartSpec): void {
+  const components = part.kind === 'board' ? part.components : [];
+  const here = new Set([fittingId, ...components.map(({ id }) => componentId(fittingId, id))]);
+  for (const [n, { devices, ...rest }] of build.functions.entries()) {
+    const kept = devices.filter((device) => !isOn(device, fittingId) || here.has(device));
+    if (kept.length < devices.length) build.functions[n] = { ...rest, devices: kept };
+  }
+  const at = build.fittings.findIndex(({ id }) => id === fittingId);
+  const { inside, ...fitting } = build.fittings[at] ?? {};
+  if (!inside) return;
+  const kept = inside.flatMap(({ component, ...set }) => {
+    const found = components.find(({ id }) => id === component);
+    const settings = found ? stillValid(set, found.part) : {};
+    return Object.keys(settings).length > 0 ? [{ component, ...settings }] : [];
+  });
+  build.fittings[at] = { ...(fitting as Fitting), ...(kept.length > 0 && { inside: kept }) };
+}
+
+type Settings = Pick<Fitting, 'regulatorVolts' | 'cutoff' | 'running' | 'brake' | 'isReversed'>;
+
+/** Settings that a sheet has a choice for. */
+function stillValid(
+  { regulatorVolts, cutoff, running, brake, isReversed }: Settings,
+  part: PartSpec,
+): Settings {
   const volts = 'regulator' in part ? (part.regulator?.voltsChoices ?? []) : [];
   const cutoffs = part.kind === 'controller' ? [...(part.cutoffModes ?? []), 'off'] : [];
   const modes: readonly string[] = part.kind === 'controller' ? (part.modes ?? []) : [];
-  const protocols = 'protocols' in part ? part.protocols : [];
-  const settings = {
+  return {
     ...(regulatorVolts !== undefined && volts.includes(regulatorVolts) && { regulatorVolts }),
     ...(cutoff !== undefined && cutoffs.includes(cutoff) && { cutoff }),
     ...(running !== undefined && modes.includes(running) && { running }),
     ...(brake !== undefined &&
       (brake === 'off' ? part.kind === 'controller' : modes.includes(brake)) && { brake }),
     ...(isReversed !== undefined && part.kind === 'controller' && { isReversed }),
-    ...(protocol !== undefined && protocols.includes(protocol) && { protocol }),
   };
-  if (Object.keys(settings).length === Object.keys(fitting).length - Object.keys(kept).length) return;
-  build.fittings[at] = { ...kept, ...settings };
 }

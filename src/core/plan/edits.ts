@@ -3,7 +3,8 @@ import { canonicalText } from '../canonical';
 import type { PartSpec } from '../parts/part-spec';
 import type { Brief } from './brief';
 import type { Build } from './build';
-import { dropWhere, forget, settleAfterSwap } from './edit-aftermath';
+import { carrierId, isOn } from './component-id';
+import { dropWhere, forget, settleAfterSwap, settleComponents } from './edit-aftermath';
 import type { Fitting } from './fitting';
 import { mostIdLength } from './fresh-id';
 import type { Conductor, Lead, PortRef } from './lead';
@@ -60,13 +61,13 @@ export function applyEdits(build: Build, edits: readonly Edit[]): Build {
 function applyEdit(build: Draft<Build>, edit: Edit): void {
   switch (edit.type) {
     case 'setRegulatorVolts':
-      change(build.fittings, edit.fitting, { regulatorVolts: edit.volts });
+      set(build, edit.fitting, { regulatorVolts: edit.volts });
       return;
     case 'setProtocol':
       change(build.fittings, edit.fitting, { protocol: edit.protocol });
       return;
     case 'setFitting':
-      change(build.fittings, edit.fitting, edit.change);
+      set(build, edit.fitting, edit.change);
       return;
     case 'swapPart':
       change(build.fittings, edit.fitting, { part: putPart(build, edit.part) });
@@ -74,6 +75,8 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'changeSheet':
       change(build.parts, edit.sheet.id, edit.sheet);
+      for (const { id } of build.fittings.filter(({ part }) => part === edit.sheet.id))
+        settleComponents(build, id, edit.sheet);
       return;
     case 'addFitting':
       build.fittings.push({ ...edit.fitting, part: putPart(build, edit.part) });
@@ -84,7 +87,7 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       const gone = build.leads.filter(touches).map((lead) => lead.id);
       dropWhere(build.leads, touches);
       for (const { id, devices } of [...build.functions])
-        change(build.functions, id, { devices: devices.filter((device) => device !== edit.fitting) });
+        change(build.functions, id, { devices: devices.filter((device) => !isOn(device, edit.fitting)) });
       forget(build, [edit.fitting, ...gone]);
       return;
     }
@@ -156,6 +159,21 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       dropWhere(build.ticks, (tick) => tick.step === edit.step);
       return;
   }
+}
+
+/** Sets something on a fitting, or on a component of a board: that is kept with the board. */
+function set(build: Draft<Build>, id: string, to: Partial<Fitting>): void {
+  const carrier = carrierId(id);
+  if (carrier === id) return change(build.fittings, id, to);
+  const component = id.slice(carrier.length + 1);
+  const inside = build.fittings.find((fitting) => fitting.id === carrier)?.inside ?? [];
+  const known = inside.find((each) => each.component === component);
+  change(build.fittings, carrier, {
+    inside: [
+      ...inside.filter((each) => each !== known).map(plain),
+      { ...(known && plain(known)), ...to, component },
+    ],
+  });
 }
 
 /**

@@ -1,20 +1,11 @@
 import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../parts/controller';
 import { chemistries, type Chemistry } from '../packs/chemistry';
+import { NestedList } from '../validation/nested-field';
 import { TextField } from '../validation/text-field';
 
-/** A part in this build, in a role. */
-export class Fitting {
-  @TextField({ most: 60 })
-  id!: string;
-
-  @TextField({ most: 60 })
-  name!: string;
-
-  /** Id of its `PartSpec` in the build. */
-  @TextField({ most: 60 })
-  part!: string;
-
+/** What a person has set on a part. */
+abstract class Settings {
   /** Output volts its regulator is set to; any of its choices where nobody has set it. */
   @IsOptional()
   @IsNumber()
@@ -41,9 +32,32 @@ export class Fitting {
   @IsOptional()
   @IsBoolean()
   isReversed?: boolean;
+}
+
+/** What is set on a component of a board. */
+class InsideSettings extends Settings {
+  @TextField({ most: 20 })
+  component!: string;
+}
+
+/** A part in this build, in a role. */
+export class Fitting extends Settings {
+  @TextField({ most: 60 })
+  id!: string;
+
+  @TextField({ most: 60 })
+  name!: string;
+
+  /** Id of its `PartSpec` in the build. */
+  @TextField({ most: 60 })
+  part!: string;
 
   /** Transmitters: the link protocol it is set to. */
   @IsOptional()
   @TextField({ most: 30 })
   protocol?: string;
+
+  /** Boards: what is set on their components. */
+  @NestedList(() => InsideSettings, { most: 24, optional: true })
+  inside?: InsideSettings[];
 }

@@ -10,7 +10,7 @@ const roomForNumber = 6;
 export function freshId(build: Build, wanted: string): string {
   const isTaken = (id: string) =>
     build.fittings.some((fitting) => fitting.id === id) || build.leads.some((lead) => lead.id === id);
-  const short = wanted.slice(0, mostIdLength - roomForNumber);
+  const short = wanted.replaceAll('/', '-').slice(0, mostIdLength - roomForNumber);
   if (!isTaken(short)) return short;
   for (let n = 2; ; n += 1) if (!isTaken(`${short}-${n}`)) return `${short}-${n}`;
 }

@@ -45,8 +45,8 @@ export class ModelFunction {
   @IsBoolean()
   mixed?: boolean;
 
-  /** Fittings that this function works. */
-  @TextField({ most: 60, each: true })
+  /** Fittings, or components of fitted boards, that this function works. */
+  @TextField({ most: 81, each: true })
   @ArrayMaxSize(20)
   devices!: string[];
 }

@@ -9,6 +9,7 @@ export const usualRun = {
   power: { metres: 0.15, awg: 14 },
   motor: { metres: 0.15, awg: 14 },
   load: { metres: 0.2, awg: 20 },
+  serial: { metres: 0.3, awg: 22 },
 } as const;
 
 /** A straight lead of the usual length for what it joins; its gauge stays unknown until somebody reads it. */

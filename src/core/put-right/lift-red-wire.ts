@@ -1,6 +1,7 @@
 import type { Edit } from '../plan/edits';
 import type { Conductor, Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
+import { portKey, portRef } from '../survey/build-index';
 import type { Source } from '../survey/power';
 import type { CheckContext } from '../findings/context';
 import { nameList } from '../words/sentences';
@@ -35,13 +36,13 @@ export function redWireOf(
   { index }: CheckContext,
   source: Source,
 ): { lead: Lead; conductor: Conductor } | undefined {
-  const { fitting, part } = source.fitted;
+  const { part } = source.fitted;
   for (const port of part.ports) {
     const pin = port.pins.find((pinSpec) => pinSpec.net === source.terminal.plus);
-    const here = { fitting: fitting.id, port: port.id };
+    const here = portRef(source.fitted, port);
     const lead = pin && index.leadAt(here);
     if (!pin || !lead) continue;
-    const end = lead.from.fitting === here.fitting && lead.from.port === here.port ? 'from' : 'to';
+    const end = portKey(lead.from) === portKey(here) ? 'from' : 'to';
     const conductor = lead.conductors.find((candidate) => candidate[end] === pin.name);
     if (conductor) return { lead, conductor };
   }

@@ -10,7 +10,7 @@ import type { Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { usualLead } from '../plan/usual-run';
 import { formatQuantity } from '../quantity/format';
-import { farEnd, type FreePort } from '../survey/build-index';
+import { endAt, farEnd, type FreePort } from '../survey/build-index';
 import type { Supply } from '../survey/power';
 import { packOutlet } from './outlet';
 import { offerShare } from './share-regulator';
@@ -88,7 +88,7 @@ function wire(
 ): Edit[] | undefined {
   const { build, index, survey } = context;
   const { fitting } = supply.fitted;
-  const here = lead.from.fitting === fitting.id ? lead.from : lead.to;
+  const here = lead[endAt(lead, fitting.id)];
   const own: FreePort = { ref: here, port: index.port(here) };
   const there = farEnd(lead, here);
   const far: FreePort = { ref: there, port: index.port(there) };

@@ -1,4 +1,4 @@
-import type { Fitted } from '../survey/build-index';
+import { endAt, type Fitted } from '../survey/build-index';
 import type { NodeId } from '../survey/nets';
 import type { Conductor, Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
@@ -19,12 +19,15 @@ export function liftedReds({ index, survey }: CheckContext, node: NodeId): Lifte
     if (!gives?.regulator) return [];
     return index.leadsOf(source.fitting.id).flatMap((lead) => {
       const [near, far] =
-        lead.from.fitting === source.fitting.id ? (['from', 'to'] as const) : (['to', 'from'] as const);
+        endAt(lead, source.fitting.id) === 'from' ? (['from', 'to'] as const) : (['to', 'from'] as const);
       return lead.conductors.flatMap((conductor) => {
         const nearNet = index.port(lead[near]).pins.find((pin) => pin.name === conductor[near])?.net;
         const farNet = index.port(lead[far]).pins.find((pin) => pin.name === conductor[far])?.net;
         const brings =
-          nearNet === gives.plus && farNet && survey.nets.node(lead[far].fitting, farNet) === node;
+          nearNet !== undefined &&
+          survey.nets.node(lead[near].fitting, nearNet) === survey.nets.node(source.fitting.id, gives.plus) &&
+          farNet &&
+          survey.nets.node(lead[far].fitting, farNet) === node;
         return brings && conductor.state === 'lifted' ? [{ source, lead, conductor }] : [];
       });
     });

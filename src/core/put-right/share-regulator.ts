@@ -10,7 +10,7 @@ import type { Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { usualLead } from '../plan/usual-run';
 import { formatQuantity } from '../quantity/format';
-import { farEnd, type Fitted, type FreePort } from '../survey/build-index';
+import { endAt, farEnd, type Fitted, type FreePort } from '../survey/build-index';
 import type { Supply } from '../survey/power';
 import type { Rail } from '../survey/rails';
 import { suits } from './stand-alone-bec';
@@ -24,7 +24,7 @@ import { takesSameLeads } from './swap-part';
 export function offerShare(context: CheckContext, supply: Supply, lead: Lead, asked: number): Patch[] {
   const { build, index } = context;
   const { fitting } = supply.fitted;
-  const here = lead.from.fitting === fitting.id ? lead.from : lead.to;
+  const here = lead[endAt(lead, fitting.id)];
   const own: FreePort = { ref: here, port: index.port(here) };
   const there = farEnd(lead, here);
   const far: FreePort = { ref: there, port: index.port(there) };

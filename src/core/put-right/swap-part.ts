@@ -1,3 +1,4 @@
+import { carrierId } from '../plan/component-id';
 import type { Fitting } from '../plan/fitting';
 import { BuildIndex, portKey } from '../survey/build-index';
 import type { Build } from '../plan/build';
@@ -19,6 +20,8 @@ export function offerSwaps<K extends PartKind>(
   suits: (candidate: PartOfKind<K>) => boolean,
   most = 6,
 ): Patch[] {
+  // What sits on a board is not swapped by itself.
+  if (carrierId(fitting.id) !== fitting.id) return [];
   return context.locker
     .filter(
       (candidate): candidate is PartOfKind<K> => candidate.kind === part.kind && candidate.id !== part.id,

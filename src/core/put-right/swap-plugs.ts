@@ -1,4 +1,5 @@
 import { farEnd } from '../survey/build-index';
+import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import type { Lead, PortRef } from '../plan/lead';
 import type { Patch } from '../plan/patch';
@@ -7,13 +8,13 @@ import type { CheckContext } from '../findings/context';
 
 /** Moves the plug in one receiver port to another, and what is in that one back. */
 export function offerMovedPlug({ index }: CheckContext, here: PortRef, to: PortSpec): Patch[] {
-  const there = { fitting: here.fitting, port: to.id };
+  const there = { fitting: carrierId(here.fitting), port: to.id };
   const lead = index.leadAt(here);
   if (!lead) return [];
   const other = index.leadAt(there);
   const device = index.get(farEnd(lead, here).fitting).fitting.name;
   const edits: Edit[] = [move(lead, here, there)];
-  if (other) edits.push(move(other, there, here));
+  if (other) edits.push(move(other, there, { ...here, fitting: carrierId(here.fitting) }));
   const back = other && index.get(farEnd(other, there).fitting).fitting.name;
   return [
     {
@@ -27,6 +28,7 @@ export function offerMovedPlug({ index }: CheckContext, here: PortRef, to: PortS
 }
 
 function move(lead: Lead, from: PortRef, to: PortRef): Edit {
-  const end = lead.from.fitting === from.fitting && lead.from.port === from.port ? 'from' : 'to';
+  const isFrom = lead.from.fitting === carrierId(from.fitting) && lead.from.port === from.port;
+  const end = isFrom ? 'from' : 'to';
   return { type: 'moveLeadEnd', lead: lead.id, end, port: to };
 }

@@ -1,6 +1,7 @@
 import type { CheckContext } from '../findings/context';
 import type { ReceiverSpec } from '../parts/receiver';
 import type { TransmitterSpec } from '../parts/transmitter';
+import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import type { Fitted } from '../survey/build-index';
@@ -39,6 +40,7 @@ export function offerRadios(
     (part): part is ReceiverSpec =>
       part.kind === 'receiver' &&
       part.id !== receiver.part.id &&
+      carrierId(receiver.fitting.id) === receiver.fitting.id &&
       takesSameLeads(context, receiver.fitting.id, part),
   );
   return transmitters(context, transmitter.part)

@@ -1,4 +1,5 @@
 import { bindPlug } from './bind-plug';
+import { boardTotal } from './board-total';
 import { brushedTurns } from './brushed-turns';
 import { channelCount } from './channel-count';
 import { channelShared } from './channel-shared';
@@ -44,6 +45,7 @@ import type { Rule } from './rule';
 /** All rules, sorted by id. */
 export const rules: readonly Rule[] = [
   bindPlug,
+  boardTotal,
   brushedTurns,
   channelCount,
   channelShared,

@@ -33,6 +33,12 @@ export const linkProtocol = defineRule({
     return index.ofKind('receiver').flatMap((receiver): (Report<Message> | Missing)[] => {
       const subjects = [fittingSubject(receiver.fitting.id)];
       if (!transmitter) return [{ missing: 'the transmitter', subjects, asked: 'brief' }];
+      const silent = [transmitter, receiver].filter(({ part }) => part.protocols.length === 0);
+      if (silent.length > 0)
+        return silent.map(({ fitting }) => ({
+          missing: `the links that the ${fitting.name} speaks`,
+          subjects: [fittingSubject(fitting.id)],
+        }));
       const shared = transmitter.part.protocols.filter((protocol) =>
         receiver.part.protocols.includes(protocol),
       );

@@ -30,7 +30,7 @@ export const outputOverload = defineRule<Message>({
   },
   check(context) {
     return context.index
-      .all()
+      .pieces()
       .flatMap((fitted) => fitted.part.ports.flatMap((port) => checkPort(context, fitted, port)));
   },
 });

@@ -1,4 +1,7 @@
 import type { PortSpec } from '../parts/port';
+import { carrierId } from '../plan/component-id';
+import type { ModelFunction } from '../plan/model-function';
+import type { Patch } from '../plan/patch';
 import type { SignalPath } from '../survey/signals';
 import { offerMovedPlug } from '../put-right/swap-plugs';
 import { defineRule } from './rule';
@@ -103,8 +106,32 @@ function portReport(
         'port',
       ),
     ],
-    offers: () => offerMovedPlug(context, { fitting: receiver.fitting.id, port: port.id }, right),
+    offers: () => [
+      ...offerMovedPlug(context, { fitting: receiver.fitting.id, port: port.id }, right),
+      ...offerOwnChannel(context, modelFunction, { device, receiver, port }),
+    ],
   };
+}
+
+/** A part that takes its channel inside its board cannot move: its function does. */
+function offerOwnChannel(
+  { build }: CheckContext,
+  { id, name, channel }: ModelFunction,
+  { device, port }: SignalPath,
+): Patch[] {
+  const isInside = carrierId(device.fitting.id) !== device.fitting.id;
+  if (!isInside || port.channel === undefined) return [];
+  const other = build.functions.find((candidate) => candidate.channel === port.channel);
+  return [
+    {
+      id: `own-channel:${id}:${port.channel}`,
+      label: `Plan ${name} on channel ${port.channel}${other ? `, and ${other.name} on ${channel}` : ''}`,
+      edits: [
+        { type: 'setFunction', function: id, change: { channel: port.channel } },
+        ...(other ? [{ type: 'setFunction', function: other.id, change: { channel } } as const] : []),
+      ],
+    },
+  ];
 }
 
 /** The number of a port as its board prints it, or that of its channel where it prints a name. */

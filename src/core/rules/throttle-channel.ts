@@ -1,10 +1,13 @@
+import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import { defineRule } from './rule';
-import { fittingSubject, functionSubject } from '../findings/report';
+import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
+type Message = 'throttleElsewhere';
+
 /** Drive functions against the channel that the receiver's map keeps for the throttle. */
-export const throttleChannel = defineRule({
+export const throttleChannel = defineRule<Message>({
   meta: {
     id: 'throttle-channel',
     well: 'control',
@@ -26,35 +29,48 @@ export const throttleChannel = defineRule({
     if (!first) return [];
     return index
       .ofKind('receiver')
-      .filter(({ part }) => !drives.some((modelFunction) => modelFunction.channel === part.throttleChannel))
-      .map(({ fitting, part }) => {
-        const other = build.functions.find((modelFunction) => modelFunction.channel === part.throttleChannel);
+      .flatMap(({ fitting, part: { throttleChannel: throttle } }): (Report<Message> | Missing)[] => {
+        const isOnBoard = carrierId(fitting.id) !== fitting.id;
+        if (throttle === undefined)
+          // On a board the copper says it.
+          return isOnBoard
+            ? []
+            : [
+                {
+                  missing: `the channel that the ${fitting.name} keeps for the throttle`,
+                  subjects: [fittingSubject(fitting.id)],
+                },
+              ];
+        if (drives.some((modelFunction) => modelFunction.channel === throttle)) return [];
+        const other = build.functions.find((modelFunction) => modelFunction.channel === throttle);
         const swap: Edit[] = [
-          { type: 'setFunction', function: first.id, change: { channel: part.throttleChannel } },
+          { type: 'setFunction', function: first.id, change: { channel: throttle } },
           ...(other
             ? [{ type: 'setFunction', function: other.id, change: { channel: first.channel } } as Edit]
             : []),
         ];
-        return {
-          messageId: 'throttleElsewhere' as const,
-          data: { function: first.name, receiver: fitting.name, other: other?.name ?? 'another control' },
-          subjects: [functionSubject(first.id), fittingSubject(fitting.id)],
-          actual: first.channel ?? 0,
-          limit: part.throttleChannel,
-          unit: 'channel' as const,
-          formula: 'channel planned for the throttle, against the one in the receiver’s port map',
-          terms: [
-            plannedTerm(`planned for ${first.name}`, first.channel ?? 0, 'channel'),
-            plannedTerm(`throttle by the map of the ${fitting.name}`, part.throttleChannel, 'channel'),
-          ],
-          offers: () => [
-            {
-              id: `throttle-channel:${first.id}:${part.throttleChannel}`,
-              label: `Plan ${first.name} on channel ${part.throttleChannel}`,
-              edits: swap,
-            },
-          ],
-        };
+        return [
+          {
+            messageId: 'throttleElsewhere' as const,
+            data: { function: first.name, receiver: fitting.name, other: other?.name ?? 'another control' },
+            subjects: [functionSubject(first.id), fittingSubject(fitting.id)],
+            actual: first.channel ?? 0,
+            limit: throttle,
+            unit: 'channel' as const,
+            formula: 'channel planned for the throttle, against the one in the receiver’s port map',
+            terms: [
+              plannedTerm(`planned for ${first.name}`, first.channel ?? 0, 'channel'),
+              plannedTerm(`throttle by the map of the ${fitting.name}`, throttle, 'channel'),
+            ],
+            offers: () => [
+              {
+                id: `throttle-channel:${first.id}:${throttle}`,
+                label: `Plan ${first.name} on channel ${throttle}`,
+                edits: swap,
+              },
+            ],
+          },
+        ];
       });
   },
 });

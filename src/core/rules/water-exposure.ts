@@ -14,7 +14,7 @@ const wanted: Record<Exposure, number> = { dry: 0, dust: 1, splash: 1, wet: 2 };
 const given: Record<Protection, number> = { open: 0, coated: 1, sealed: 2 };
 
 /** Kinds with electronics that water or dust kills. */
-const delicate = ['receiver', 'controller', 'bec', 'electronicSwitch', 'servo'];
+const delicate = ['receiver', 'board', 'controller', 'bec', 'electronicSwitch', 'servo'];
 
 /** Protection of the electronics against the exposure in the Brief. */
 export const waterExposure = defineRule({
@@ -38,7 +38,7 @@ export const waterExposure = defineRule({
     if (needs === 0) return [];
     const isBoxed = build.policies.receiverCare !== 'coated';
     const parts = index
-      .all()
+      .pieces()
       .filter(({ part }) => delicate.includes(part.kind) && !(isBoxed && part.kind === 'receiver'));
     const silent = parts.filter(({ part }) => part.protection === undefined);
     const open = parts.filter(({ part }) => part.protection !== undefined && given[part.protection] < needs);

@@ -49,7 +49,7 @@ function partTable({ context }: CheckResult): string[] {
   return table(
     ['Part', 'Sheet', 'In this build'],
     context.index
-      .all()
+      .pieces()
       .map((fitted) => [
         capital(fitted.fitting.name),
         fitted.part.name,

@@ -1,4 +1,5 @@
 import type { PartSpec } from '../parts/part-spec';
+import { boards } from './boards';
 import { cables } from './cable-parts';
 import { electronicSwitches, loads } from './load-parts';
 import { moreBecs, moreControllers, moreMotors, morePacks } from './more-power';
@@ -26,6 +27,7 @@ export const starterLocker: readonly PartSpec[] = [
   ...loads,
   ...electronicSwitches,
   ...cables,
+  ...boards,
 ];
 
 /** A part of the starter locker by its id. @throws if there is none */

@@ -18,7 +18,7 @@ export class Nets {
   private readonly parent: number[] = [];
   private readonly numbers = new Map<string, Map<string, number>>();
 
-  constructor(index: BuildIndex) {
+  constructor(private readonly index: BuildIndex) {
     for (const { fitting, part } of index.all()) {
       for (const port of part.ports)
         for (const pin of port.pins) this.number({ fitting: fitting.id, net: pin.net });
@@ -37,7 +37,8 @@ export class Nets {
     return this.root(this.number({ fitting: fittingId, net }));
   }
 
-  private number({ fitting, net }: PartNet): number {
+  private number(of: PartNet): number {
+    const { fitting, net } = this.index.onBoard(of.fitting, of.net);
     let ofPart = this.numbers.get(fitting);
     if (!ofPart) this.numbers.set(fitting, (ofPart = new Map<string, number>()));
     const known = ofPart.get(net);

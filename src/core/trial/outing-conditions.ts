@@ -41,8 +41,8 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
   const switchOf = (load: string): string | undefined =>
     index
       .leadsOf(load)
-      .flatMap((lead) => [lead.from.fitting, lead.to.fitting])
-      .find((id) => index.get(id).part.kind === 'electronicSwitch');
+      .flatMap((lead) => [index.owner(lead.from), index.owner(lead.to)])
+      .find(({ kind }) => kind === 'electronicSwitch')?.fitting.id;
   const track = (id: string): TrackPoints => trackOf.get(id) ?? [];
   return {
     charge: task.charge,

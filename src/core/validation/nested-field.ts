@@ -10,15 +10,17 @@ import {
   ValidateNested,
 } from 'class-validator';
 
-type ClassOf = () => new () => object;
-
 /** Property decorator: an object of a class, checked field by field. */
-export function NestedField(type: ClassOf, { optional = false } = {}): PropertyDecorator {
+export function NestedField(
+  type: () => abstract new () => object,
+  { optional = false } = {},
+  options: TypeOptions = {},
+): PropertyDecorator {
   return (target, key) => {
     (optional ? IsOptional() : IsDefined())(target, key);
     IsObject()(target, key);
     ValidateNested()(target, key);
-    Type(type)(target, key);
+    Type(type, options)(target, key);
   };
 }
 

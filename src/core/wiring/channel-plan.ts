@@ -1,5 +1,6 @@
-import { BuildIndex } from '../survey/build-index';
+import { Survey } from '../survey/survey';
 import type { Build } from '../plan/build';
+import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
 
@@ -8,7 +9,8 @@ import type { ModelFunction } from '../plan/model-function';
  * first steering on 1, the rest in order; a free control of the kind each wants.
  */
 export function channelPlan(build: Build): { function: ModelFunction; edit: Edit }[] {
-  const index = new BuildIndex(build);
+  const survey = new Survey(build);
+  const { index } = survey;
   const [receiver] = index.ofKind('receiver');
   const [transmitter] = index.ofKind('transmitter');
   const channels = Math.min(receiver?.part.channels ?? 32, transmitter?.part.channels ?? 32);
@@ -23,10 +25,20 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const changes = new Map<ModelFunction, Partial<Pick<ModelFunction, 'channel' | 'control'>>>();
   const put = (modelFunction: ModelFunction, change: Partial<Pick<ModelFunction, 'channel' | 'control'>>) =>
     changes.set(modelFunction, { ...changes.get(modelFunction), ...change });
+  // What is plugged in, or joined inside a board, says its channel itself.
+  const heard = new Map(survey.signals.map(({ device, port }) => [device.fitting.id, port.channel]));
+  for (const modelFunction of build.functions) {
+    const channel = modelFunction.devices.map((id) => heard.get(id)).find((each) => each !== undefined);
+    if (modelFunction.channel !== undefined || channel === undefined || takenChannels.has(channel)) continue;
+    put(modelFunction, { channel });
+    takenChannels.add(channel);
+  }
+  for (const { device, port } of survey.signals)
+    if (carrierId(device.fitting.id) !== device.fitting.id && port.channel) takenChannels.add(port.channel);
   const drives = build.functions.filter((modelFunction) => modelFunction.role === 'drive');
   const rest = first('steer').filter((modelFunction) => modelFunction !== drives[0]);
   for (const modelFunction of [...drives.slice(0, 1), ...rest]) {
-    if (modelFunction.channel !== undefined) continue;
+    if (modelFunction.channel !== undefined || changes.get(modelFunction)?.channel) continue;
     const order = Array.from({ length: channels }, (_, n) => n + 1);
     const mayThrottle = modelFunction.role === 'drive' && keeps && !takenChannels.has(throttle);
     const free = (mayThrottle ? [throttle, ...order] : order).find(

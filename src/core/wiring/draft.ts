@@ -3,7 +3,7 @@ import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { PortRef } from '../plan/lead';
 import { connect } from '../put-right/connect';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex, portRef } from '../survey/build-index';
 
 /** One reviewable step of a proposal: taken or refused as a whole. */
 interface Proposal {
@@ -74,8 +74,6 @@ export class WiringDraft implements WiringPlan {
   /** The receiver's power port, or any port left. */
   receiverInlet(): PortRef | undefined {
     const [receiver] = this.index.ofKind('receiver');
-    return receiver?.part.ports
-      .map((port) => ({ fitting: receiver.fitting.id, port: port.id }))
-      .find((ref) => this.isFree(ref));
+    return receiver?.part.ports.map((port) => portRef(receiver, port)).find((ref) => this.isFree(ref));
   }
 }

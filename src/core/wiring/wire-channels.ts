@@ -1,11 +1,11 @@
-import { signalNetOf } from '../kinds';
 import type { ModelFunction } from '../plan/model-function';
 import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
-import type { Fitted } from '../survey/build-index';
+import { portRef, type Fitted } from '../survey/build-index';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
 import { feedRaw, rawFeedLead, standsRaw } from './raw-feed';
+import { signalPort } from './own-ports';
 import { freeOutlet } from './wire-power';
 
 /** Each function's parts into the receiver port of its channel; several through Y-leads. */
@@ -24,18 +24,20 @@ export function wireChannels(draft: WiringDraft): void {
       continue;
     }
     const port = receiver.part.ports.find((candidate) => candidate.channel === modelFunction.channel);
-    const here = { fitting: receiver.fitting.id, port: port?.id ?? '' };
-    if (port && draft.isFree(here)) wireFunction(draft, modelFunction, waiting, here);
+    const here = port && portRef(receiver, port);
+    if (here && draft.isFree(here)) wireFunction(draft, modelFunction, waiting, here);
     else
       draft.unsolved.push(
-        `${modelFunction.name}: ${port ? `port ${port.id} is taken` : `the receiver has no channel ${modelFunction.channel}`}`,
+        `${modelFunction.name}: ${port ? `${portWords(draft, portRef(receiver, port))} is taken` : `the receiver has no channel ${modelFunction.channel}`}`,
       );
   }
   tellUnserved(draft);
 }
 
-const isWaiting = (draft: WiringDraft, { fitting, part }: Fitted): boolean =>
-  signalNetOf(part) !== undefined && draft.isFree({ fitting: fitting.id, port: 'lead' });
+function isWaiting(draft: WiringDraft, fitted: Fitted): boolean {
+  const port = signalPort(fitted);
+  return port !== undefined && draft.isFree(port);
+}
 
 function wireFunction(
   draft: WiringDraft,
@@ -46,7 +48,8 @@ function wireFunction(
   const [alone, ...more] = waiting;
   if (alone && more.length === 0 && isFedRaw(draft, alone, here)) return;
   let place: PortRef = here;
-  for (const [n, { fitting }] of waiting.entries()) {
+  for (const [n, fitted] of waiting.entries()) {
+    const { fitting } = fitted;
     // Every part but the last takes a branch of its own.
     const y = n < waiting.length - 1 ? yLead(draft, modelFunction, n, place) : undefined;
     if (n < waiting.length - 1 && !y) {
@@ -57,14 +60,9 @@ function wireFunction(
     const there = y ? { fitting: y, port: 'out 1' } : place;
     const words =
       there.fitting === here.fitting
-        ? `receiver port ${here.port}`
+        ? portWords(draft, here)
         : `the ${draft.index.get(there.fitting).fitting.name}`;
-    draft.join(
-      `signal:${fitting.id}`,
-      `${capital(fitting.name)} into ${words}`,
-      { fitting: fitting.id, port: 'lead' },
-      there,
-    );
+    draft.join(`signal:${fitting.id}`, `${capital(fitting.name)} into ${words}`, signalPort(fitted)!, there);
     if (y) place = { fitting: y, port: 'out 2' };
   }
 }
@@ -77,7 +75,11 @@ function isFedRaw(draft: WiringDraft, servo: Fitted, here: PortRef): boolean {
   const outlet = plug && freeOutlet(draft, plug);
   const edits = outlet && feedRaw(draft.build, id, here, outlet, draft.locker);
   if (!edits) return false;
-  draft.offer(`raw:${id}`, `${capital(name)} straight from the pack, signal from port ${here.port}`, edits);
+  draft.offer(
+    `raw:${id}`,
+    `${capital(name)} straight from the pack, signal from ${portWords(draft, here)}`,
+    edits,
+  );
   return true;
 }
 
@@ -106,11 +108,17 @@ function yLead(
     ) &&
     draft.join(
       `y-lead-in:${modelFunction.id}${suffix}`,
-      `The ${name} into ${n === 0 ? `receiver port ${into.port}` : 'the Y-lead before it'}`,
+      `The ${name} into ${n === 0 ? portWords(draft, into) : 'the Y-lead before it'}`,
       { fitting: id, port: 'in' },
       into,
     );
   return isThere ? id : undefined;
+}
+
+/** A receiver's port as a person finds it: by its number, or by the name of its row. */
+function portWords({ index }: WiringDraft, ref: PortRef): string {
+  const { kind, fitting } = index.get(ref.fitting);
+  return kind === 'receiver' ? `receiver port ${ref.port}` : `${index.port(ref).name} of the ${fitting.name}`;
 }
 
 /** Parts that listen to a channel and that no function names. */

@@ -5,6 +5,7 @@ import type { PortRef } from '../plan/lead';
 import type { Fitted } from '../survey/build-index';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
+import { motorPort, switchedPort } from './own-ports';
 
 type Motor = Fitted<'motor'>;
 type Controller = Fitted<'controller'>;
@@ -15,7 +16,10 @@ const common = new Set(['motor', 'controller', 'esc', 'the', 'speed', 'drive', '
 /** Each motor to a controller of its kind: by name, then by amps; twins on one controller where there is no other. */
 export function wireMotors(draft: WiringDraft): void {
   const { index } = draft;
-  const isFree = ({ fitting }: Fitted) => draft.isFree({ fitting: fitting.id, port: 'motor' });
+  const isFree = (fitted: Motor | Controller) => {
+    const port = motorPort(fitted);
+    return port !== undefined && draft.isFree(port);
+  };
   const motors = index.ofKind('motor').filter(isFree);
   const controllers = index.ofKind('controller').filter(isFree);
   const pairs = motors
@@ -60,13 +64,15 @@ function canShare({ part }: Controller, first: Motor, second: Motor): boolean {
 /** A controller's motor wires to its motor, or to two through a Y-lead. */
 function joinMotors(draft: WiringDraft, controller: Controller, motors: readonly Motor[]): void {
   const { id, name } = controller.fitting;
-  const from = { fitting: id, port: 'motor' };
+  const from = motorPort(controller)!;
   const [only] = motors;
   if (only && motors.length === 1) {
-    draft.join(`motor:${only.fitting.id}`, `${capital(name)} to the ${only.fitting.name}, soldered`, from, {
-      fitting: only.fitting.id,
-      port: 'motor',
-    });
+    draft.join(
+      `motor:${only.fitting.id}`,
+      `${capital(name)} to the ${only.fitting.name}, soldered`,
+      from,
+      motorPort(only)!,
+    );
     return;
   }
   const y = motorYLead(draft, name);
@@ -76,11 +82,11 @@ function joinMotors(draft: WiringDraft, controller: Controller, motors: readonly
     return;
   }
   if (!draft.join(`motor-y:${id}`, `${capital(name)} to the ${y.name}, soldered`, from, y.inlet)) return;
-  for (const [n, { fitting }] of motors.entries())
-    draft.join(`motor:${fitting.id}`, `The ${y.name} to the ${fitting.name}, soldered`, y.outlets[n]!, {
-      fitting: fitting.id,
-      port: 'motor',
-    });
+  for (const [n, motor] of motors.entries()) {
+    const { fitting } = motor;
+    const label = `The ${y.name} to the ${fitting.name}, soldered`;
+    draft.join(`motor:${fitting.id}`, label, y.outlets[n]!, motorPort(motor)!);
+  }
 }
 
 /** A Y-lead for motors: one that is fitted and free, or one of the locker's. */
@@ -130,9 +136,10 @@ const wordsOf = ({ fitting }: Fitted): Set<string> =>
 /** Pumps, lamps and the like to the electronic switches that work them, by name first. */
 export function wireLoads(draft: WiringDraft): void {
   const { index } = draft;
-  const switches = index
-    .ofKind('electronicSwitch')
-    .filter(({ fitting }) => draft.isFree({ fitting: fitting.id, port: 'out' }));
+  const switches = index.ofKind('electronicSwitch').filter((each) => {
+    const port = switchedPort(each);
+    return port !== undefined && draft.isFree(port);
+  });
   const loads = index
     .ofKind('load')
     .filter(
@@ -150,7 +157,7 @@ export function wireLoads(draft: WiringDraft): void {
     draft.join(
       `load:${load.fitting.id}`,
       `${capital(best.fitting.name)} to the ${load.fitting.name}`,
-      { fitting: best.fitting.id, port: 'out' },
+      switchedPort(best)!,
       { fitting: load.fitting.id, port: 'power' },
     );
   }

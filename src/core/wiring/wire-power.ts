@@ -25,7 +25,7 @@ export function wirePower(draft: WiringDraft): void {
     else draft.unsolved.push(`${capital(name)}: no receiver port is left for it`);
     return;
   }
-  const takers = draft.index.all().flatMap((fitted) => rawInlets(draft, fitted));
+  const takers = draft.index.pieces().flatMap((fitted) => rawInlets(draft, fitted));
   const [taker] = takers;
   if (!taker) return;
   const isSmall = draft.index.port(taker).connector.family === 'box-25';
