@@ -23,9 +23,13 @@ if (process.argv.includes('edits')) {
   );
   if (first) throw new Error(first);
 } else {
-  const texts = ['harbour-tug-as-planned', 'harbour-tug', 'salt-flat-yacht'].map((name) =>
-    readFileSync(path.join('demo', `${name}.dryhull.json`), 'utf8'),
-  );
+  const texts = [
+    'harbour-tug-as-planned',
+    'harbour-tug',
+    'salt-flat-yacht',
+    'field-tractor',
+    'survey-catamaran',
+  ].map((name) => readFileSync(path.join('demo', `${name}.dryhull.json`), 'utf8'));
   const { refused, accepted } = fuzz(texts, count, seed);
   process.stdout.write(
     `${count} files from seed ${seed}: ${refused} refused, ${accepted} accepted and worked on, none crashed; ${seconds()}\n`,

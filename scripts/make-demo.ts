@@ -1,11 +1,13 @@
-/** Writes the demo builds: the tug as planned, the tug put right by the app's own offers, and the yacht. */
+/** Writes the demo builds: the tug as planned, the tug put right by the app's own offers, the yacht, the tractor and the catamaran. */
 import { writeFileSync } from 'node:fs';
 import { applyEdits } from '../src/core/plan/edits';
 import type { Build } from '../src/core/plan/build';
 import { checkBuild } from '../src/core/check/check-build';
 import { writeBuildFile } from '../src/core/file/write-file';
 import { starterLocker } from '../src/core/starter/starter-locker';
+import { fieldTractor } from './field-tractor';
 import { saltFlatYacht } from './salt-flat-yacht';
+import { surveyCatamaran } from './survey-catamaran';
 import { tugAsPlanned } from './tug-as-planned';
 
 /** The offers taken, in the order a builder would, by the start of their ids. */
@@ -60,6 +62,8 @@ write(
     'pack-amps': 'Fresh cells for every sailing.',
   }),
 );
+write('field-tractor', fieldTractor());
+write('survey-catamaran', surveyCatamaran());
 write('harbour-tug', { ...right, id: 'harbour-tug-put-right', name: 'Harbour tug' });
 
 function write(name: string, build: Build): void {

@@ -10,4 +10,10 @@ export function demoBuild(name: string): Build {
   return read.value;
 }
 
-export const demoNames = ['harbour-tug-as-planned', 'harbour-tug', 'salt-flat-yacht'];
+export const demoNames = [
+  'harbour-tug-as-planned',
+  'harbour-tug',
+  'salt-flat-yacht',
+  'field-tractor',
+  'survey-catamaran',
+];

@@ -21,6 +21,14 @@ export const demos = {
     name: 'Salt-flat yacht',
     load: () => import('../../../demo/salt-flat-yacht.dryhull.json?raw'),
   },
+  'field-tractor': {
+    name: 'Field tractor',
+    load: () => import('../../../demo/field-tractor.dryhull.json?raw'),
+  },
+  'survey-catamaran': {
+    name: 'Survey catamaran',
+    load: () => import('../../../demo/survey-catamaran.dryhull.json?raw'),
+  },
 } as const;
 
 export type DemoId = keyof typeof demos;

@@ -14,7 +14,7 @@ const nested = (levels: number) => `${'{"a":'.repeat(levels)}1${'}'.repeat(level
 
 describe('spoilt files', () => {
   it('are refused with a place and a reason, or are builds on which everything works', () => {
-    const { refused, accepted } = fuzz([tug, file('salt-flat-yacht')], 800, 11);
+    const { refused, accepted } = fuzz([tug, file('salt-flat-yacht'), file('field-tractor')], 800, 11);
     expect(refused).toBeGreaterThan(400);
     expect(accepted).toBeGreaterThan(50);
   });

@@ -77,8 +77,7 @@ function receiverController(
   id: string,
   name: string,
   channels: number,
-  amps: number,
-  link: string,
+  { amps, bec, link }: { amps: number; bec: number; link: string },
 ): BoardSpec {
   let board = put(empty(id, name, { maker: 'Quillet', protection: 'coated' }), 'receiver', 'receiver', {
     id: 'receiver',
@@ -92,7 +91,7 @@ function receiverController(
     maxVolts: stated(8.4),
     amps: stated(0.08),
   });
-  board = put(board, 'controller', 'controller', brushed('controller', amps, [6, 12.6], 3));
+  board = put(board, 'controller', 'controller', brushed('controller', amps, [6, 12.6], bec));
   board = without(board, ['in']);
   for (const own of ['receiver', 'controller'] as const)
     board = withTrace(board, own, own === 'receiver' ? channelNet(2) : 'signal', channelNet(2));
@@ -169,20 +168,16 @@ const converter = (): BoardSpec =>
   );
 
 export const boards: BoardSpec[] = [
-  receiverController(
-    'board-receiver-6',
-    'receiver and controller on one board, 6 channels',
-    6,
-    25,
-    'holm link',
-  ),
-  receiverController(
-    'board-receiver-3',
-    'receiver and controller on one board, 3 channels',
-    3,
-    12,
-    'toy link',
-  ),
+  receiverController('board-receiver-6', 'receiver and controller on one board, 6 channels', 6, {
+    amps: 25,
+    bec: 4,
+    link: 'holm link',
+  }),
+  receiverController('board-receiver-3', 'receiver and controller on one board, 3 channels', 3, {
+    amps: 12,
+    bec: 2,
+    link: 'toy link',
+  }),
   lightBoard(),
   channelSwitch(),
   soundAndDrive(),
