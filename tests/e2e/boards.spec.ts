@@ -107,3 +107,61 @@ test('a light board that hears two channels, typed in, within its limits and ove
     page.getByText('The outputs of the board together give more than the board may'),
   ).toBeVisible();
 });
+
+test('a buggy with an engine: throttle servo typed in, dry cells behind a hand switch', async ({ page }) => {
+  await blankSheet(page, 'servo', 'Throttle servo');
+  await page.getByRole('button', { name: 'Add a voltage' }).click();
+  await type(page, 'Torque at 4.8 V, kg·cm', '83 oz-in');
+  await type(page, 'Stalled at 4.8 V, A', '900 mA');
+  await type(page, 'Sixty degrees at 4.8 V, s', '0.14 s/60°');
+  await type(page, 'Least volts, V', '4.5');
+  await type(page, 'Most volts, V', '6.6');
+
+  await newBuild(page, 'Fuel buggy', 'car');
+  for (const name of ['Steering', 'Throttle and brake'])
+    await page.getByRole('button', { name, exact: true }).click();
+  await choose(page, 'Steering: part', /^standard servo \d/);
+  await choose(page, 'Throttle and brake: part', /^Throttle servo/);
+  await choose(page, 'Add: Transmitter', /^transmitter, 6 channels/);
+  await choose(page, 'Add: Receiver', /^receiver, 4 channels, skerry/);
+  await choose(page, 'Add: Pack', /^dry cell, 4 cells, 7800/);
+  await page.goto('/locker?kind=cable&part=hand-switch-servo');
+  await page.getByRole('button', { name: 'Fit it into this build' }).click();
+  await page.goto('/brief');
+  await page.getByRole('link', { name: 'Wire it for me' }).click();
+  await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
+  for (const name of ['Current', 'Connection', 'Control'])
+    await expect(well(page, name)).toContainText('dry');
+  // Dry cells run down below what both servos want: that is told, and no more.
+  await expect(well(page, 'Voltage')).toContainText('damp · 2 mind');
+  await page.goto('/fit-out');
+  await page.getByRole('button', { name: /^Set and try the fail-safe/ }).click();
+  await expect(page.getByText('Idle and brake for throttle and brake; the rest hold.')).toBeVisible();
+});
+
+test('an excavator with four controllers of a sheet typed in', async ({ page }) => {
+  await blankSheet(page, 'controller', 'Digger controller');
+  await type(page, 'Least input, V', '5');
+  await type(page, 'Most input, V', '8.4');
+  await type(page, 'Continuous, A', '12');
+  await type(page, 'BEC gives, A', '1.5');
+  await type(page, 'BEC volts, commas between', '5');
+  await page
+    .getByRole('group', { name: 'Cut-off for' })
+    .getByRole('button', { name: 'LiPo', exact: true })
+    .click();
+  await choose(page, 'Against water', /^coated/);
+  await newBuild(page, 'Clay excavator', 'tracked machine');
+  for (const name of ['Left track', 'Right track', 'Slew', 'Lift']) {
+    await page.getByRole('button', { name, exact: true }).click();
+    await choose(page, `${name}: part`, /^Digger controller/);
+    await choose(page, 'Add: Motor', /^brushed motor, 80 turns/);
+  }
+  await choose(page, 'Add: Transmitter', /^transmitter, 10 channels/);
+  await choose(page, 'Add: Receiver', /^receiver, 8 channels, skerry/);
+  await choose(page, 'Add: Pack', /^LiPo, 2 cells, 3300/);
+  await page.getByRole('link', { name: 'Wire it for me' }).click();
+  await expect(page.getByRole('dialog')).toContainText(/Lift the red wire of/);
+  await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
+  for (const name of ['Voltage', 'Control']) await expect(well(page, name)).toContainText('dry');
+});

@@ -27,6 +27,7 @@ const shapeOf: Record<ModelKind, keyof typeof outlines> = {
 const places: Record<FunctionRole, { x: number; y: number }> = {
   steer: { x: 96, y: 88 },
   drive: { x: 160, y: 88 },
+  throttle: { x: 190, y: 88 },
   mechanism: { x: 330, y: 46 },
   pump: { x: 400, y: 80 },
   lights: { x: 244, y: 20 },

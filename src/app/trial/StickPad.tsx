@@ -1,3 +1,4 @@
+import { movesModel } from '../../core/plan/model-function';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import { nanoid } from 'nanoid';
@@ -26,7 +27,7 @@ export function StickPad({ onRecorded }: { onRecorded: (outing: Outing) => void 
   const readings = useRef<{ seconds: number; positions: Record<string, number> }[]>([]);
   const [seconds, setSeconds] = useState<number>();
   const isRunning = seconds !== undefined;
-  const drive = functions.find((modelFunction) => modelFunction.role === 'drive');
+  const drive = functions.find((modelFunction) => movesModel(modelFunction));
   const steer = functions.find((modelFunction) => modelFunction.role === 'steer');
 
   useEffect(() => {

@@ -21,6 +21,7 @@ const functionPresets: readonly FunctionPreset[] = [
     ...preset('drive', 'Drive', 'drive', 'centring'),
     models: ['boat', 'car', 'crawler', 'truck'],
   },
+  { ...preset('throttle', 'Throttle and brake', 'throttle', 'centring'), models: ['boat', 'car', 'truck'] },
   { ...preset('second-drive', 'Second drive', 'drive', 'centring'), models: ['boat'] },
   { ...preset('left-track', 'Left track', 'drive', 'centring'), models: ['tracked machine'] },
   { ...preset('right-track', 'Right track', 'drive', 'centring'), models: ['tracked machine'] },
@@ -52,6 +53,7 @@ export function servingKinds(role: FunctionRole): readonly PartKind[] {
   return {
     steer: ['servo'] as const,
     drive: ['controller'] as const,
+    throttle: ['servo'] as const,
     mechanism: ['servo', 'controller', 'electronicSwitch'] as const,
     pump: ['electronicSwitch', 'controller'] as const,
     lights: ['load', 'electronicSwitch'] as const,

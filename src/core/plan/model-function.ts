@@ -2,7 +2,7 @@ import { ArrayMaxSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'clas
 import { controlKinds, type ControlKind } from '../parts/transmitter';
 import { TextField } from '../validation/text-field';
 
-const functionRoles = ['steer', 'drive', 'mechanism', 'pump', 'lights', 'sound'] as const;
+const functionRoles = ['steer', 'drive', 'throttle', 'mechanism', 'pump', 'lights', 'sound'] as const;
 export type FunctionRole = (typeof functionRoles)[number];
 
 /** Something the model must do: the control it wants, the one it has, its channel and the parts it works. */
@@ -50,3 +50,7 @@ export class ModelFunction {
   @ArrayMaxSize(20)
   devices!: string[];
 }
+
+/** Whether a function makes the model go: a motor, or the servo on the throttle and brake of an engine. */
+export const movesModel = ({ role }: Pick<ModelFunction, 'role'>): boolean =>
+  role === 'drive' || role === 'throttle';

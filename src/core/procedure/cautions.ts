@@ -11,6 +11,8 @@ export const cautions = {
   radio:
     'Bands and powers allowed differ by country; check local rules. Nothing goes afloat or on the road that fails a range check.',
   heat: 'If anything smells, smokes or gets too hot to touch: pack out first, questions later.',
+  engine:
+    'An engine: fuel and its fumes burn and poison. Outdoors, no flame near, hands clear of flywheel and wheels, and a way to stop it at hand; the maker’s sheet goes first.',
   water: 'Keep a running electric model away from swimmers and follow the rules of the site.',
 } as const;
 

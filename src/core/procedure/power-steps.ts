@@ -1,3 +1,4 @@
+import { movesModel } from '../plan/model-function';
 import type { CheckContext } from '../findings/context';
 import { isLithium } from '../packs/chemistry';
 import { bindPlugSteps } from './bind-steps';
@@ -15,7 +16,7 @@ export function powerSteps(context: CheckContext): Step[] {
   const packs = index.ofKind('pack');
   const controllers = index.ofKind('controller');
   if (packs.length === 0 || receivers.length === 0) return [];
-  const drives = build.functions.filter((modelFunction) => modelFunction.role === 'drive');
+  const drives = build.functions.filter((modelFunction) => movesModel(modelFunction));
   const packCautions: CautionId[] = packs.some((pack) => isLithium(pack.part.chemistry))
     ? ['lithium', 'stand', 'heat']
     : ['stand', 'heat'];

@@ -1,3 +1,4 @@
+import { movesModel } from '../plan/model-function';
 import type { Fitted } from '../survey/build-index';
 import type { ModelFunction } from '../plan/model-function';
 import type { CheckContext } from '../findings/context';
@@ -61,12 +62,20 @@ function functionStep(context: CheckContext, modelFunction: ModelFunction, devic
     title: `${modelFunction.name}: try it by itself`,
     lines: [
       `${capital(control)}, channel ${modelFunction.channel ?? '?'}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
-      modelFunction.role === 'drive'
-        ? 'Calibrate its throttle range as the maker says; ahead must be ahead. Reverse the channel if not.'
-        : 'Wrong way round: reverse the channel. Wrong part moves: pack out, then swap the ports.',
+      modelFunction.role === 'throttle'
+        ? 'Engine off: at neutral the carburettor stands at its idle stop, ahead opens it, back only brakes. Reverse the channel if not.'
+        : modelFunction.role === 'drive'
+          ? 'Calibrate its throttle range as the maker says; ahead must be ahead. Reverse the channel if not.'
+          : 'Wrong way round: reverse the channel. Wrong part moves: pack out, then swap the ports.',
     ],
     cautions:
-      modelFunction.role === 'drive' ? ['stand', 'heat'] : modelFunction.role === 'pump' ? ['water'] : [],
+      modelFunction.role === 'throttle'
+        ? ['engine']
+        : modelFunction.role === 'drive'
+          ? ['stand', 'heat']
+          : modelFunction.role === 'pump'
+            ? ['water']
+            : [],
   };
 }
 
@@ -91,8 +100,11 @@ function endPointStep(context: CheckContext, modelFunction: ModelFunction, servo
 
 function failSafeStep(context: CheckContext): Step {
   const drives = context.build.functions
-    .filter((modelFunction) => modelFunction.role === 'drive')
+    .filter((modelFunction) => movesModel(modelFunction))
     .map((modelFunction) => modelFunction.name.toLowerCase());
+  const engines = context.build.functions
+    .filter(({ role }) => role === 'throttle')
+    .map(({ name }) => name.toLowerCase());
   return {
     ...powered,
     id: 'fail-safe',
@@ -100,7 +112,7 @@ function failSafeStep(context: CheckContext): Step {
     title: 'Set and try the fail-safe',
     lines: [
       drives.length > 0
-        ? `Neutral for ${nameList(drives)}; the rest hold.`
+        ? `${engines.length > 0 ? `Idle and brake for ${nameList(engines)}` : `Neutral for ${nameList(drives)}`}; the rest hold.`
         : 'Choose what each channel does when the link is lost.',
       'On the stand, switch the transmitter off: drives must stop. Switch it on again.',
     ],

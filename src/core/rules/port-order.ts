@@ -1,3 +1,4 @@
+import { movesModel } from '../plan/model-function';
 import type { PortSpec } from '../parts/port';
 import { carrierId } from '../plan/component-id';
 import type { ModelFunction } from '../plan/model-function';
@@ -40,9 +41,7 @@ export const portOrder = defineRule({
     const said: (Report<Message> | Missing)[] = [];
     const settled = new Set<string>();
     // Motors first: a plug swapped with a motor's is said once, as the motor's.
-    const inOrder = [...build.functions].sort(
-      (a, b) => Number(b.role === 'drive') - Number(a.role === 'drive'),
-    );
+    const inOrder = [...build.functions].sort((a, b) => Number(movesModel(b)) - Number(movesModel(a)));
     for (const modelFunction of inOrder) {
       for (const deviceId of modelFunction.devices) {
         const path = survey.signalOf(deviceId);
@@ -81,7 +80,7 @@ function portReport(
   if (!right || settled.has(port.id)) return undefined;
   settled.add(port.id).add(right.id);
   const there = build.functions.find((candidate) => candidate.channel === port.channel);
-  const isDrive = modelFunction.role === 'drive';
+  const isDrive = movesModel(modelFunction);
   return {
     messageId: isDrive ? 'motorOnWrongPort' : 'deviceOnWrongPort',
     data: {

@@ -1,3 +1,4 @@
+import { movesModel } from '../plan/model-function';
 import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import { defineRule } from './rule';
@@ -23,7 +24,7 @@ export const throttleChannel = defineRule<Message>({
   },
   check({ build, index }) {
     const drives = build.functions.filter(
-      (modelFunction) => modelFunction.role === 'drive' && modelFunction.channel !== undefined,
+      (modelFunction) => movesModel(modelFunction) && modelFunction.channel !== undefined,
     );
     const [first] = drives;
     if (!first) return [];

@@ -1,3 +1,4 @@
+import { movesModel } from '../plan/model-function';
 import { lapsOf, others, ramp, toAndFro, type Play, type Points } from './outing-tracks';
 
 /** An outing as it is played on any model of a kind. */
@@ -23,7 +24,7 @@ export const reversals: OutingPreset = {
   effort: 1,
   play: (modelFunction) => {
     if (modelFunction.role === 'steer') return toAndFro(1, 11, [1, -1], 0.75, 0.02);
-    if (modelFunction.role === 'drive') return ramp(0.5, 10.5, 0.5, 0.7);
+    if (movesModel(modelFunction)) return ramp(0.5, 10.5, 0.5, 0.7);
     if (modelFunction.role === 'mechanism') return ramp(1.5, 10, 0.6, 1);
     return others(12)(modelFunction);
   },
@@ -34,7 +35,7 @@ export const spins: OutingPreset = {
   ...reversals,
   name: 'Spinning on the spot',
   play: (modelFunction, isOtherTrack) =>
-    modelFunction.role === 'drive'
+    movesModel(modelFunction)
       ? toAndFro(1, 11, isOtherTrack ? [-0.8, 0.8] : [0.8, -0.8], 1.2, 0.3)
       : reversals.play(modelFunction, isOtherTrack),
 };
@@ -48,7 +49,7 @@ export const tracksAtWork: OutingPreset = {
   slopes: toAndFro(20, 580, [0.2, 0, -0.3, 0, 0.43, 0], 25, 5),
   play: (modelFunction, isOtherTrack) => {
     const turn = isOtherTrack ? -0.5 : 0.5;
-    return modelFunction.role === 'drive'
+    return movesModel(modelFunction)
       ? toAndFro(5, 590, [0.5, 0.8, turn, 0, 0.6, 0, -turn, 0.7, 0, turn], 6, 0.5)
       : long('').play(modelFunction, isOtherTrack);
   },
@@ -67,7 +68,7 @@ export const jammed = (name: string): OutingPreset => ({
     [at + 0.85, 0],
   ]),
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(2, 26, [0.5, 1, 0.4, 1], 4, 0.5);
+    if (movesModel(modelFunction)) return toAndFro(2, 26, [0.5, 1, 0.4, 1], 4, 0.5);
     if (modelFunction.role === 'steer') return toAndFro(3, 27, [1, -1, 0.6, -1], 2.5, 0.1);
     return others(30)(modelFunction);
   },
@@ -80,7 +81,7 @@ export const potter = (name: string): OutingPreset => ({
   effort: 1,
   play: (modelFunction) => {
     if (modelFunction.role === 'steer') return toAndFro(3, 56, [0.5, -0.3, 0.8, -0.8, 0], 2.2, 0.3);
-    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.35, 0.5, 0.2, -0.3, 0.4], 5, 0.8);
+    if (movesModel(modelFunction)) return toAndFro(2, 57, [0.35, 0.5, 0.2, -0.3, 0.4], 5, 0.8);
     if (modelFunction.role === 'mechanism') return toAndFro(20, 50, [0.6, -0.6], 3, 0.5);
     return others(60)(modelFunction);
   },
@@ -93,7 +94,7 @@ export const long = (name: string): OutingPreset => ({
   effort: 1,
   play: (modelFunction) => {
     if (modelFunction.role === 'steer') return toAndFro(10, 590, [0.3, 0, -0.4, 0, 1, 0, -1, 0], 6, 0.3);
-    if (modelFunction.role === 'drive') return toAndFro(5, 590, [0.7, 0.8, 0.5, 1], 30, 2);
+    if (movesModel(modelFunction)) return toAndFro(5, 590, [0.7, 0.8, 0.5, 1], 30, 2);
     if (modelFunction.role === 'mechanism') return toAndFro(120, 480, [0.5, -0.5], 40, 1);
     return others(600)(modelFunction);
   },
@@ -115,7 +116,7 @@ export const laps: OutingPreset = {
 export const workday: OutingPreset = {
   ...long('Working day'),
   play: (modelFunction, isOtherTrack) =>
-    modelFunction.role === 'drive'
+    movesModel(modelFunction)
       ? toAndFro(5, 590, [0.35, 0.6, 1, 0.6, 0.35, 0], 20, 2)
       : long('').play(modelFunction, isOtherTrack),
 };
@@ -126,7 +127,7 @@ export const tow: OutingPreset = {
   seconds: 60,
   effort: 1.3,
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return ramp(2, 55, 2, 1);
+    if (movesModel(modelFunction)) return ramp(2, 55, 2, 1);
     if (modelFunction.role === 'steer') return toAndFro(8, 52, [0.6, -0.6, 0], 4, 0.3);
     if (modelFunction.role === 'mechanism') return ramp(4, 54, 1, 1);
     return others(60)(modelFunction);
@@ -139,7 +140,7 @@ export const punch: OutingPreset = {
   seconds: 30,
   effort: 1,
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(1, 28, [1, 0], 2, 0.2);
+    if (movesModel(modelFunction)) return toAndFro(1, 28, [1, 0], 2, 0.2);
     if (modelFunction.role === 'steer') return toAndFro(2, 28, [1, -1, 0], 1.5, 0.05);
     return others(30)(modelFunction);
   },
@@ -167,7 +168,7 @@ export const crawl: OutingPreset = {
     [57, 0],
   ],
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.3, 0.45, 0, 0.4, -0.2], 4, 0.5);
+    if (movesModel(modelFunction)) return toAndFro(2, 57, [0.3, 0.45, 0, 0.4, -0.2], 4, 0.5);
     if (modelFunction.role === 'steer') return toAndFro(3, 57, [1, -1, 0.6, -1, 1], 1.2, 0.1);
     if (modelFunction.role === 'mechanism') return toAndFro(20, 50, [1, -1], 5, 0.3);
     return others(60)(modelFunction);
@@ -186,7 +187,7 @@ export const hill: OutingPreset = {
     [5, Math.round(Math.atan(0.25) * 1000) / 1000],
   ],
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return ramp(2, 35, 1.5, 0.9);
+    if (movesModel(modelFunction)) return ramp(2, 35, 1.5, 0.9);
     if (modelFunction.role === 'steer') return toAndFro(5, 34, [0.4, -0.4], 2, 0.2);
     return others(40)(modelFunction);
   },
@@ -199,7 +200,7 @@ export const mud: OutingPreset = {
   seconds: 60,
   effort: 2.5,
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(2, 57, [0.8, 1, 0.4, -0.5, 1], 4, 0.4);
+    if (movesModel(modelFunction)) return toAndFro(2, 57, [0.8, 1, 0.4, -0.5, 1], 4, 0.4);
     if (modelFunction.role === 'steer') return toAndFro(3, 57, [1, -1, 0.4], 1.5, 0.15);
     return others(60)(modelFunction);
   },
@@ -212,7 +213,7 @@ export const loading: OutingPreset = {
   seconds: 120,
   effort: 1.5,
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(1, 118, [0.6, 0.9, 0, -0.6, 0.5, 0], 2.2, 0.3);
+    if (movesModel(modelFunction)) return toAndFro(1, 118, [0.6, 0.9, 0, -0.6, 0.5, 0], 2.2, 0.3);
     if (modelFunction.role === 'steer') return toAndFro(8, 118, [0, 1, 0, -1], 3, 0.3);
     if (modelFunction.role === 'mechanism') return toAndFro(4, 117, [0.2, 1, 0.4, -0.8], 2.2, 0.4);
     return others(120)(modelFunction);
@@ -226,7 +227,7 @@ export const sprint: OutingPreset = {
   seconds: 90,
   effort: 1,
   play: (modelFunction) => {
-    if (modelFunction.role === 'drive') return toAndFro(1, 86, [1, 1, 0.5], 14, 0.5);
+    if (movesModel(modelFunction)) return toAndFro(1, 86, [1, 1, 0.5], 14, 0.5);
     if (modelFunction.role === 'steer') return toAndFro(8, 84, [0, 0.7, 0, -0.7], 3, 0.2);
     return others(90)(modelFunction);
   },

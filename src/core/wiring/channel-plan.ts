@@ -1,3 +1,4 @@
+import { movesModel } from '../plan/model-function';
 import { Survey } from '../survey/survey';
 import type { Build } from '../plan/build';
 import { carrierId } from '../plan/component-id';
@@ -19,7 +20,7 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const takenControls = new Set(build.functions.flatMap((modelFunction) => modelFunction.control ?? []));
   const keeps =
     !build.functions.some((modelFunction) => modelFunction.channel === throttle) &&
-    build.functions.some((modelFunction) => modelFunction.role === 'drive');
+    build.functions.some((modelFunction) => movesModel(modelFunction));
   const first = (role: ModelFunction['role']) =>
     [...build.functions].sort((a, b) => Number(b.role === role) - Number(a.role === role));
   const changes = new Map<ModelFunction, Partial<Pick<ModelFunction, 'channel' | 'control'>>>();
@@ -35,15 +36,15 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   }
   for (const { device, port } of survey.signals)
     if (carrierId(device.fitting.id) !== device.fitting.id && port.channel) takenChannels.add(port.channel);
-  const drives = build.functions.filter((modelFunction) => modelFunction.role === 'drive');
+  const drives = build.functions.filter((modelFunction) => movesModel(modelFunction));
   const rest = first('steer').filter((modelFunction) => modelFunction !== drives[0]);
   for (const modelFunction of [...drives.slice(0, 1), ...rest]) {
     if (modelFunction.channel !== undefined || changes.get(modelFunction)?.channel) continue;
     const order = Array.from({ length: channels }, (_, n) => n + 1);
-    const mayThrottle = modelFunction.role === 'drive' && keeps && !takenChannels.has(throttle);
+    const mayThrottle = movesModel(modelFunction) && keeps && !takenChannels.has(throttle);
     const free = (mayThrottle ? [throttle, ...order] : order).find(
       (channel) =>
-        !takenChannels.has(channel) && (modelFunction.role === 'drive' || !keeps || channel !== throttle),
+        !takenChannels.has(channel) && (movesModel(modelFunction) || !keeps || channel !== throttle),
     );
     if (free === undefined) continue;
     put(modelFunction, { channel: free });
@@ -57,8 +58,8 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
     // Forwards is up: a drive takes a stick that goes that way, steering leaves it to the drive.
     const isUpright = ({ id, name }: { id: string; name: string }) => /-y$|up and down/.test(`${name} ${id}`);
     const control =
-      modelFunction.role === 'drive' || modelFunction.role === 'steer'
-        ? (free?.find((each) => isUpright(each) === (modelFunction.role === 'drive')) ?? free?.[0])
+      movesModel(modelFunction) || modelFunction.role === 'steer'
+        ? (free?.find((each) => isUpright(each) === movesModel(modelFunction)) ?? free?.[0])
         : free?.[0];
     if (modelFunction.control !== undefined || !control) continue;
     put(modelFunction, { control: control.id });
