@@ -35,6 +35,7 @@ test('a board that is receiver and controller, typed in, drives a tractor', asyn
     .getByRole('group', { name: 'Cut-off for' })
     .getByRole('button', { name: 'LiPo', exact: true })
     .click();
+  await choose(page, 'Plug, power lead', /^flat-blade T/);
   for (let n = 0; n < 3; n += 1) await page.getByRole('button', { name: 'Add a servo socket' }).click();
   await page.getByRole('button', { name: 'Take out the row socket 2' }).click();
   await type(page, 'Name of the row socket 1', 'STEER');
@@ -70,6 +71,7 @@ test('a light board that hears two channels, typed in, within its limits and ove
     await type(output, 'Draws, A', '20 mA');
     await type(page, `Name of the row output ${n + 1}`, at);
     await type(page, `Most from ${at}, A`, '0.6');
+    await choose(page, `Plug, ${at}`, /^small two-pole box plug/);
   }
   await type(page, 'All outputs together, A', '1.2');
 
@@ -151,6 +153,7 @@ test('an excavator with four controllers of a sheet typed in', async ({ page }) 
     .getByRole('button', { name: 'LiPo', exact: true })
     .click();
   await choose(page, 'Against water', /^coated/);
+  await choose(page, 'Plug, power lead', /^flat-blade T/);
   await newBuild(page, 'Clay excavator', 'tracked machine');
   for (const name of ['Left track', 'Right track', 'Slew', 'Lift']) {
     await page.getByRole('button', { name, exact: true }).click();

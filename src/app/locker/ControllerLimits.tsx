@@ -1,3 +1,4 @@
+import { canDrive } from '../../core/parts/controller';
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
@@ -54,7 +55,7 @@ export function ControllerLimits({ part, onChange }: RowsProps<ControllerSpec>) 
           Add a count of cells
         </Button>
       </section>
-      {part.drives === 'brushed' && (
+      {canDrive(part, 'brushed') && (
         <section className={styles.rows} aria-label="Lowest turns">
           <h3 className={styles.title}>Lowest turns it drives, by LiPo cells; with no row, none is stated</h3>
           {(part.turnLimits ?? []).map(({ cells, turns }, n) => (

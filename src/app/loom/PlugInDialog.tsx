@@ -60,9 +60,13 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
               ? 'They go together.'
               : fit === 'solder'
                 ? 'To be soldered.'
-                : edits
-                  ? 'They do not go together; an adapter from the locker goes in between.'
-                  : 'They do not go together, and no adapter in the locker fits.'}
+                : fit === 'trim'
+                  ? 'They go together once the lug of the housing is cut off.'
+                  : fit === 'unknown'
+                    ? 'Nobody has said yet which plug it is.'
+                    : edits
+                      ? 'They do not go together; an adapter from the locker goes in between.'
+                      : 'They do not go together, and no adapter in the locker fits.'}
         </p>
       </DialogContent>
       <DialogActions>

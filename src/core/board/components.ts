@@ -1,7 +1,7 @@
 import { kinds } from '../kinds';
 import { blankPart } from '../locker/blank-part';
 import type { BoardSpec, Component, ComponentKind, ComponentSpec } from '../parts/board';
-import { phaseCount } from '../parts/motor';
+import { wireCount } from '../parts/controller';
 import type { PinName } from '../parts/port';
 import { motorNets } from '../parts/terminals';
 import { placeComponent } from './place-component';
@@ -53,7 +53,7 @@ export function changeComponent(
   const part = { ...(change.part ?? now.part), ports: [] } as ComponentSpec;
   const name = change.name?.trim().slice(0, 40) || now.name;
   const names: readonly PinName[] = ['a', 'b', 'c'];
-  const phases = part.kind === 'controller' ? phaseCount[part.drives] : 0;
+  const phases = part.kind === 'controller' ? wireCount(part.drives) : 0;
   const pins = names.slice(0, phases).map((pin, n) => ({ name: pin, net: `${id} ${motorNets[n]!}` }));
   return {
     ...board,

@@ -45,7 +45,7 @@ function outputRow(board: BoardSpec): PortSpec {
     name: `output ${outputs(board) + 1}`,
     use: 'power',
     flow: 'out',
-    connector: { family: 'box-25', gender: 'socket' },
+    connector: { family: 'box-25', gender: 'socket', isAssumed: true },
     pins: [
       { name: 'plus', net: rail },
       { name: 'minus', net: ground },

@@ -1,6 +1,6 @@
 import type { BoardSpec, Component } from '../parts/board';
 import { channelNet, threePins } from '../parts/channel-port';
-import { phaseCount, type MotorKind } from '../parts/motor';
+import { wireCount, type DrivenKinds } from '../parts/controller';
 import type { PinName, PortSpec } from '../parts/port';
 import { motorNets } from '../parts/terminals';
 import { sharedNets, streamNet } from './nets';
@@ -23,7 +23,7 @@ export const powerRow = (board: BoardSpec): PortSpec => ({
   name: 'power lead',
   use: 'power',
   flow: 'in',
-  connector: { family: 'blade-t', gender: 'plug' },
+  connector: { family: 'blade-t', gender: 'plug', isAssumed: true },
   pins: [
     { name: 'plus', net: raw },
     { name: 'minus', net: ground },
@@ -31,7 +31,7 @@ export const powerRow = (board: BoardSpec): PortSpec => ({
 });
 
 /** Where a controller's motor goes. */
-export function motorRow(board: BoardSpec, component: string, drives: MotorKind): PortSpec {
+export function motorRow(board: BoardSpec, component: string, drives: DrivenKinds): PortSpec {
   const names: readonly PinName[] = ['a', 'b', 'c'];
   return {
     id: freeId(board, 'motor'),
@@ -40,7 +40,7 @@ export function motorRow(board: BoardSpec, component: string, drives: MotorKind)
     flow: 'out',
     connector: { family: 'open', gender: 'none' },
     pins: names
-      .slice(0, phaseCount[drives])
+      .slice(0, wireCount(drives))
       .map((name, n) => ({ name, net: `${component} ${motorNets[n]!}` })),
   };
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { connectorFamilyIds } from './families';
-import { genders, mating, type Connector } from './mating';
+import { genders, goesTogether, mating, type Connector } from './mating';
 
 const plug = (family: Connector['family']): Connector => ({ family, gender: 'plug' });
 const socket = (family: Connector['family']): Connector => ({ family, gender: 'socket' });
@@ -11,8 +11,17 @@ describe('mating', () => {
     expect(mating(plug('blade-t'), socket('blade-t'))).toEqual({ result: 'mates' });
   });
 
-  it('lets a lugged servo plug go onto a flat header of the same pitch', () => {
-    expect(mating(socket('servo-3-lug'), plug('servo-3-flat'))).toEqual({ result: 'mates' });
+  it('lets a lugged servo plug go onto a flat header of the same pitch once its lug is cut off', () => {
+    expect(mating(socket('servo-3-lug'), plug('servo-3-flat'))).toEqual({ result: 'trim', what: 'the lug' });
+    expect(mating(plug('servo-3-lug'), socket('servo-3-flat'))).toEqual({ result: 'mates' });
+    expect(mating(socket('servo-3-lug'), plug('servo-3-lug'))).toEqual({ result: 'mates' });
+  });
+
+  it('judges no plug that nobody has told of', () => {
+    const assumed = { ...plug('sleeve-35'), isAssumed: true };
+    expect(mating(assumed, socket('blade-t'))).toEqual({ result: 'unknown' });
+    expect(goesTogether(assumed, socket('blade-t'))).toBe(true);
+    expect(goesTogether(plug('sleeve-35'), socket('blade-t'))).toBe(false);
   });
 
   it('refuses two plugs, and says there may be one', () => {

@@ -8,11 +8,15 @@ export interface Connector {
   family: ConnectorFamilyId;
   /** `plug` has the pins or blades, `socket` receives them; `none` for bare wire and solder tabs. */
   gender: Gender;
+  /** Whether nobody has said which it is: the usual one of such a part. */
+  isAssumed?: boolean;
 }
 
 export type Mating =
   | { result: 'mates' }
   | { result: 'solder' }
+  | { result: 'unknown' }
+  | { result: 'trim'; what: string }
   | { result: 'nearMiss' | 'refuses'; reason: MatingReason; actual: number; limit: number; unit: Unit };
 
 export type MatingReason = 'pitch' | 'poles' | 'gender' | 'form' | 'size';
@@ -25,6 +29,7 @@ export function mating(connector: Connector, other: Connector): Mating {
   const a = connectorFamily(connector.family);
   const b = connectorFamily(other.family);
   if (a.form === 'open' || b.form === 'open') return { result: 'solder' };
+  if (connector.isAssumed || other.isAssumed) return { result: 'unknown' };
 
   const looksAlike = isPinRow(a.form) && isPinRow(b.form);
   if (a.form !== b.form && !looksAlike) return refusal('form', a.sizeMillimetres, b.sizeMillimetres, 'mm');
@@ -39,8 +44,15 @@ export function mating(connector: Connector, other: Connector): Mating {
   }
   if (a.form !== b.form) return refusal('form', a.sizeMillimetres, b.sizeMillimetres, 'mm');
   if (connector.gender === other.gender) return refusal('gender', 2, 1, 'plugs');
+  // A housing that goes over the pins has its lug in the way where theirs have no slot for it.
+  const [over, pins] = connector.gender === 'socket' ? [a, b] : [b, a];
+  if (over.trims !== undefined && pins.trims === undefined) return { result: 'trim', what: over.trims };
   return { result: 'mates' };
 }
+
+/** Whether two connectors can be joined with no adapter, as far as is known: plugged, trimmed and plugged, or soldered. */
+export const goesTogether = (connector: Connector, other: Connector): boolean =>
+  ['mates', 'trim', 'solder', 'unknown'].includes(mating(connector, other).result);
 
 const isPinRow = (form: string) => form === 'servo' || form === 'balance' || form === 'box';
 

@@ -1,6 +1,13 @@
 import { controllerFigures } from '../circuit/values/drive-values';
-import { armingPositions, programmings, type ControllerMode, type ControllerSpec } from '../parts/controller';
-import { motorKinds, phaseCount, type MotorKind } from '../parts/motor';
+import {
+  armingPositions,
+  canDrive,
+  drivenKinds,
+  programmings,
+  wireCount,
+  type ControllerMode,
+  type ControllerSpec,
+} from '../parts/controller';
 import type { PinName } from '../parts/port';
 import { chemistries } from '../packs/chemistry';
 import { openChoice, plainOptions, sheetChoice, sheetSet, yesOrNo } from '../parts/sheet-choice';
@@ -24,13 +31,17 @@ const modeWords: Record<ControllerMode, string> = {
   brake: 'brake',
   dragBrake: 'drag brake',
 };
+const drivenOptions = drivenKinds.map((value) => ({
+  value,
+  text: value === 'both' ? 'brushed and brushless' : value,
+}));
 const modeOptions = Object.entries(modeWords).map(([value, text]) => ({ value, text }));
 
 /** The same controller for another kind of motor: its motor leads are two or three. */
 function withDrives(part: ControllerSpec, value: string): ControllerSpec {
-  const drives: MotorKind = motorKinds.find((kind) => kind === value) ?? part.drives;
+  const drives = drivenKinds.find((kind) => kind === value) ?? part.drives;
   const names: readonly PinName[] = ['a', 'b', 'c'];
-  const pins = names.slice(0, phaseCount[drives]).map((name, n) => ({ name, net: `m${n + 1}` }));
+  const pins = names.slice(0, wireCount(drives)).map((name, n) => ({ name, net: `m${n + 1}` }));
   return changed(part, {
     drives,
     ports: part.ports.map((port) => (port.use === 'motor' ? { ...port, pins } : port)),
@@ -57,14 +68,12 @@ export const controllerKind = describeKind<'controller'>({
     ...regulatorFields(part.regulator, 'BEC gives', 'BEC sheds'),
   ],
   choices: (part) => [
-    sheetChoice('drives', 'Drives', part.drives, plainOptions(motorKinds), (value) =>
-      withDrives(part, value),
-    ),
+    sheetChoice('drives', 'Drives', part.drives, drivenOptions, (value) => withDrives(part, value)),
     regulatorTypeChoice(part),
     ...regulatorChoice(part),
     openChoice(part, 'armsAt', 'Arms with the stick at', armingPositions),
     yesOrNo(part, 'oneWay', 'One way only'),
-    ...(part.drives === 'brushless' ? [yesOrNo(part, 'sensored', 'Takes a sensored lead')] : []),
+    ...(canDrive(part, 'brushless') ? [yesOrNo(part, 'sensored', 'Takes a sensored lead')] : []),
     yesOrNo(part, 'synchronous', 'Gives back while slowing'),
     yesOrNo(part, 'isolatedInput', 'Isolated receiver lead'),
     yesOrNo(part, 'switchLead', 'Switch on its own lead'),
@@ -105,7 +114,7 @@ export const controllerKind = describeKind<'controller'>({
   momentKey: regulatorMoment,
   column: 'drive',
   lines: (part, { regulator, redWire }) => [
-    `${part.drives}${part.continuousAmps ? `, ${part.continuousAmps.value} A` : ''}`,
+    `${part.drives === 'both' ? 'brushed or brushless' : part.drives}${part.continuousAmps ? `, ${part.continuousAmps.value} A` : ''}`,
     ...(part.regulator && regulator !== undefined
       ? [regulatorLine(part.regulator, regulator), `red wire ${redWire}`]
       : ['no BEC']),

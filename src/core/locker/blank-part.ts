@@ -1,4 +1,6 @@
+import { connectorFamily } from '../connectors/families';
 import type { PartKind, PartSpec } from '../parts/part-spec';
+import type { PortSpec } from '../parts/port';
 import { estimated } from '../quantity/figure';
 import { starterLocker } from '../starter/starter-locker';
 import { kindOfAny, sheetFields } from '../kinds';
@@ -6,6 +8,13 @@ import { figureAt, withFigure } from './sheet-fields';
 
 /** What every sheet of a kind must state; a blank one has it as a guess until it is read. */
 const required = ['regulator.maxAmps', 'regulator.maxWatts'];
+
+/** Servo plugs are alike the world over; which plug any other port has is unknown until somebody looks. */
+function withAssumedPlug(port: PortSpec): PortSpec {
+  const { form } = connectorFamily(port.connector.family);
+  if (form === 'open' || form === 'servo') return port;
+  return { ...port, connector: { ...port.connector, isAssumed: true } };
+}
 
 /**
  * A part of a kind with the usual ports and nothing stated: every figure waits for its sheet, so that nothing
@@ -17,7 +26,8 @@ export function blankPart(kind: PartKind, id: string): PartSpec {
   const { maker, protection, ...rest } = usual;
   const description = kindOfAny(usual);
   const named = { ...rest, id, name: `new ${description.words.one}` } as PartSpec;
-  const bare = description.blank?.(named) ?? named;
+  const shaped = description.blank?.(named) ?? named;
+  const bare = { ...shaped, ports: shaped.ports.map(withAssumedPlug) } as PartSpec;
   return sheetFields(bare).reduce((part, field) => {
     const figure = figureAt(part, field);
     if (figure === undefined) return part;

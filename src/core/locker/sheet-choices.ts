@@ -44,9 +44,19 @@ function plugChoices(part: PartSpec, changed: (change: object) => PartSpec): She
         );
       });
       const options = fits.map((id) => ({ value: id, text: connectorFamily(id).name }));
-      return sheetChoice(`plug:${port.id}`, `Plug, ${port.name}`, port.connector.family, options, (value) => {
-        const connector = { ...port.connector, family: value as ConnectorFamilyId };
-        return changed({ ports: part.ports.map((plug) => (plug === port ? { ...port, connector } : plug)) });
-      });
+      const { isAssumed, ...known } = port.connector;
+      const unknown = isAssumed ? [{ value: '', text: 'unknown' }] : [];
+      return sheetChoice(
+        `plug:${port.id}`,
+        `Plug, ${port.name}`,
+        isAssumed ? '' : known.family,
+        [...unknown, ...options],
+        (value) => {
+          const connector = value === '' ? port.connector : { ...known, family: value as ConnectorFamilyId };
+          return changed({
+            ports: part.ports.map((plug) => (plug === port ? { ...port, connector } : plug)),
+          });
+        },
+      );
     });
 }

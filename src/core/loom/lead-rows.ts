@@ -1,6 +1,6 @@
 import type { Conductor, Lead } from '../plan/lead';
 import { connectorFamily } from '../connectors/families';
-import { mating } from '../connectors/mating';
+import { goesTogether, mating, type Mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
 
@@ -36,8 +36,8 @@ function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
     from: capital(index.portName(lead.from)),
     to: capital(index.portName(lead.to)),
     conductors: lead.conductors.map(conductorWords),
-    plugs: result === 'solder' ? 'soldered' : names.join(' to '),
-    fits: result === 'mates' || result === 'solder',
+    plugs: plugWords[result] ?? names.join(' to '),
+    fits: goesTogether(a.connector, b.connector),
     carries: [
       channel === undefined ? '' : `channel ${channel}${served ? `, ${served.name.toLowerCase()}` : ''}`,
       ...size,
@@ -46,6 +46,11 @@ function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
       .join(' · '),
   };
 }
+
+const plugWords: Partial<Record<Mating['result'], string>> = {
+  solder: 'soldered',
+  unknown: 'plugs not known',
+};
 
 function conductorWords({ colour, from, to, state }: Conductor): string {
   const pin = from === to ? from : `${from} on ${to}`;

@@ -1,7 +1,7 @@
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
-import { mating } from '../connectors/mating';
+import { goesTogether } from '../connectors/mating';
 import { BuildIndex } from '../survey/build-index';
 import { proposeWiring } from '../wiring/propose-wiring';
 import type { Candidate, Role } from './role';
@@ -46,7 +46,7 @@ export function fitCombination(
     const stays =
       here !== undefined &&
       there !== undefined &&
-      ['mates', 'solder'].includes(mating(here.connector, there.connector).result) &&
+      goesTogether(here.connector, there.connector) &&
       lead.conductors.every(
         (conductor) =>
           here.pins.some(({ name }) => name === conductor.from) &&

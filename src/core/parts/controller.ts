@@ -2,13 +2,29 @@ import { IsBoolean, ArrayMaxSize, IsIn, IsInt, IsOptional, Max, Min } from 'clas
 import { chemistries, type Chemistry } from '../packs/chemistry';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
-import { motorKinds, type MotorKind } from './motor';
+import { motorKinds, phaseCount, type MotorKind } from './motor';
 import { PartBase } from './part-base';
 import { Regulator } from './regulator';
 import { NestedField, NestedList } from '../validation/nested-field';
 
 const controllerModes = ['reverse', 'instantReverse', 'noReverse', 'brake', 'dragBrake'] as const;
 export type ControllerMode = (typeof controllerModes)[number];
+
+/** Kinds of motor that a controller drives; one for both has three motor wires, of which a brushed motor takes two. */
+export const drivenKinds = [...motorKinds, 'both'] as const;
+export type DrivenKinds = (typeof drivenKinds)[number];
+
+/** Motor wires of a controller, by the kinds that it drives. */
+export const wireCount = (drives: DrivenKinds): number =>
+  phaseCount[drives === 'both' ? 'brushless' : drives];
+
+/** Whether a controller drives motors of a kind. */
+export const canDrive = ({ drives }: { drives: DrivenKinds }, kind: MotorKind | undefined): boolean =>
+  drives === 'both' || drives === kind;
+
+/** Whether a controller drives whatever another one does. */
+export const drivesAll = (part: { drives: DrivenKinds }, other: { drives: DrivenKinds }): boolean =>
+  part.drives === 'both' || part.drives === other.drives;
 
 /** Where a stick stands for a controller to arm. */
 export const armingPositions = ['centre', 'minimum'] as const;
@@ -56,8 +72,8 @@ export class ControllerSpec extends PartBase {
   @IsIn(['controller'])
   kind!: 'controller';
 
-  @IsIn(motorKinds)
-  drives!: MotorKind;
+  @IsIn(drivenKinds)
+  drives!: DrivenKinds;
 
   @FigureField({ least: 1, most: 120, optional: true })
   minInputVolts?: Figure;

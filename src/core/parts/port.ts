@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import { genders, type Connector, type Gender } from '../connectors/mating';
 import type { Figure } from '../quantity/figure';
@@ -29,6 +29,11 @@ class ConnectorSpec implements Connector {
 
   @IsIn(genders)
   gender!: Gender;
+
+  /** Whether nobody has said which it is: the usual one of such a part. */
+  @IsOptional()
+  @IsBoolean()
+  isAssumed?: boolean;
 }
 
 /** A place on a part where one lead goes: its connector, and its contacts in order. */

@@ -11,6 +11,7 @@ const packDifference = 0.02;
 export function prepareSteps(context: CheckContext): Step[] {
   return [
     ...jointSteps(context),
+    ...trimSteps(context),
     ...liftSteps(context),
     ...powerPlugSteps(context),
     ...inspectSteps(context),
@@ -68,6 +69,30 @@ function jointSteps({ build, index }: CheckContext): Step[] {
       ...unpowered,
       touches: [lead.from.fitting, lead.to.fitting],
     }));
+}
+
+/** Housings that fit once a knife has been at them. */
+function trimSteps({ build, index }: CheckContext): Step[] {
+  return build.leads.flatMap((lead): Step[] => {
+    const fit = mating(index.port(lead.from).connector, index.port(lead.to).connector);
+    if (fit.result !== 'trim') return [];
+    const over = index.port(lead.from).connector.gender === 'socket' ? lead.from : lead.to;
+    return [
+      {
+        id: `trim:${lead.id}`,
+        lead: lead.id,
+        phase: 'prepare',
+        title: `Cut ${fit.what} off the plug of the ${index.get(over.fitting).fitting.name}`,
+        lines: [
+          'With a sharp knife, away from the fingers, flush with the housing; not into the contacts.',
+          'It no longer says which way round it goes: mark the side of the minus wire.',
+        ],
+        cautions: ['liveLeads'],
+        ...unpowered,
+        touches: [lead.from.fitting, lead.to.fitting],
+      },
+    ];
+  });
 }
 
 function liftSteps({ build, index }: CheckContext): Step[] {

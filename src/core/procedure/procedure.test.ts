@@ -48,6 +48,25 @@ function ticked(build: Build, ids: readonly string[]): Build {
 }
 
 describe('planProcedure', () => {
+  it('has the lug of a plug cut off before it goes in', () => {
+    const lugged = tub({
+      sheets: {
+        'servo-micro-60': (part) => ({
+          ...part,
+          ports: part.ports.map((port) => ({
+            ...port,
+            connector: { ...port.connector, family: 'servo-3-lug' as const },
+          })),
+        }),
+      },
+    });
+    const ids = stepsOf(lugged).map((step) => step.id);
+    const [trim, plug] = ['trim:rudder-lead--rx-1', 'plug:rudder-lead--rx-1'].map((id) => ids.indexOf(id));
+    expect(trim).toBeGreaterThanOrEqual(0);
+    expect(trim).toBeLessThan(plug!);
+    expect(stepsOf(tub()).some((step) => step.id.startsWith('trim:'))).toBe(false);
+  });
+
   it('keeps the order of the bench', () => {
     const ids = stepsOf(tug).map((step) => step.id);
     const order = [

@@ -4,7 +4,7 @@ import { applyEdits, type Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
 import { usualLead } from '../plan/usual-run';
-import { mating } from '../connectors/mating';
+import { goesTogether, mating } from '../connectors/mating';
 import type { CableSpec } from '../parts/cable';
 import type { PartSpec } from '../parts/part-spec';
 
@@ -20,8 +20,7 @@ export function connect(
 ): Edit[] | undefined {
   const index = new BuildIndex(build);
   const [a, b] = [index.port(from), index.port(to)];
-  const direct = mating(a.connector, b.connector).result;
-  if (direct === 'mates' || direct === 'solder')
+  if (goesTogether(a.connector, b.connector))
     return [addLead(build, { ref: from, port: a }, { ref: to, port: b })];
   const adapter = locker.find(
     (part): part is CableSpec => part.kind === 'cable' && part.form === 'adapter' && !!wayThrough(part),

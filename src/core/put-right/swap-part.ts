@@ -5,7 +5,7 @@ import type { Build } from '../plan/build';
 import type { Lead } from '../plan/lead';
 import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
-import { mating } from '../connectors/mating';
+import { goesTogether, mating } from '../connectors/mating';
 import { kindOfAny } from '../kinds';
 import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
 import type { CheckContext } from '../findings/context';
@@ -122,10 +122,10 @@ export function takesSameLeads(
       if (here.fitting !== fittingId) continue;
       const port = candidate.ports.find((plug) => plug.id === here.port);
       if (!port) return false;
-      const now = mating(index.port(here).connector, index.port(there).connector).result;
-      const then = mating(port.connector, index.port(there).connector).result;
-      if (portKey(here) !== portKey(there) && then !== now && then !== 'mates' && then !== 'solder')
-        return false;
+      const other = index.port(there).connector;
+      const isAsGood =
+        mating(port.connector, other).result === mating(index.port(here).connector, other).result;
+      if (portKey(here) !== portKey(there) && !isAsGood && !goesTogether(port.connector, other)) return false;
     }
     return true;
   });

@@ -19,6 +19,7 @@ export type Unit =
   | 'poles'
   | 'plugs'
   | 'links'
+  | 'lugs'
   | 'channels'
   | 'ports'
   | 'port'
@@ -75,6 +76,7 @@ const singulars: Partial<Record<Unit, string>> = {
   poles: 'pole',
   plugs: 'plug',
   links: 'link',
+  lugs: 'lug',
   channels: 'channel',
   ports: 'port',
   positions: 'position',

@@ -1,3 +1,4 @@
+import { canDrive } from '../parts/controller';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { cellVolts } from '../packs/chemistry';
 import { offerSwaps } from '../put-right/swap-part';
@@ -61,7 +62,7 @@ export const brushedTurns = defineRule({
           ],
           offers: () => [
             ...offerSwaps(context, motor, (part) => (part.turns?.value ?? 0) >= limit.turns.value),
-            ...offerSwaps(context, controller, (part) => part.drives === 'brushed'),
+            ...offerSwaps(context, controller, (part) => canDrive(part, 'brushed')),
           ],
         },
       ];

@@ -3,7 +3,9 @@ import { mating, type MatingReason } from '../connectors/mating';
 import { offerAdapters } from '../put-right/adapter';
 import { offerOtherPlug } from '../put-right/re-terminate';
 import { defineRule } from './rule';
-import { fittingSubject, leadSubject } from '../findings/report';
+import { fittingSubject, leadSubject, type Missing, type Report } from '../findings/report';
+import type { Lead } from '../plan/lead';
+import type { BuildIndex } from '../survey/build-index';
 import { plannedTerm } from './support/terms';
 
 const reasonWords: Record<MatingReason, string> = {
@@ -14,8 +16,10 @@ const reasonWords: Record<MatingReason, string> = {
   size: 'their contacts differ in size',
 };
 
+type Message = 'doesNotMate' | 'nearMiss' | 'needsTrimming';
+
 /** Whether the two connectors of each lead go together. */
-export const connectorMating = defineRule({
+export const connectorMating = defineRule<Message>({
   meta: {
     id: 'connector-mating',
     well: 'connection',
@@ -33,17 +37,25 @@ export const connectorMating = defineRule({
         text: 'the plug of the {{one}} looks as if it fits the {{other}}, but {{reason}}',
         why: 'Forced on, it bends contacts or touches two at once: a loose joint at best, a short at worst.',
       },
+      needsTrimming: {
+        severity: 'note',
+        bound: 'most',
+        text: 'the plug of the {{one}} goes into the {{other}} once {{what}} is cut off',
+        why: 'Housings of other makers have it, and the sockets have no slot for it. Trimmed with a knife it fits, and can be put in the wrong way round.',
+      },
     },
   },
   check(context) {
     const { index, build } = context;
-    return build.leads.flatMap((lead) => {
+    return build.leads.flatMap((lead): (Report<Message> | Missing)[] => {
       const [a, b] = [index.port(lead.from).connector, index.port(lead.to).connector];
       const result = mating(a, b);
       if (result.result === 'mates' || result.result === 'solder') return [];
+      if (result.result === 'unknown') return unknownPlugs(index, lead);
+      if (result.result === 'trim') return [trimmed(index, lead, result.what)];
       return [
         {
-          messageId: result.result === 'nearMiss' ? ('nearMiss' as const) : ('doesNotMate' as const),
+          messageId: result.result === 'nearMiss' ? 'nearMiss' : 'doesNotMate',
           data: {
             one: index.get(lead.from.fitting).fitting.name,
             other: index.get(lead.to.fitting).fitting.name,
@@ -70,3 +82,32 @@ export const connectorMating = defineRule({
     });
   },
 });
+
+/** Plugs that nobody has told of yet, one question a port. */
+function unknownPlugs(index: BuildIndex, lead: Lead): Missing[] {
+  return [lead.from, lead.to]
+    .filter((ref) => index.port(ref).connector.isAssumed)
+    .map((ref) => ({
+      missing: `which plug the ${index.port(ref).name} of the ${index.get(ref.fitting).fitting.name} has`,
+      subjects: [fittingSubject(ref.fitting)],
+    }));
+}
+
+function trimmed(index: BuildIndex, lead: Lead, what: string): Report<Message> {
+  const isFrom = index.port(lead.from).connector.gender === 'socket';
+  const [over, pins] = isFrom ? [lead.from, lead.to] : [lead.to, lead.from];
+  const name = (fitting: string) => index.get(fitting).fitting.name;
+  return {
+    messageId: 'needsTrimming',
+    data: { one: name(over.fitting), other: name(pins.fitting), what },
+    subjects: [leadSubject(lead.id), fittingSubject(over.fitting), fittingSubject(pins.fitting)],
+    actual: 1,
+    limit: 0,
+    unit: 'lugs',
+    formula: 'lugs on the housing, against the slots that the sockets have for them',
+    terms: [
+      plannedTerm(connectorFamily(index.port(over).connector.family).name, 1, 'lugs'),
+      plannedTerm(connectorFamily(index.port(pins).connector.family).name, 0, 'lugs'),
+    ],
+  };
+}

@@ -1,3 +1,4 @@
+import { canDrive } from '../parts/controller';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
@@ -83,7 +84,7 @@ export const controllerAmps = defineRule<Message>({
               context,
               controller,
               (controllerSpec) =>
-                controllerSpec.drives === motor?.part.motorKind &&
+                canDrive(controllerSpec, motor?.part.motorKind) &&
                 (controllerSpec.continuousAmps?.value ?? 0) >= asked * headroom,
             ),
         },

@@ -1,3 +1,4 @@
+import { drivesAll } from '../parts/controller';
 import type { Brief } from '../plan/brief';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { brakeModes, runningModes, type ControllerMode } from '../parts/controller';
@@ -71,8 +72,7 @@ export const controllerModesRule = defineRule<Message>({
                 offerSwaps(
                   context,
                   controller,
-                  (candidate) =>
-                    candidate.drives === part.drives && (candidate.modes?.includes(mode) ?? false),
+                  (candidate) => drivesAll(candidate, part) && (candidate.modes?.includes(mode) ?? false),
                 ),
             },
           ];

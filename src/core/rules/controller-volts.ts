@@ -1,3 +1,4 @@
+import { drivesAll } from '../parts/controller';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { ControllerSpec } from '../parts/controller';
@@ -79,7 +80,7 @@ const offerControllers = (context: CheckContext, fitted: Fitted<'controller'>, f
   offerSwaps(
     context,
     fitted,
-    (part) => part.drives === fitted.part.drives && (part.maxInputVolts?.value ?? 0) >= full,
+    (part) => drivesAll(part, fitted.part) && (part.maxInputVolts?.value ?? 0) >= full,
   );
 
 function cellsAgainstSheet(

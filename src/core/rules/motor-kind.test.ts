@@ -1,5 +1,6 @@
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
+import type { PartSpec } from '../parts/part-spec';
 import { motorKind } from './motor-kind';
 
 testRule(motorKind, {
@@ -8,6 +9,12 @@ testRule(motorKind, {
     {
       name: 'brushless on brushless',
       build: tub({ parts: { motor: 'motor-brushless-900', esc: 'controller-brushless-40' } }),
+    },
+    {
+      name: 'a brushed motor on two wires of a controller for both kinds',
+      build: tub({
+        sheets: { 'controller-brushed-30-switching': (part) => ({ ...part, drives: 'both' }) as PartSpec },
+      }),
     },
     {
       name: 'a motor not wired yet',

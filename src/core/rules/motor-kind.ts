@@ -1,3 +1,4 @@
+import { canDrive } from '../parts/controller';
 import { phaseCount } from '../parts/motor';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
@@ -25,8 +26,9 @@ export const motorKind = defineRule({
       const controller = survey.controllerOf(motor.fitting.id);
       if (!controller) return [];
       const needs = phaseCount[motor.part.motorKind];
-      const gives = phaseCount[controller.part.drives];
-      if (needs === gives) return [];
+      const { drives } = controller.part;
+      if (drives === 'both' || canDrive(controller.part, motor.part.motorKind)) return [];
+      const gives = phaseCount[drives];
       return [
         {
           messageId: 'wrongKind' as const,
@@ -34,7 +36,7 @@ export const motorKind = defineRule({
             motor: motor.fitting.name,
             motorKind: motor.part.motorKind,
             controller: controller.fitting.name,
-            drives: controller.part.drives,
+            drives,
           },
           subjects: [fittingSubject(motor.fitting.id), fittingSubject(controller.fitting.id)],
           actual: gives,
@@ -46,8 +48,8 @@ export const motorKind = defineRule({
             plannedTerm(`on the ${motor.fitting.name}`, needs, 'phases'),
           ],
           offers: () => [
-            ...offerSwaps(context, controller, (part) => part.drives === motor.part.motorKind, 1),
-            ...offerSwaps(context, motor, (part) => part.motorKind === controller.part.drives, 1),
+            ...offerSwaps(context, controller, (part) => canDrive(part, motor.part.motorKind), 1),
+            ...offerSwaps(context, motor, (part) => part.motorKind === drives, 1),
           ],
         },
       ];

@@ -1,3 +1,4 @@
+import { canDrive } from '../parts/controller';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
@@ -64,7 +65,7 @@ export const motorStall = defineRule<Message>({
               context,
               controller,
               (controllerSpec) =>
-                controllerSpec.drives === 'brushed' &&
+                canDrive(controllerSpec, 'brushed') &&
                 (controllerSpec.continuousAmps?.value ?? 0) * blink >= jammed,
             ),
         },

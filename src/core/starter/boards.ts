@@ -19,7 +19,16 @@ const empty = (id: string, name: string, more: Partial<BoardSpec> = {}): BoardSp
 });
 
 const put = (board: BoardSpec, id: string, name: string, part: ComponentSpec): BoardSpec =>
-  placeComponent(board, { id, name, part });
+  withKnownPlugs(placeComponent(board, { id, name, part }));
+
+/** The board with the usual plugs as its own. */
+const withKnownPlugs = (board: BoardSpec): BoardSpec => ({
+  ...board,
+  ports: board.ports.map(({ connector: { family, gender }, ...port }) => ({
+    ...port,
+    connector: { family, gender },
+  })),
+});
 
 /** The board with other words for some of its rows, and what each may give. */
 function rowed(board: BoardSpec, rows: Record<string, { name?: string; maxAmps?: number }>): BoardSpec {

@@ -1,5 +1,5 @@
 import type { FreePort } from '../survey/build-index';
-import { mating } from '../connectors/mating';
+import { goesTogether } from '../connectors/mating';
 
 /** Free ports of other parts for the same use as a free port; those whose plugs go together come first. */
 export function plugTargets(free: readonly FreePort[], from: FreePort): FreePort[] {
@@ -10,5 +10,5 @@ export function plugTargets(free: readonly FreePort[], from: FreePort): FreePort
 
 /** Whether two ports join without an adapter: their plugs mate, or they are soldered. */
 export function goes(freePort: FreePort, other: FreePort): boolean {
-  return ['mates', 'solder'].includes(mating(freePort.port.connector, other.port.connector).result);
+  return goesTogether(freePort.port.connector, other.port.connector);
 }

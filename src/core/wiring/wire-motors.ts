@@ -1,3 +1,4 @@
+import { canDrive } from '../parts/controller';
 import type { CableSpec } from '../parts/cable';
 import type { PartSpec } from '../parts/part-spec';
 import { freshId } from '../plan/fresh-id';
@@ -25,7 +26,7 @@ export function wireMotors(draft: WiringDraft): void {
   const pairs = motors
     .flatMap((motor) =>
       controllers
-        .filter(({ part }) => part.drives === motor.part.motorKind)
+        .filter(({ part }) => canDrive(part, motor.part.motorKind))
         .map((controller) => ({ motor, controller, suits: suits(motor, controller) })),
     )
     .sort((a, b) => b.suits - a.suits);

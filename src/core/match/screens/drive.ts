@@ -1,3 +1,4 @@
+import { canDrive } from '../../parts/controller';
 import type { CheckContext } from '../../findings/context';
 import { cellVolts, isLithium } from '../../packs/chemistry';
 import type { ControllerSpec } from '../../parts/controller';
@@ -24,7 +25,7 @@ export function driveScreens(
       shows: ({ part }) => (part as MotorSpec).motorKind,
     },
     [controller, motor],
-    (a, b) => ((a.part as ControllerSpec).drives === (b.part as MotorSpec).motorKind ? 1 : -1),
+    (a, b) => (canDrive(a.part as ControllerSpec, (b.part as MotorSpec).motorKind) ? 1 : -1),
   );
   if (pack === undefined) return [kinds];
   const each = Math.max(1, Math.round(roles[motor]!.fittings.length / roles[controller]!.fittings.length));

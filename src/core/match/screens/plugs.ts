@@ -1,5 +1,5 @@
 import type { CheckContext } from '../../findings/context';
-import { mating } from '../../connectors/mating';
+import { goesTogether, mating, type Connector } from '../../connectors/mating';
 import type { PartSpec } from '../../parts/part-spec';
 import type { PortSpec } from '../../parts/port';
 import { rememberedAlone } from '../../remembered';
@@ -30,7 +30,8 @@ export function plugScreens({ locker }: CheckContext, roles: readonly Role[]): S
 /** An adapter, or a joint to solder, for each part whose plug does not go straight in. */
 export const plugJoints = (roles: readonly Role[]): JointCount[] => {
   const jointsBetween = byPlugs(
-    ([from, to]) => (mating(from.connector, to.connector).result === 'mates' ? 0 : 1),
+    ([from, to]) =>
+      ['mates', 'trim', 'unknown'].includes(mating(from.connector, to.connector).result) ? 0 : 1,
     0,
   );
   return pairsOf(roles).map(([first, second]) => ({
@@ -84,14 +85,17 @@ function pairsOf(roles: readonly Role[]): [number, number][] {
 /** The plug that a source or a receiver offers. */
 const plugOf = rememberedAlone(({ part }: Candidate): string => {
   const connector = offeredPort(part)?.connector;
-  return connector ? `${connector.family} ${connector.gender}` : '';
+  return connector ? plugKey(connector) : '';
 });
+
+const plugKey = ({ family, gender, isAssumed }: Connector): string =>
+  `${family} ${gender} ${isAssumed === true}`;
 
 /** The plugs that a part brings to sources and to a receiver. */
 const plugIn = rememberedAlone(({ part }: Candidate): string =>
   part.ports
     .filter(({ flow, use }) => flow === 'in' && (use === 'servo' || use === 'power'))
-    .map(({ use, connector }) => `${use} ${connector.family} ${connector.gender}`)
+    .map(({ use, connector }) => `${use} ${plugKey(connector)}`)
     .join(),
 );
 
@@ -106,10 +110,7 @@ function facing(source: PartSpec, part: PartSpec): [PortSpec, PortSpec] | undefi
   return from && to && [from, to];
 }
 
-const goes = ([from, to]: [PortSpec, PortSpec]): boolean => {
-  const { result } = mating(from.connector, to.connector);
-  return result === 'mates' || result === 'solder';
-};
+const goes = ([from, to]: [PortSpec, PortSpec]): boolean => goesTogether(from.connector, to.connector);
 
 const hasAdapter = ([from, to]: [PortSpec, PortSpec], adapters: readonly PartSpec[]): boolean =>
   adapters.some(({ ports: [one, other] }) =>
