@@ -50,3 +50,36 @@ test('a transmitter’s controls and links are typed as they are', async ({ page
   await page.reload();
   await expect(page.getByRole('combobox', { name: 'left pad: kind of control' })).toContainText('while held');
 });
+
+test('parts as a table: compared side by side, and brought in from a pasted one', async ({ page }) => {
+  await openTug(page, '/locker?kind=servo');
+  await page.getByRole('button', { name: 'Table, compare' }).click();
+  const grid = page.getByRole('grid', { name: 'Parts and their figures' });
+  await expect(grid.getByRole('button', { name: 'micro servo', exact: true })).toBeVisible();
+  for (const name of ['micro servo, low volts', 'standard servo'])
+    await grid
+      .getByRole('row')
+      .filter({ has: page.getByRole('button', { name, exact: true }) })
+      .getByRole('checkbox')
+      .check();
+  await page.getByRole('button', { name: 'Put side by side' }).click();
+  const compared = page.getByRole('region', { name: 'Side by side' });
+  await expect(compared.getByRole('row', { name: /Most volts ?, differs/ })).toContainText('5.2 V');
+  await compared.getByRole('button', { name: 'Back to the table' }).click();
+
+  await page.getByRole('button', { name: 'Bring in a CSV table…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Bring in servos from a table' });
+  await dialog
+    .getByLabel('Or paste it here')
+    .fill('Name;Maker;Torque at 6 V (oz-in);Max\nDrift servo;Quillet;250;7.4 V\nReef servo;;lots;6');
+  await expect(dialog.getByRole('status')).toContainText('1 cell cannot be read');
+  await expect(dialog).toContainText('Row 2, Torque at 6 V (oz-in), “lots”');
+  await dialog.getByRole('combobox', { name: 'Column Max stands for' }).click();
+  await page.getByRole('option', { name: 'Most volts' }).click();
+  await dialog.getByRole('button', { name: 'Bring in 2 servos' }).click();
+  await page.getByLabel('Search').fill('drift');
+  await expect(grid.getByRole('button', { name: 'Drift servo' })).toBeVisible();
+  await grid.getByRole('button', { name: 'Drift servo' }).click();
+  await expect(page.getByLabel('Torque at 6 V, kg·cm', { exact: true })).toHaveValue('250 oz-in');
+  await expect(page.getByLabel('Most volts, V', { exact: true })).toHaveValue('7.4');
+});

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { nanoid } from 'nanoid';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { blankPart } from '../../core/locker/blank-part';
 import type { LockerItem } from '../../core/locker/locker-item';
@@ -12,12 +12,15 @@ import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { kinds } from '../../core/kinds';
 import { MatchView } from '../match/MatchView';
+import { Compared } from './Compared';
 import { ListHead, type ListWishes } from './ListHead';
 import { LockerFile } from './LockerFile';
 import { PartSheet } from './PartSheet';
 import { SpoiltSheets } from './SpoiltSheets';
 import { VoltLadder } from './VoltLadder';
 import styles from './LockerStation.module.css';
+
+const SheetGrid = lazy(() => import('./SheetGrid'));
 
 /** What there is and what could be had: each kind's parts side by side against the volts of this build. */
 export function Component() {
@@ -52,7 +55,15 @@ export function Component() {
     if (removed) await save(removed);
     setRemoved(undefined);
   };
-  const isMatching = params.get('show') === 'match';
+  const view = params.get('show');
+  const isMatching = view === 'match';
+  const compared = (params.get('with') ?? '')
+    .split(',')
+    .flatMap((id) => here.find((item) => item.part.id === id) ?? []);
+  const showPart = useCallback(
+    (part: string) => setParams((now) => ({ kind: now.get('kind') ?? kind, part }), { replace: true }),
+    [setParams, kind],
+  );
   const meets = chosen && meetingVolts(context, chosen.part);
   const listed = useMemo(
     () => workingList(here, { ...wishes, volts: meets?.volts }),
@@ -88,10 +99,35 @@ export function Component() {
       </div>
       {isMatching ? (
         <MatchView />
+      ) : view === 'compare' && compared.length > 1 ? (
+        <div className={styles.wide}>
+          <Compared items={compared} onShow={showPart} onBack={() => show({ show: 'table' })} />
+        </div>
+      ) : view === 'table' || view === 'compare' ? (
+        <div className={styles.wide}>
+          <div className={styles.tableHead}>
+            <ListHead wishes={wishes} onChange={setWishes} />
+            <Button size="small" onClick={() => show({ show: 'list' })}>
+              Back to the list
+            </Button>
+          </div>
+          <Suspense fallback={<p role="status">Laying out the table…</p>}>
+            <SheetGrid
+              key={kind}
+              kind={kind}
+              items={listed}
+              onShow={showPart}
+              onCompare={(ids) => show({ show: 'compare', with: ids.join(',') })}
+            />
+          </Suspense>
+        </div>
       ) : (
         <>
           <div className={styles.ladder}>
             <SpoiltSheets />
+            <Button size="small" className={styles.add} onClick={() => show({ show: 'table' })}>
+              Table, compare
+            </Button>
             <Button size="small" className={styles.add} onClick={() => void addBlank()}>
               Type in another sheet
             </Button>

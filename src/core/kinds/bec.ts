@@ -1,5 +1,7 @@
 import { voltsField } from '../parts/sheet-field';
-import { describeKind } from './kind';
+import { regulatorTypes } from '../parts/regulator';
+import { plainOptions, sheetChoice } from '../parts/sheet-choice';
+import { changed, describeKind } from './kind';
 import {
   regulatedTerminals,
   regulatorChoice,
@@ -19,7 +21,17 @@ export const becKind = describeKind<'bec'>({
     voltsField('maxInputVolts', 'Most input'),
     ...regulatorFields(part.regulator, 'Gives', 'Sheds'),
   ],
-  choices: regulatorChoice,
+  choices: (part) => [
+    sheetChoice('type', 'It is', part.regulator.type, plainOptions(regulatorTypes), (value) =>
+      changed(part, {
+        regulator: {
+          ...part.regulator,
+          type: regulatorTypes.find((type) => type === value) ?? part.regulator.type,
+        },
+      }),
+    ),
+    ...regulatorChoice(part),
+  ],
   elements: (site, part) => regulatorElements(site, part.regulator),
   momentKey: regulatorMoment,
   column: 'drive',

@@ -4,7 +4,7 @@ import type { Site } from '../circuit/site';
 import type { Element } from '../network/devices';
 import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';
-import type { Regulator } from '../parts/regulator';
+import { regulatorTypes, type Regulator } from '../parts/regulator';
 import { estimated } from '../quantity/figure';
 import { plainOptions, sheetChoice, type SheetChoice } from '../parts/sheet-choice';
 import { ampsField, voltsField, type SheetField } from '../parts/sheet-field';
@@ -65,7 +65,7 @@ const noBec = 'none';
 
 /** Whether a controller has a BEC, and of which kind; a new one is a guess until its sheet is read. */
 export function regulatorTypeChoice(part: ControllerSpec): SheetChoice {
-  const options = [noBec, 'switching', 'linear'];
+  const options = [noBec, ...regulatorTypes];
   return sheetChoice('bec', 'BEC', part.regulator?.type ?? noBec, plainOptions(options), (value) => {
     const { regulator, ...rest } = part;
     if (value !== 'switching' && value !== 'linear') return rest;

@@ -27,7 +27,7 @@ export function blankPart(kind: PartKind, id: string): PartSpec {
   const description = kindOfAny(usual);
   const named = { ...rest, id, name: `new ${description.words.one}` } as PartSpec;
   const shaped = description.blank?.(named) ?? named;
-  const bare = { ...shaped, ports: shaped.ports.map(withAssumedPlug) } as PartSpec;
+  const bare = { ...shaped, ports: shaped.ports.map(withAssumedPlug) };
   return sheetFields(bare).reduce((part, field) => {
     const figure = figureAt(part, field);
     if (figure === undefined) return part;

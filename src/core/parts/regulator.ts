@@ -2,11 +2,14 @@ import { ArrayMinSize, IsIn, IsNumber, Max, Min } from 'class-validator';
 import { FigureField } from '../validation/figure-field';
 import type { Figure } from '../quantity/figure';
 
+/** How a regulator makes its volts. */
+export const regulatorTypes = ['switching', 'linear'] as const;
+
 /** A battery eliminator circuit (BEC): built into a controller, or standing alone. */
 export class Regulator {
   /** `switching` converts, `linear` burns the difference as heat. */
-  @IsIn(['switching', 'linear'])
-  type!: 'switching' | 'linear';
+  @IsIn(regulatorTypes)
+  type!: (typeof regulatorTypes)[number];
 
   /** Output volts it can be set to, lowest first; one entry where it is fixed. */
   @IsNumber({}, { each: true })

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import { partProblem } from '../file/part-problem';
+import { partKinds } from '../parts/part-spec';
+import { starterLocker, starterPart } from '../starter/starter-locker';
+import type { LockerItem } from './locker-item';
+import { columnTargets, matchColumns, readSheetTable } from './read-sheet-table';
+import { compareSheets, lockerTable, sheetCells } from './sheet-table';
+
+const itemsOf = (kind: string): LockerItem[] =>
+  starterLocker
+    .filter((part) => part.kind === kind)
+    .map((part, n) => ({ part, state: n % 2 ? 'own' : 'catalogue', price: 5 + n, isStarter: true }));
+
+let count = 0;
+const newId = () => `typed-${(count += 1)}`;
+const read = (kind: (typeof partKinds)[number], headings: string[], rows: string[][]) =>
+  readSheetTable(kind, headings, rows, matchColumns(headings, columnTargets(kind, headings)), newId);
+
+describe('a locker as a table', () => {
+  it.each(partKinds)('of every %s comes back with the figures and choices it went out with', (kind) => {
+    const items = itemsOf(kind);
+    const { fields, data } = lockerTable(items);
+    const back = read(
+      kind,
+      fields,
+      data.map((row) => row.map(String)),
+    );
+    expect(back.problems).toEqual([]);
+    expect(back.items).toHaveLength(items.length);
+    for (const [n, { part, state, price }] of back.items.entries()) {
+      expect([part.name, state, price]).toEqual([items[n]!.part.name, items[n]!.state, items[n]!.price]);
+      expect(partProblem(part, 'part')).toBeUndefined();
+      // Rows of a board, and the BEC of a controller, are not columns; what is one comes back.
+      const [was, is] = [sheetCells(items[n]!.part), sheetCells(part)];
+      if (kind === 'board') continue;
+      for (const [label, { text }] of was)
+        expect(is.get(label)?.text, `${part.name}, ${label}`).toBe(text.replace(/ \(\w+\)$/, ''));
+    }
+  });
+
+  it('takes headings in any order and figures in any unit, and tells which cells it cannot read', () => {
+    const { items, problems } = read(
+      'servo',
+      ['torque at 6 V (oz-in)', 'Name', 'Stalled at 6 V', 'Colour', 'Price', 'Most volts [V]'],
+      [
+        ['83', 'harbour servo', '900 mA', 'grey', '12,50', '2S'],
+        ['much', 'lake servo', '', '', 'dear', '6'],
+        ['', '', '1', '', '', ''],
+        ['', '', '', '', '', ''],
+      ],
+    );
+    expect(problems).toEqual([
+      { row: 2, column: 'Price', text: 'dear', why: 'a number from 0 to 1000000' },
+      expect.objectContaining({ row: 2, column: 'torque at 6 V (oz-in)', text: 'much' }),
+      { row: 3, column: 'Name', text: '', why: 'a part must have a name' },
+    ]);
+    expect(items.map(({ part, price }) => [part.name, price])).toEqual([
+      ['harbour servo', 12.5],
+      ['lake servo', undefined],
+    ]);
+    const cells = sheetCells(items[0]!.part);
+    expect(cells.get('Torque at 6 V')?.value).toBeCloseTo(5.977, 2);
+    expect(cells.get('Stalled at 6 V')?.value).toBe(0.9);
+    expect(cells.get('Most volts')?.value).toBe(8.4);
+    // Nothing typed is lost: what cannot be read is kept as a remark.
+    expect(items[1]!.part.remark).toBe('torque at 6 V (oz-in): much');
+  });
+});
+
+describe('sheets side by side', () => {
+  const rows = compareSheets([starterPart('servo-standard'), starterPart('servo-strong')]);
+
+  it('mark what differs, and leave out what both are silent about', () => {
+    const torque = rows.find(({ label }) => label === 'Torque at 6 V')!;
+    expect(torque.differs).toBe(true);
+    expect(torque.cells[1]!.value).toBeGreaterThan(torque.cells[0]!.value!);
+    expect(rows.find(({ label }) => label === 'Wires')?.differs).toBe(false);
+    expect(rows.every(({ cells }) => cells.some((cell) => cell !== undefined))).toBe(true);
+  });
+});
