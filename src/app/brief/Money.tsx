@@ -1,40 +1,69 @@
-import { stageCosts } from '../../core/brief/cost';
+import TextField from '@mui/material/TextField';
+import { buildCost } from '../../core/brief/cost';
+import { nameList } from '../../core/words/sentences';
 import { useBuild } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
+import { useMoney, useSum } from '../state/money-store';
 import { useCheck } from '../state/use-check';
 import styles from './Side.module.css';
 
-/** What is still to be bought, stage by stage, against the limit. */
+/** What is still to be bought: whole, by stage against the limit, and by function. */
 export function Money() {
   const { brief } = useBuild();
   const { context } = useCheck();
   const items = useLocker((state) => state.items);
-  const costs = stageCosts(context, items);
-  if (costs.length === 0) return null;
-  const unpriced = costs.flatMap((cost) => cost.unpriced);
-  const now = costs[0]?.toBuy ?? 0;
+  const { currency, setCurrency } = useMoney();
+  const sum = useSum();
+  const { stages, functions, toBuy, worth, unpriced } = buildCost(context, items);
+  if (context.index.pieces().length === 0) return null;
+  const now = stages.find(({ stage }) => stage === 1)?.toBuy ?? 0;
   const limit = brief.moneyLimit;
+  const nameless = stages.flatMap((cost) => cost.unpriced);
   return (
     <section className={styles.section} aria-label="Money">
-      <h2 className={styles.title}>Still to buy</h2>
-      {costs.map((cost) => (
-        <p key={cost.stage}>
-          Stage {cost.stage}: <span className="figure">{cost.toBuy.toFixed(2)}</span>
-        </p>
-      ))}
+      <h2 className={styles.title}>
+        Still to buy: <span className="figure">{sum(toBuy)}</span>
+      </h2>
+      <p className={styles.why}>
+        All its parts are worth <span className="figure">{sum(worth)}</span>
+        {unpriced > 0 && ` and ${unpriced} without a price`}.
+      </p>
+      {stages.length > 1 &&
+        stages.map((cost) => (
+          <p key={cost.stage}>
+            Stage {cost.stage}: <span className="figure">{sum(cost.toBuy)}</span>
+          </p>
+        ))}
       {limit !== undefined && (
         <p className={now > limit ? styles.over : undefined}>
           Stage 1 {now > limit ? 'is over' : 'leaves'}{' '}
-          <span className="figure">{Math.abs(limit - now).toFixed(2)}</span> of{' '}
-          <span className="figure">{limit.toFixed(2)}</span>
+          <span className="figure">{sum(Math.abs(limit - now))}</span> of{' '}
+          <span className="figure">{sum(limit)}</span>
         </p>
       )}
-      {unpriced.length > 0 && (
+      <ul className={styles.sums}>
+        {functions.map((cost) => (
+          <li key={cost.function ?? ''}>
+            {cost.function ?? 'for all of them'}: <span className="figure">{sum(cost.toBuy)}</span>
+            {cost.unpriced.length > 0 && ` and ${cost.unpriced.length} without a price`}
+          </li>
+        ))}
+      </ul>
+      {nameless.length > 0 && (
         <p className={styles.why}>
-          {unpriced.length} {unpriced.length === 1 ? 'part has' : 'parts have'} no price; note it in the
-          Locker, or mark it as owned.
+          No price yet: {nameList(nameless)}. Note it in the Locker, or mark what you own.
         </p>
       )}
+      <TextField
+        key={currency}
+        size="small"
+        label="Prices are in"
+        placeholder="€, kr, £ …"
+        defaultValue={currency}
+        slotProps={{ htmlInput: { maxLength: 6 }, inputLabel: { shrink: true } }}
+        sx={{ width: 120 }}
+        onBlur={({ target }) => setCurrency(target.value)}
+      />
     </section>
   );
 }

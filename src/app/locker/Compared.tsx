@@ -7,6 +7,7 @@ import { compareSheets, stateNames, type ComparedRow } from '../../core/locker/s
 import { formatQuantity } from '../../core/quantity/format';
 import { meetingVolts, voltSpan } from '../../core/locker/volt-ladder';
 import { capital } from '../../core/words/sentences';
+import { useSum } from '../state/money-store';
 import { useCheck } from '../state/use-check';
 import { VoltLadder } from './VoltLadder';
 import styles from './Compared.module.css';
@@ -21,6 +22,7 @@ interface ComparedProps {
 export function Compared({ items, onShow, onBack }: ComparedProps) {
   const [isShort, setShort] = useState(true);
   const { context } = useCheck();
+  const sum = useSum();
   const rows = compareSheets(items.map(({ part }) => part));
   const shown = isShort ? rows.filter(({ differs }) => differs) : rows;
   const meets = items[0] && meetingVolts(context, items[0].part);
@@ -45,7 +47,7 @@ export function Compared({ items, onShow, onBack }: ComparedProps) {
                   {capital(part.name)}
                 </button>
                 <span className={styles.note}>
-                  {[stateNames[state], price === undefined ? 'no price' : price.toFixed(2)]
+                  {[stateNames[state], price === undefined ? 'no price' : sum(price)]
                     .filter(Boolean)
                     .join(' · ')}
                 </span>

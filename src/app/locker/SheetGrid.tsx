@@ -21,7 +21,7 @@ interface SheetGridProps {
 }
 
 /** All parts of a kind as a table of their figures: sorted by any of them, chosen to be compared, out to and in from a file. */
-export function SheetGrid({ kind, items, onShow, onCompare }: SheetGridProps) {
+export default function SheetGrid({ kind, items, onShow, onCompare }: SheetGridProps) {
   const [chosen, setChosen] = useState<GridRowSelectionModel>({ type: 'include', ids: new Set() });
   const [isImporting, setImporting] = useState(false);
   const rows = useMemo(
@@ -109,5 +109,3 @@ function columnsFor(items: readonly LockerItem[], onShow: (partId: string) => vo
 }
 
 const csvOf = (items: readonly LockerItem[]): string => unparse(lockerTable(items), { escapeFormulae: true });
-
-export default SheetGrid;

@@ -3,6 +3,7 @@ import type { LockerItem } from '../../core/locker/locker-item';
 import { voltSpan } from '../../core/locker/volt-ladder';
 import { standsVolts } from '../../core/locker/working-list';
 import { formatQuantity } from '../../core/quantity/format';
+import { useSum } from '../state/money-store';
 import styles from './VoltLadder.module.css';
 
 interface VoltLadderProps {
@@ -16,6 +17,7 @@ const stateWords: Record<LockerItem['state'], string> = { own: 'own', mightBuy: 
 
 /** Parts of one kind side by side: the volts each stands as a bar, and the volts of this build as a line through all. */
 export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps) {
+  const sum = useSum();
   const spans = items.map((item) => voltSpan(item.part));
   const most = Math.max(meets?.volts ?? 0, ...spans.map((span) => span?.most ?? 0)) * 1.05 || 1;
   const x = scaleLinear().domain([0, most]).range([0, 100]);
@@ -43,9 +45,7 @@ export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps
               >
                 <span className={styles.name}>{part.name}</span>
                 <span className={styles.note}>
-                  {[stateWords[state], price === undefined ? '' : price.toFixed(2)]
-                    .filter(Boolean)
-                    .join(' · ')}
+                  {[stateWords[state], price === undefined ? '' : sum(price)].filter(Boolean).join(' · ')}
                 </span>
                 {span && (
                   <span className={styles.track} aria-hidden>

@@ -4,6 +4,7 @@ import type { Offer } from '../../core/match/match-build';
 import { capital } from '../../core/words/sentences';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { addAndOpen } from '../state/open-build';
+import { useSum } from '../state/money-store';
 import styles from './MatchView.module.css';
 
 /** Limits that are shown: those that are tightest anywhere. */
@@ -17,6 +18,7 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
   const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
   const go = useNavigate();
+  const sum = useSum();
   const limits = tightest(offers);
   const roles = offers[0]!.roles.map(({ role, name }) => ({ role, name }));
   const hasPrices = offers.some(({ buy }) => buy.some(({ price }) => price !== undefined));
@@ -57,7 +59,7 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
               name="To spend"
               of={offers}
               show={(offer) =>
-                `${offer.money.toFixed(2)}${unpriced(offer) > 0 ? ` and ${unpriced(offer)} without a price` : ''}`
+                `${sum(offer.money)}${unpriced(offer) > 0 ? ` and ${unpriced(offer)} without a price` : ''}`
               }
             />
           )}

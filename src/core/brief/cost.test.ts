@@ -3,12 +3,14 @@ import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
 import type { LockerItem } from '../locker/locker-item';
 import { starterLocker } from '../starter/starter-locker';
-import { stageCosts } from './cost';
+import { applyEdits } from '../plan/edits';
+import { starterPart } from '../starter/starter-locker';
+import { buildCost } from './cost';
 
 const locker = (change: Record<string, Partial<LockerItem>>): LockerItem[] =>
   starterLocker.map((part) => ({ part, state: 'catalogue', isStarter: true, ...change[part.id] }));
 
-describe('stageCosts', () => {
+describe('buildCost', () => {
   const priced = locker({
     'pack-lipo-3s-4000-20c': { state: 'own', price: 40 },
     'controller-brushed-30-switching': { price: 25.5 },
@@ -16,14 +18,33 @@ describe('stageCosts', () => {
   });
 
   it('adds what is to be bought, leaves out what is owned, and names what has no price', () => {
-    expect(stageCosts(checkContext(tub(), []), priced)).toEqual([
+    expect(buildCost(checkContext(tub(), []), priced).stages).toEqual([
       { stage: 1, toBuy: 35.49, unpriced: ['adapter', 'motor', 'receiver', 'transmitter'] },
     ]);
   });
 
   it('puts the parts of a later function into its stage', () => {
-    const [now, later] = stageCosts(checkContext(tub({ functions: { steer: { stage: 2 } } }), []), priced);
+    const { stages } = buildCost(checkContext(tub({ functions: { steer: { stage: 2 } } }), []), priced);
+    const [now, later] = stages;
     expect(now?.toBuy).toBe(25.5);
     expect(later).toEqual({ stage: 2, toBuy: 9.99, unpriced: [] });
+  });
+
+  it('adds up by function, with what serves all of them apart, and the whole with what is owned', () => {
+    const cost = buildCost(checkContext(tub(), []), priced);
+    expect(cost.functions).toEqual([
+      { function: undefined, toBuy: 0, unpriced: ['adapter', 'motor', 'receiver', 'transmitter'] },
+      { function: 'Drive', toBuy: 25.5, unpriced: [] },
+      { function: 'Steering', toBuy: 9.99, unpriced: [] },
+    ]);
+    expect([cost.toBuy, cost.worth, cost.unpriced]).toEqual([35.49, 75.49, 4]);
+  });
+
+  it('knows the price of a part whose sheet was changed in the build', () => {
+    const servo = starterPart('servo-micro-60');
+    const build = applyEdits(tub(), [
+      { type: 'swapPart', fitting: 'rudder', part: { ...servo, id: `${servo.id}-replugged` } },
+    ]);
+    expect(buildCost(checkContext(build, []), priced).toBuy).toBe(35.49);
   });
 });

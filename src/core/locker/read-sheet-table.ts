@@ -9,10 +9,10 @@ import { addVoltage, moveVoltage, withProtocols, withRegulatorVolts } from './sh
 import { linksLabel, ownColumns, sheetColumns, stateNames } from './sheet-table';
 
 /** Most rows that one table brings. */
-export const mostTableRows = 5000;
+const mostTableRows = 5000;
 
 /** A cell that could not be read: its row counted from 1 without the heading, what stands there, and why not. */
-export interface CellProblem {
+interface CellProblem {
   row: number;
   column: string;
   text: string;

@@ -82,7 +82,7 @@ export function compareSheets(parts: readonly PartSpec[]): ComparedRow[] {
 export const ownColumns = ['Name', 'Maker', 'State', 'Price', 'Remark'] as const;
 
 /** How a column is headed in a table file: its label with its unit. */
-export const heading = ({ label, unit }: SheetColumn): string => (unit === '' ? label : `${label} [${unit}]`);
+const heading = ({ label, unit }: SheetColumn): string => (unit === '' ? label : `${label} [${unit}]`);
 
 export const stateNames: Record<LockerItem['state'], string> = {
   own: 'own',
