@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { openTug } from './tug';
+import { newBuild, openTug } from './tug';
 
 test('a sheet typed in from nothing goes out as a file, away, and comes back from it', async ({ page }) => {
   await openTug(page, '/locker?kind=servo');
@@ -82,4 +82,27 @@ test('parts as a table: compared side by side, and brought in from a pasted one'
   await grid.getByRole('button', { name: 'Drift servo' }).click();
   await expect(page.getByLabel('Torque at 6 V, kg·cm', { exact: true })).toHaveValue('250 oz-in');
   await expect(page.getByLabel('Most volts, V', { exact: true })).toHaveValue('7.4');
+});
+
+test('a corrected sheet reaches the builds that are not open, and is taken back out of them', async ({
+  page,
+}) => {
+  await openTug(page, '/locker?kind=servo&part=servo-standard');
+  await page.getByRole('button', { name: 'Copy and edit' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Bench servo');
+  await page.getByLabel('Name', { exact: true }).blur();
+  await page.getByRole('button', { name: 'Fit it into this build' }).click();
+  await newBuild(page, 'Another boat', 'boat');
+  await page.goto('/locker?kind=servo');
+  await page.getByRole('button', { name: /^Bench servo/ }).click();
+  const older = page.getByText('Stored builds that still have the sheet as it was:');
+  await expect(older).toHaveCount(0);
+  await page.getByLabel('Most volts, V', { exact: true }).fill('5.5');
+  await page.getByLabel('Most volts, V', { exact: true }).blur();
+  await expect(older).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Harbour tug, as planned' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use this one in it' }).click();
+  await expect(older).toHaveCount(0);
+  await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
+  await expect(older).toBeVisible();
 });

@@ -11,6 +11,7 @@ import { capital } from '../../core/words/sentences';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { CurvePicture } from './CurvePicture';
+import { OtherBuilds } from './OtherBuilds';
 import { SheetForm } from './SheetForm';
 import { SwapIn } from './SwapIn';
 import { UseInBuild } from './UseInBuild';
@@ -96,6 +97,7 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
         />
       </div>
       <UseInBuild part={part} />
+      {!isStarter && <OtherBuilds part={part} />}
       <SheetForm
         part={part}
         onChange={isStarter ? undefined : (next) => void save({ ...item, part: next })}

@@ -1,0 +1,52 @@
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import { useState } from 'react';
+import type { PartSpec } from '../../core/parts/part-spec';
+import { useCorrectSheet, useOutdatedBuilds } from '../state/outdated-builds';
+import styles from './PartSheet.module.css';
+
+/** Asks whether a corrected sheet is to reach the builds that are not open, says what it would do there, and takes it back. */
+export function OtherBuilds({ part }: { part: PartSpec }) {
+  const outdated = useOutdatedBuilds(part);
+  const { correct, takeBack } = useCorrectSheet(part);
+  const [done, setDone] = useState<typeof outdated>([]);
+  const reach = async () => {
+    await correct(outdated);
+    setDone(outdated);
+  };
+  const undo = async () => {
+    await takeBack(done);
+    setDone([]);
+  };
+  return (
+    <>
+      {outdated.length > 0 && (
+        <div className={styles.other} role="status">
+          <p>Stored builds that still have the sheet as it was:</p>
+          <ul>
+            {outdated.map(({ key, build, effect }) => (
+              <li key={key}>
+                {build.name}
+                {effect && <span className={styles.note}>: {effect}</span>}
+              </li>
+            ))}
+          </ul>
+          <Button size="small" onClick={() => void reach()}>
+            Use this one in {outdated.length === 1 ? 'it' : `all ${outdated.length}`}
+          </Button>
+        </div>
+      )}
+      <Snackbar
+        open={done.length > 0}
+        autoHideDuration={12_000}
+        onClose={(_, reason) => reason !== 'clickaway' && setDone([])}
+        message={`The sheet is in ${done.map(({ build }) => build.name).join(', ')} now`}
+        action={
+          <Button color="inherit" size="small" onClick={() => void undo()}>
+            Undo
+          </Button>
+        }
+      />
+    </>
+  );
+}

@@ -1,0 +1,68 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { canonicalText } from '../../core/canonical';
+import { previewWords } from '../../core/check/preview';
+import type { PartSpec } from '../../core/parts/part-spec';
+import type { Build } from '../../core/plan/build';
+import { applyEdits } from '../../core/plan/edits';
+import { correctSheet } from '../../core/put-right/swap-part';
+import { checkWorker } from '../../workers/check-worker';
+import { useBuildStore } from './build-store';
+import { useLocker } from './locker-store';
+import { revisionOf } from './revision';
+import { repository } from './saving';
+
+/** A stored build, not open here, that has an older sheet of a part. */
+interface OutdatedBuild {
+  key: string;
+  build: Build;
+  /** What the corrected sheet would do to it, in words. */
+  effect: string;
+}
+
+/** The stored builds besides the open one that have another sheet of a part than it has now. */
+export function useOutdatedBuilds(part: PartSpec): readonly OutdatedBuild[] {
+  const openKey = useBuildStore((state) => state.recordKey);
+  const { parts, costs } = useLocker();
+  const { data = [] } = useQuery({
+    queryKey: ['outdated', part.id, revisionOf(part), openKey],
+    queryFn: async () => {
+      const stored = await repository.listWithBuilds();
+      const outdated = stored.filter(
+        ({ record, problem }) => record.key !== openKey && !problem && hasOlder(record.build, part),
+      );
+      const found: OutdatedBuild[] = [];
+      for (const { record } of outdated) {
+        const build = record.build;
+        const patch = { id: `sheet:${part.id}`, label: '', edits: correctSheet(build, part) };
+        const asked = { revision: `${record.key} ${revisionOf(part)}`, build, shelf: { parts, costs } };
+        const [preview] = await checkWorker.do((jobs) => jobs.previews(asked, [patch]));
+        found.push({ key: record.key, build, effect: preview ? previewWords(preview) : '' });
+      }
+      return found;
+    },
+    gcTime: 0,
+  });
+  return data;
+}
+
+const hasOlder = (build: Build, part: PartSpec): boolean => {
+  const own = build.parts.find(({ id }) => id === part.id);
+  return own !== undefined && canonicalText(own) !== canonicalText(part);
+};
+
+/** Gives some builds a part's corrected sheet, and afterwards takes it back out of them. */
+export function useCorrectSheet(part: PartSpec) {
+  const client = useQueryClient();
+  const write = async (outdated: readonly OutdatedBuild[], valueOf: (now: Build, before: Build) => Build) => {
+    for (const { key, build } of outdated) {
+      const seen = await repository.loadSeen(key);
+      if (seen.ok) await repository.save(key, valueOf(seen.value.build, build), seen.value);
+    }
+    await client.invalidateQueries({ queryKey: ['outdated'] });
+  };
+  return {
+    correct: (outdated: readonly OutdatedBuild[]) =>
+      write(outdated, (now) => applyEdits(now, correctSheet(now, part))),
+    takeBack: (outdated: readonly OutdatedBuild[]) => write(outdated, (_, before) => before),
+  };
+}
