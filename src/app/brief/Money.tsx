@@ -23,6 +23,7 @@ export function Money() {
     <section className={styles.section} aria-label="Money">
       <h2 className={styles.title}>
         Still to buy: <span className="figure">{sum(toBuy)}</span>
+        {nameless.length > 0 && ` and ${nameless.length} without a price`}
       </h2>
       <p className={styles.why}>
         All its parts are worth <span className="figure">{sum(worth)}</span>
@@ -42,12 +43,14 @@ export function Money() {
         </p>
       )}
       <ul className={styles.sums}>
-        {functions.map((cost) => (
-          <li key={cost.function ?? ''}>
-            {cost.function ?? 'for all of them'}: <span className="figure">{sum(cost.toBuy)}</span>
-            {cost.unpriced.length > 0 && ` and ${cost.unpriced.length} without a price`}
-          </li>
-        ))}
+        {functions
+          .filter((cost) => cost.toBuy > 0)
+          .map((cost) => (
+            <li key={cost.function ?? ''}>
+              {cost.function ?? 'for all of them'}: <span className="figure">{sum(cost.toBuy)}</span>
+              {cost.unpriced.length > 0 && ` and ${cost.unpriced.length} without a price`}
+            </li>
+          ))}
       </ul>
       {nameless.length > 0 && (
         <p className={styles.why}>

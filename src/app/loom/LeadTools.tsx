@@ -1,6 +1,10 @@
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { connectorFamily } from '../../core/connectors/families';
 import type { Lead } from '../../core/plan/lead';
-import { insertable, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
+import { readQuantity } from '../../core/quantity/read-quantity';
+import { colourSets, insertable, otherPlugs, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
@@ -63,6 +67,63 @@ export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) 
           apply(`gauge of the lead of the ${name}`, [{ type: 'setGauge', lead: lead.id, awg: Number(awg) }])
         }
       />
+      <MenuButton
+        label={lead.coloursRead ? 'Colours' : 'Colours (assumed)'}
+        options={colourSets(lead).map(({ words }) => ({ id: words, text: words }))}
+        onChoose={(words) => {
+          const chosen = colourSets(lead).find((set) => set.words === words);
+          if (chosen) apply(`colours of the lead of the ${name}`, [chosen.edit]);
+        }}
+      />
+      {[lead.from, lead.to].map((ref) => {
+        const others = otherPlugs(context.index, ref);
+        const holder = context.index.get(ref.fitting).fitting.name;
+        return (
+          others.length > 0 && (
+            <MenuButton
+              key={`${ref.fitting} ${ref.port}`}
+              label={`Plug at the ${holder}`}
+              options={others.map(({ family }) => ({ id: family, text: connectorFamily(family).name }))}
+              onChoose={(family) => {
+                const chosen = others.find((each) => each.family === family);
+                if (chosen) apply(`another plug on the ${holder}`, [chosen.edit]);
+              }}
+            />
+          )
+        );
+      })}
+      <LengthField lead={lead} name={name} />
     </div>
+  );
+}
+
+/** Length of a run one way; what is typed counts as measured. */
+function LengthField({ lead, name }: { lead: Lead; name: string }) {
+  const apply = useBuildStore((state) => state.apply);
+  const { metres } = lead;
+  const [refused, setRefused] = useState<string>();
+  const shown = metres === undefined ? '' : (metres.typed ?? String(Math.round(metres.value * 1000)));
+  const isMeasured = metres?.provenance === 'measured' || metres?.provenance === 'stated';
+  const take = (text: string) => {
+    const read = readQuantity(text, { unit: 'mm', scale: 0.001 });
+    const isInRange = read.ok && read.value.value >= 0.005 && read.value.value <= 50;
+    setRefused(read.ok ? (isInRange ? undefined : 'from 5 mm to 50 m') : read.problem);
+    if (read.ok && isInRange)
+      apply(`length of the lead of the ${name}`, [
+        { type: 'setLength', lead: lead.id, metres: { ...read.value, provenance: 'measured' } },
+      ]);
+  };
+  return (
+    <TextField
+      key={shown}
+      size="small"
+      label={isMeasured ? 'Length, mm' : 'Length, mm (assumed)'}
+      defaultValue={shown}
+      error={refused !== undefined}
+      helperText={refused}
+      slotProps={{ htmlInput: { maxLength: 16 }, inputLabel: { shrink: true } }}
+      sx={{ width: 150 }}
+      onBlur={({ target }) => target.value.trim() !== '' && target.value !== shown && take(target.value)}
+    />
   );
 }

@@ -4,7 +4,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { Focus } from '../../core/loom/focus';
-import { leadRows } from '../../core/loom/lead-rows';
+import { assumedColours, leadRows } from '../../core/loom/lead-rows';
 import { loomModel } from '../../core/loom/loom-model';
 import { useCheck } from '../state/use-check';
 import type { Trace } from './trace';
@@ -49,6 +49,9 @@ export function LoomTable({ focus, onTrace }: { focus: Focus | undefined; onTrac
           ))}
         </TableBody>
       </Table>
+      {leadRows(context).some(({ isAssumed }) => isAssumed) && (
+        <p className={styles.note}>{assumedColours}</p>
+      )}
       <Table size="small" aria-label="Parts" sx={{ mt: 3 }}>
         <TableHead>
           <TableRow>

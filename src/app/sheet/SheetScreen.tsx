@@ -6,7 +6,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { numberWords } from '../../core/findings/finding-words';
 import { functionChains } from '../../core/brief/function-chain';
-import { leadRows } from '../../core/loom/lead-rows';
+import { assumedColours, leadRows } from '../../core/loom/lead-rows';
 import { cautions } from '../../core/procedure/cautions';
 import { planProcedure } from '../../core/procedure/plan-procedure';
 import { phases, phaseNames } from '../../core/procedure/step';
@@ -51,6 +51,7 @@ export function Component() {
           row.carries,
         ])}
       />
+      {leadRows(context).some(({ isAssumed }) => isAssumed) && <p>{assumedColours}</p>}
       <h2>Channels</h2>
       <SheetTable
         heads={['Channel', 'Function', 'Control', 'Port', 'Works']}

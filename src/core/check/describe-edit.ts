@@ -48,6 +48,9 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `Lead ${lead(edit.lead)}: to ${port(edit.port)}`;
     case 'setGauge':
       return `Lead ${lead(edit.lead)}: AWG ${edit.awg}`;
+    case 'setLength':
+      return `Lead ${lead(edit.lead)}: ${Math.round(edit.metres.value * 1000)} mm`;
+    case 'setColours':
     case 'setConductors':
       return `Lead ${lead(edit.lead)}: ${conductorWords(edit.conductors)}`;
     case 'setFunction':

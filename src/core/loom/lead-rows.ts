@@ -4,12 +4,18 @@ import { goesTogether, mating, type Mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
 
+/** Said where wires are drawn in colours that nobody has looked at yet. */
+export const assumedColours =
+  'Colours and lengths with “about” are the usual ones of such leads, until somebody looks and measures.';
+
 /** One lead in words, for the table and for the line under the picture. */
 export interface LeadRow {
   id: string;
   from: string;
   to: string;
   conductors: string[];
+  /** Whether the colours are the usual ones, and nobody has looked yet. */
+  isAssumed: boolean;
   plugs: string;
   fits: boolean;
   /** Channel and function, or length and gauge. */
@@ -28,7 +34,8 @@ function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
   const channel = a.channel ?? b.channel;
   const served = build.functions.find((modelFunction) => modelFunction.channel === channel);
   const size = [
-    lead.metres && `${Math.round(lead.metres.value * 1000)} mm`,
+    lead.metres &&
+      `${lead.metres.provenance === 'estimated' ? 'about ' : ''}${Math.round(lead.metres.value * 1000)} mm`,
     lead.awg !== undefined && `AWG ${lead.awg}`,
   ].filter(Boolean);
   return {
@@ -36,6 +43,7 @@ function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
     from: capital(index.portName(lead.from)),
     to: capital(index.portName(lead.to)),
     conductors: lead.conductors.map(conductorWords),
+    isAssumed: lead.coloursRead !== true,
     plugs: plugWords[result] ?? names.join(' to '),
     fits: goesTogether(a.connector, b.connector),
     carries: [

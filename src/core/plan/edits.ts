@@ -1,6 +1,7 @@
 import { current, isDraft, produce, type Draft } from 'immer';
 import { canonicalText } from '../canonical';
 import type { PartSpec } from '../parts/part-spec';
+import type { Figure } from '../quantity/figure';
 import type { Brief } from './brief';
 import type { Build } from './build';
 import { carrierId, isOn } from './component-id';
@@ -31,6 +32,8 @@ export type Edit =
   | { type: 'removeLead'; lead: string }
   | { type: 'moveLeadEnd'; lead: string; end: 'from' | 'to'; port: PortRef }
   | { type: 'setGauge'; lead: string; awg: number }
+  | { type: 'setLength'; lead: string; metres: Figure }
+  | { type: 'setColours'; lead: string; conductors: Conductor[] }
   | { type: 'setConductors'; lead: string; conductors: Conductor[] }
   | { type: 'setFunction'; function: string; change: Partial<Omit<ModelFunction, 'id'>> }
   | { type: 'setBrief'; change: Partial<Brief> }
@@ -103,6 +106,12 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'setGauge':
       change(build.leads, edit.lead, { awg: edit.awg });
+      return;
+    case 'setLength':
+      change(build.leads, edit.lead, { metres: edit.metres });
+      return;
+    case 'setColours':
+      change(build.leads, edit.lead, { conductors: edit.conductors, coloursRead: true });
       return;
     case 'setConductors':
       change(build.leads, edit.lead, { conductors: edit.conductors });

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { pinNames, type PinName } from '../parts/port';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
@@ -51,6 +51,11 @@ export class Lead {
   /** Length of the run one way, in metres. */
   @FigureField({ least: 0.005, most: 50, optional: true })
   metres?: Figure;
+
+  /** Whether somebody has looked at the colours; the usual ones until then. */
+  @IsOptional()
+  @IsBoolean()
+  coloursRead?: boolean;
 
   /** Conductor size, American wire gauge. */
   @IsOptional()

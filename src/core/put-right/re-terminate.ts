@@ -1,5 +1,7 @@
 import { connectorFamily } from '../connectors/families';
-import { mating } from '../connectors/mating';
+import type { Edit } from '../plan/edits';
+import type { BuildIndex } from '../survey/build-index';
+import { mating, type Connector } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import type { PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
@@ -9,6 +11,9 @@ import type { Patch } from '../plan/patch';
 
 /** Kinds whose plugs hang on leads of their own, and can be cut off; a receiver's pins are on its board. */
 const hasOwnLead = (part: PartSpec): boolean => part.kind !== 'receiver' && part.kind !== 'motor';
+
+/** How the id of a sheet ends that has another plug than the one that it came from. */
+const replugged = '-replugged';
 
 /** Fits the other side's kind of plug to one end of a lead whose connectors do not go together. */
 export function offerOtherPlug(context: CheckContext, lead: Lead): Patch[] {
@@ -39,13 +44,24 @@ function replug({ index }: CheckContext, lead: Lead, here: PortRef, there: PortR
   ];
 }
 
+/** The edit that fits another connector to a port of a fitting's part. */
+export function fitPlug(index: BuildIndex, ref: PortRef, connector: Connector): Edit {
+  const port = index.port(ref);
+  return {
+    type: 'swapPart',
+    fitting: ref.fitting,
+    part: withPort(index.get(ref.fitting).part, port, { ...port, connector }),
+  };
+}
+
 /** A part of its own with another port: the sheet that others use stays as it is. */
 function withPort(part: PartSpec, old: PortSpec, port: PortSpec): PartSpec {
   const ports = part.ports.map((plug) => (plug === old ? port : plug));
+  const isOwn = part.id.endsWith(replugged);
   return {
     ...part,
-    id: `${part.id.slice(0, mostIdLength - 12)}-replugged`,
-    name: `${part.name.slice(0, 66)}, other plug`,
+    id: isOwn ? part.id : `${part.id.slice(0, mostIdLength - 12)}${replugged}`,
+    name: isOwn ? part.name : `${part.name.slice(0, 66)}, other plug`,
     ports,
   };
 }

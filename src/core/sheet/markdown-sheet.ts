@@ -2,7 +2,7 @@ import { numberWords } from '../findings/finding-words';
 import type { CheckResult } from '../check/check-result';
 import type { Finding } from '../findings/finding';
 import { wells, wellNames } from '../findings/wells';
-import { leadRows } from '../loom/lead-rows';
+import { assumedColours, leadRows } from '../loom/lead-rows';
 import { partLines } from '../loom/part-lines';
 import { cautions } from '../procedure/cautions';
 import { planProcedure } from '../procedure/plan-procedure';
@@ -17,6 +17,7 @@ export function markdownSheet(check: CheckResult): string {
     `${capital(build.model)}, ${build.fittings.length} parts, ${build.leads.length} leads. ${wellWords(check)}.`,
     ...section('Parts', partTable(check)),
     ...section('Leads', leadTable(check)),
+    ...(leadRows(check.context).some(({ isAssumed }) => isAssumed) ? [assumedColours] : []),
     ...section('Channels', channelTable(check)),
     ...section('Still open', findingLines(check.findings.filter((finding) => !finding.accepted))),
     ...section('Accepted', findingLines(check.findings.filter((finding) => finding.accepted))),

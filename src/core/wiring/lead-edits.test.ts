@@ -6,7 +6,8 @@ import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
 import { starterLocker } from '../starter/starter-locker';
 import { connect } from '../put-right/connect';
-import { insertable, swappable, toggleWire, turnPlug } from './lead-edits';
+import { leadRows } from '../loom/lead-rows';
+import { colourSets, insertable, otherPlugs, swappable, toggleWire, turnPlug } from './lead-edits';
 
 const leadOf = (build: Build, id: string) => build.leads.find((lead) => lead.id === id)!;
 const stops = (build: Build) =>
@@ -20,6 +21,35 @@ describe('edits of a lead', () => {
     const without = applyEdits(tub(), [toggleWire(lead, 1)]);
     expect(stops(without)).toContain('nothingFeeds');
     expect(applyEdits(without, [toggleWire(leadOf(without, lead.id), 1)])).toEqual(tub());
+  });
+
+  it('tell the colours that its wires have, and how long it is', () => {
+    const lead = leadOf(tub(), 'rudder-lead--rx-1');
+    const set = colourSets(lead).find(({ words }) => words === 'orange, red, brown')!;
+    const told = applyEdits(tub(), [
+      set.edit,
+      { type: 'setLength', lead: lead.id, metres: { value: 0.22, provenance: 'measured', typed: '22 cm' } },
+    ]);
+    const [before, after] = [tub(), told].map((build) =>
+      leadRows(checkContext(build, [])).find(({ id }) => id === lead.id)!,
+    );
+    expect(before!.isAssumed).toBe(true);
+    expect(after).toMatchObject({
+      isAssumed: false,
+      conductors: ['orange: signal', 'red: plus', 'brown: minus'],
+    });
+    expect(after!.carries).toContain('220 mm');
+  });
+
+  it('fit another plug to one end, on a sheet of its own', () => {
+    const { index } = checkContext(tub(), []);
+    const ends = otherPlugs(index, { fitting: 'esc', port: 'power' });
+    const other = applyEdits(tub(), [ends.find(({ family }) => family === 'sleeve-35')!.edit]);
+    expect(stops(other)).toContain('doesNotMate');
+    const back = otherPlugs(checkContext(other, []).index, { fitting: 'esc', port: 'power' });
+    const again = applyEdits(other, [back.find(({ family }) => family === 'blade-t')!.edit]);
+    expect(stops(again)).toEqual([]);
+    expect(otherPlugs(index, { fitting: 'rx', port: '1' })).toEqual([]);
   });
 
   it('turn a plug round and back', () => {

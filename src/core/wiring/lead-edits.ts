@@ -1,6 +1,8 @@
 import type { BuildIndex } from '../survey/build-index';
 import type { Edit } from '../plan/edits';
-import type { Lead } from '../plan/lead';
+import { connectorFamily, connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
+import type { Lead, PortRef, WireColour } from '../plan/lead';
+import { fitPlug } from '../put-right/re-terminate';
 import type { Patch } from '../plan/patch';
 import type { PartSpec } from '../parts/part-spec';
 import { insertCable } from '../put-right/insert-cable';
@@ -16,6 +18,55 @@ export function toggleWire(lead: Lead, at: number): Edit {
       n === at ? { ...conductor, state: conductor.state === 'whole' ? 'lifted' : 'whole' } : conductor,
     ),
   };
+}
+
+/** Colours that makers give the wires of a servo lead: signal, plus, minus. */
+const servoColours: readonly [WireColour, WireColour, WireColour][] = [
+  ['white', 'red', 'black'],
+  ['yellow', 'red', 'black'],
+  ['orange', 'red', 'brown'],
+  ['yellow', 'red', 'brown'],
+  ['blue', 'red', 'black'],
+];
+
+/** Colour sets that a lead's wires may have, each with the edit that says so; as they are drawn comes first. */
+export function colourSets(lead: Lead): { words: string; edit: Edit }[] {
+  const told = (conductors: Lead['conductors']) => ({
+    words: conductors.map(({ colour }) => colour).join(', '),
+    edit: { type: 'setColours', lead: lead.id, conductors } as const,
+  });
+  const places = ['signal', 'plus', 'minus'];
+  const sets = lead.conductors.some(({ from }) => from === 'signal')
+    ? servoColours.map((set) =>
+        told(
+          lead.conductors.map((conductor) => ({
+            ...conductor,
+            colour: set[places.indexOf(conductor.from)] ?? conductor.colour,
+          })),
+        ),
+      )
+    : [];
+  return [...new Map([told(lead.conductors), ...sets].map((each) => [each.words, each])).values()];
+}
+
+/** Plugs that could be fitted to one end of a lead, each with the edit that does so. */
+export function otherPlugs(index: BuildIndex, ref: PortRef): { family: ConnectorFamilyId; edit: Edit }[] {
+  const port = index.port(ref);
+  const { connector } = port;
+  if (index.get(ref.fitting).kind === 'receiver') return [];
+  return connectorFamilyIds
+    .filter((family) => {
+      const { poles, form } = connectorFamily(family);
+      return (
+        form !== 'open' &&
+        poles === Math.max(port.pins.length, poles === 1 ? 1 : 2) &&
+        family !== connector.family
+      );
+    })
+    .map((family) => ({
+      family,
+      edit: fitPlug(index, ref, { family, gender: connector.gender === 'none' ? 'plug' : connector.gender }),
+    }));
 }
 
 /** Turns the plug at a lead's far end round: the first contact becomes the last. */
