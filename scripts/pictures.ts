@@ -34,6 +34,29 @@ export const shots: readonly Shot[] = [
   { name: 'brief', room: 'brief', path: '/brief' },
   { name: 'locker', room: 'locker', path: '/locker?kind=servo' },
   {
+    name: 'locker-compared',
+    room: 'locker',
+    path: '/locker?kind=servo&show=compare&with=servo-micro-60,servo-standard,servo-strong',
+  },
+  {
+    name: 'locker-board',
+    room: 'locker',
+    path: '/locker?kind=board&part=board-lights-2',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Copy and edit' }).click();
+      await page.getByRole('button', { name: 'Add a switched output' }).waitFor();
+    },
+  },
+  {
+    name: 'loom-board',
+    room: 'loom',
+    path: '/loom',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Build:/ }).click();
+      await page.getByRole('menuitem', { name: 'Field tractor' }).click();
+    },
+  },
+  {
     name: 'match',
     room: 'match',
     path: '/locker?show=match',

@@ -1,3 +1,4 @@
+import { missedBy, type NearMiss } from '../core/match/conflict';
 import type { LockerItem } from '../core/locker/locker-item';
 import { matchBuild, type MatchResult } from '../core/match/match-build';
 import type { Build } from '../core/plan/build';
@@ -39,6 +40,10 @@ export function matchCommand(build: Build, options: MatchOptions): Result<Comman
   return success({ text: `${text}\n`, exitCode: result.offers.length > 0 ? 0 : 1 });
 }
 
+/** A choice that nearly fits, in a line. */
+const missWords = (miss: NearMiss): string =>
+  `Nearest without “${miss.lacks}”${missedBy(miss)}: ${miss.parts.map(({ role, part }) => `${role}: ${part}`).join('; ')}.`;
+
 const asJson = ({ offers, searched, conflict, empty }: MatchResult) => ({
   offers: offers.map(({ parts, money, kilograms, margin, runMinutes, joints, buy }) => ({
     parts,
@@ -57,12 +62,13 @@ const asJson = ({ offers, searched, conflict, empty }: MatchResult) => ({
   conflict: [...conflict, ...empty.map((role) => `nothing to choose from for: ${role}`)],
 });
 
-function asText({ offers, conflict, empty }: MatchResult): string {
+function asText({ offers, conflict, misses, empty }: MatchResult): string {
   if (offers.length === 0)
     return [
       'Nothing fits together.',
       ...empty.map((role) => `Nothing to choose from for: ${role}.`),
       ...(conflict.length > 0 ? [`These cannot all be had: ${conflict.join('; ')}.`] : []),
+      ...misses.map(missWords),
     ].join('\n');
   return offers
     .map((offer, n) => {

@@ -16,7 +16,8 @@ test('parts that fit together are chosen for a boat of which only the functions 
   await page.getByLabel('Runs at least, min').fill('900');
   await page.getByLabel('Runs at least, min').blur();
   await expect(page.getByText('Nothing fits together.')).toBeVisible();
-  await expect(page.getByText(/a run of 900 min or more/)).toBeVisible();
+  await expect(page.getByText(/^Nothing has this: a run of 900 min or more/)).toBeVisible();
+  await expect(page.getByText(/^Nearest without “a run of 900 min or more”, by \d+ %/)).toBeVisible();
   await page.getByLabel('Runs at least, min').fill('10');
   await page.getByLabel('Runs at least, min').blur();
   await table.getByRole('button', { name: 'Take it' }).first().click();

@@ -5,6 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { sheetEdit } from '../../core/board/sheet-edit';
 import { carrierId } from '../../core/plan/component-id';
+import { useState } from 'react';
 import type { Unknown } from '../../core/findings/finding';
 import type { Fitted } from '../../core/survey/build-index';
 import { capital } from '../../core/words/sentences';
@@ -17,7 +18,10 @@ import { useCheck } from '../state/use-check';
 /** The place where a missing fact is answered: the part's sheet, its settings and ports, or the lead. */
 export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: () => void }) {
   const { context, unknowns } = useCheck();
-  const isAnswered = unknowns.every((asked) => asked.missing !== unknown.missing);
+  const isAsked = unknowns.some((asked) => asked.missing === unknown.missing);
+  // What is estimated is not asked for, and is never done with.
+  const [wasAsked] = useState(isAsked);
+  const isAnswered = wasAsked && !isAsked;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="answer-title">
       <DialogTitle id="answer-title">{capital(unknown.missing)}</DialogTitle>

@@ -1,16 +1,22 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { askedFacts, mostEstimated } from '../../core/findings/asked-facts';
 import type { Unknown } from '../../core/findings/finding';
 import { capital } from '../../core/words/sentences';
+import { useCheck } from '../state/use-check';
 import { AnswerDialog } from './AnswerDialog';
 import styles from './FindingsPanel.module.css';
 
 /** Facts that are missing; each opens the place where it is answered. */
 export function NotKnown({ unknowns }: { unknowns: readonly Unknown[] }) {
+  const {
+    findings,
+    context: { index },
+  } = useCheck();
   const [asked, setAsked] = useState<Unknown>();
   const navigate = useNavigate();
-  // Several rules may miss the same fact; it is asked for once.
-  const once = [...new Map(unknowns.map((gap) => [gap.missing, gap])).values()];
+  const facts = askedFacts(unknowns);
+  const estimate = mostEstimated(index, findings);
   const answer = (gap: Unknown) => {
     const [subject] = gap.subjects;
     if (gap.asked === 'brief' || subject?.kind === 'function') void navigate('/brief');
@@ -19,17 +25,31 @@ export function NotKnown({ unknowns }: { unknowns: readonly Unknown[] }) {
   };
   return (
     <>
-      {once.length > 0 && (
+      {facts.length > 0 && (
         <section className={styles.group} aria-label="Not known">
           <h3 className={styles.groupTitle}>Not known yet: tap one to answer it</h3>
           <ul className={styles.list}>
-            {once.map((gap) => (
+            {facts.map(({ gap, verdicts }) => (
               <li key={gap.missing}>
                 <button type="button" className={styles.question} onClick={() => answer(gap)}>
                   {capital(gap.missing)}
                 </button>
+                {verdicts > 1 && <span className={styles.first}>{verdicts} verdicts wait for it</span>}
               </li>
             ))}
+          </ul>
+        </section>
+      )}
+      {estimate && estimate.verdicts > 1 && (
+        <section className={styles.group} aria-label="Worth measuring">
+          <h3 className={styles.groupTitle}>Worth looking up or measuring next</h3>
+          <ul className={styles.list}>
+            <li>
+              <button type="button" className={styles.question} onClick={() => answer(estimate.gap)}>
+                {capital(estimate.gap.missing)}
+              </button>
+              <span className={styles.first}>{estimate.verdicts} verdicts rest on it</span>
+            </li>
           </ul>
         </section>
       )}

@@ -14,6 +14,7 @@ import { CurvePicture } from './CurvePicture';
 import { OtherBuilds } from './OtherBuilds';
 import { SheetForm } from './SheetForm';
 import { SwapIn } from './SwapIn';
+import { WouldItDo } from './WouldItDo';
 import { UseInBuild } from './UseInBuild';
 import styles from './PartSheet.module.css';
 
@@ -96,6 +97,7 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
           }}
         />
       </div>
+      <WouldItDo part={part} />
       <UseInBuild part={part} />
       {!isStarter && <OtherBuilds part={part} />}
       <SheetForm

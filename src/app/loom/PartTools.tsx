@@ -2,6 +2,8 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { carrierId, componentId } from '../../core/plan/component-id';
 import type { Fitted } from '../../core/survey/build-index';
+import { newStops, type PatchPreview } from '../../core/check/preview';
+import type { Patch } from '../../core/plan/patch';
 import { swappable } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
@@ -36,8 +38,8 @@ export function PartTools({ fitted: chosen, onGone }: { fitted: Fitted; onGone: 
         </Button>
       )}
       <MenuButton
-        label="Swap"
-        options={swaps.map((patch) => ({
+        label="What else would do?"
+        options={bestFirst(swaps, previews).map((patch) => ({
           id: patch.id,
           text: patch.label,
           ...noteOf(previews.get(patch.id)),
@@ -62,4 +64,14 @@ export function PartTools({ fitted: chosen, onGone }: { fitted: Fitted; onGone: 
       {isPlugging && <PlugInDialog fitted={fitted} onClose={() => setPlugging(false)} />}
     </div>
   );
+}
+
+/** What would do comes first: what brings no stop, then what dries most. */
+function bestFirst(swaps: readonly Patch[], previews: ReadonlyMap<string, PatchPreview>): Patch[] {
+  const rank = ({ id }: Patch): number => {
+    const preview = previews.get(id);
+    if (!preview) return 0;
+    return 100 * newStops(preview).length + preview.come.length - preview.gone.length;
+  };
+  return [...swaps].sort((a, b) => rank(a) - rank(b));
 }

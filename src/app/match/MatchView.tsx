@@ -3,6 +3,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
+import { missedBy } from '../../core/match/conflict';
 import { stocks, type Stock } from '../../core/match/roles';
 import type { MatchTask } from '../../core/match/match-build';
 import { capital, nameList } from '../../core/words/sentences';
@@ -115,6 +116,12 @@ export function MatchView() {
               something fits.
             </p>
           )}
+          {result.misses.map((miss) => (
+            <p key={miss.lacks}>
+              Nearest without “{miss.lacks}”{missedBy(miss)}:{' '}
+              {miss.parts.map(({ role, part }) => `${role}: ${part}`).join('; ')}.
+            </p>
+          ))}
           {result.empty.length === 0 && result.conflict.length === 0 && (
             <p>
               What fits by its sheets leaves a stop once it is wired: keep fewer parts as they are, or look at

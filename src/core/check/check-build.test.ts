@@ -8,7 +8,9 @@ import { readBuildFile } from '../file/read-file';
 import { starterLocker } from '../starter/starter-locker';
 import { checkBuild } from './check-build';
 import { figuresOf } from './figures';
+import { exchange } from '../put-right/swap-part';
 import { previewPatch } from './check-build';
+import { newStops } from './preview';
 import { wells } from '../findings/wells';
 
 function demo(name: string): Build {
@@ -162,5 +164,14 @@ describe('checkBuild', () => {
     ]);
     expect(preview.come.map((told) => told.messageId)).toEqual(['weakSteering', 'overloadedForSeconds']);
     expect(preview.changes).toContain('Add radio BEC: stand-alone BEC, 8 A');
+  });
+
+  it('counts as new stops what a change brings, not what stood before of other parts', () => {
+    const build = demo('harbour-tug-as-planned');
+    const part = starterLocker.find(({ id }) => id === 'servo-micro-52')!;
+    const patch = { id: 'try', label: '', edits: exchange(build, ['port-rudder'], part) };
+    const preview = previewPatch(build, check(build), patch, starterLocker);
+    expect(preview.come.map(({ rule }) => rule)).toContain('rail-amps');
+    expect(newStops(preview).map(({ rule }) => rule)).toEqual(['rail-volts-high']);
   });
 });

@@ -67,6 +67,13 @@ const told = ({ id, text, severity, rule, messageId }: Finding): Told => ({
   messageId,
 });
 
+/** Stops that a patch brings; one that stood before, of other parts too, is not its doing. */
+export const newStops = ({ gone, come }: PatchPreview): Told[] =>
+  come.filter(
+    ({ severity, rule, messageId }) =>
+      severity === 'stop' && gone.every((each) => each.rule !== rule || each.messageId !== messageId),
+  );
+
 /** The short words on a put-right button: `dries 2, leaves 1 new`. */
 export function previewWords({ gone, come }: PatchPreview): string {
   const words = [gone.length > 0 ? `dries ${gone.length}` : 'dries none yet'];

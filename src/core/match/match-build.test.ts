@@ -92,7 +92,12 @@ describe('what fits together', () => {
   it('says which wishes cannot all be had, and with any of them given up something fits', () => {
     const build = wished('boat', ['steering', 'drive']);
     const priced = items(() => ({ price: 50 }));
-    const { offers, conflict } = matchBuild(build, priced, { ...task, moneyLimit: 100 })!;
+    const { offers, conflict, misses } = matchBuild(build, priced, { ...task, moneyLimit: 100 })!;
+    expect(misses).toHaveLength(1);
+    expect(misses[0]).toMatchObject({ lacks: 'no more than 100 to spend' });
+    const [{ by, parts }] = misses as [(typeof misses)[number]];
+    expect(by !== 'not at all' && 'money' in by && by.money).toBeGreaterThan(0);
+    expect(parts.length).toBeGreaterThan(3);
     expect(offers).toEqual([]);
     expect(conflict).toEqual(['no more than 100 to spend']);
     // A transmitter of one link and receivers of the other.
@@ -101,7 +106,11 @@ describe('what fits together', () => {
         ? part.id === 'transmitter-6'
         : part.kind !== 'receiver' || part.id === 'receiver-6-holm',
     );
-    expect(matchBuild(build, apart, task)!.conflict).toEqual(['a link that both ends speak']);
+    const found = matchBuild(build, apart, task)!;
+    expect(found.conflict).toEqual(['a link that both ends speak']);
+    expect(found.misses.map(({ lacks, by }) => [lacks, by])).toEqual([
+      ['a link that both ends speak', 'not at all'],
+    ]);
   });
 
   it('names the roles that nothing is there for', () => {

@@ -17,7 +17,7 @@ import { lastsLongEnough, runMinutesOf } from './run-minutes';
 import { jointsOf, screensOf } from './screens';
 import { listens } from './screens/pack-volts';
 import { searchFront, type Combination, type Searched } from './search';
-import { conflictOf } from './conflict';
+import { conflictOf, nearMisses, type NearMiss } from './conflict';
 
 /** One step of a margin ladder: what is left of one limit. */
 interface Margin {
@@ -53,6 +53,8 @@ export interface MatchResult {
   searched: Searched & { front: number; tried: number };
   /** Where nothing fits: the smallest set of things that cannot all be had, in words. */
   conflict: string[];
+  /** What comes nearest then. */
+  misses: NearMiss[];
   /** Roles that have nothing to choose from. */
   empty: string[];
 }
@@ -108,10 +110,12 @@ export function matchBuild(
     if (!fitted) continue;
     offers.push(offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted));
   }
+  const conflict = found.front.length === 0 && empty.length === 0 ? conflictOf(problem) : [];
   return {
     offers,
     searched: { ...found.searched, front: found.front.length, tried },
-    conflict: found.front.length === 0 && empty.length === 0 ? conflictOf(problem) : [],
+    conflict,
+    misses: nearMisses(problem, conflict),
     empty,
   };
 }

@@ -49,6 +49,9 @@ export const lastsLongEnough = ({ roles, minutes, standing }: RunMinutes, least:
   roles,
   standing,
   isMargin: false,
-  margin: (assignment) =>
-    roles.every((role) => assignment[role]) ? (minutes(assignment) >= least ? 1 : -1) : undefined,
+  margin: (assignment) => {
+    if (!roles.every((role) => assignment[role])) return undefined;
+    const short = least - minutes(assignment);
+    return short <= 0 ? 1 : -short / least;
+  },
 });

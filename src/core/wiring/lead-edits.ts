@@ -5,6 +5,7 @@ import type { Lead, PortRef, WireColour } from '../plan/lead';
 import { fitPlug } from '../put-right/re-terminate';
 import type { Patch } from '../plan/patch';
 import type { PartSpec } from '../parts/part-spec';
+import { carrierId } from '../plan/component-id';
 import { insertCable } from '../put-right/insert-cable';
 import { hasContacts, isOfSameForm } from '../put-right/swap-part';
 import type { CheckContext } from '../findings/context';
@@ -92,6 +93,8 @@ export function insertable(context: CheckContext, lead: Lead, locker: readonly P
 /** The parts of the locker that could stand in a fitting's place, by kind. */
 export function swappable(index: BuildIndex, fittingId: string, locker: readonly PartSpec[]): Patch[] {
   const { part } = index.get(fittingId);
+  // What sits on a board is not swapped by itself.
+  if (carrierId(fittingId) !== fittingId) return [];
   return locker
     .filter(
       (candidate) =>
