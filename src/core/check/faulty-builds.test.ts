@@ -42,8 +42,10 @@ describe('faulty builds', () => {
       checkBuild(build, starterLocker, costOf)
         .findings.find((finding) => finding.rule === 'rail-volts-high')!
         .patches.flatMap((patch) => (patch.id.startsWith('swap:') ? [patch.id.split(':')[2]!] : []));
-    const [first, second] = swapsUnder(() => undefined);
+    const [first] = swapsUnder(() => undefined);
+    const [second] = swapsUnder((id) => (id === first ? 50 : 10));
     expect(second).toBeDefined();
+    expect(second).not.toBe(first);
     expect(swapsUnder((id) => (id === second ? 9.5 : 20))[0]).toBe(second);
     expect(swapsUnder((id) => (id === first ? 9.5 : 20))[0]).toBe(first);
     expect(swapsUnder((id) => (id === second ? 0 : undefined))[0]).toBe(second);

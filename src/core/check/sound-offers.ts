@@ -26,7 +26,7 @@ export function soundOffers(
     if (!preview || !isCure(finding, preview)) return [];
     return [{ patch, stops: preview.stops }];
   });
-  return cures
+  const inOrder = cures
     .map((cure, n) => ({ ...cure, ...toBuy(cure.patch.edits, costOf), n }))
     .sort(
       (a, b) =>
@@ -36,9 +36,20 @@ export function soundOffers(
         a.patch.edits.length - b.patch.edits.length ||
         a.n - b.n,
     )
-    .slice(0, mostShown)
     .map((each) => each.patch);
+  const shown = new Set([...firstOfEachWay(inOrder), ...inOrder].slice(0, mostShown));
+  return inOrder.filter((patch) => shown.has(patch));
 }
+
+/** The best of each way to put it right: four parts to swap in would hide that a regulator of its own does it too. */
+const firstOfEachWay = (patches: readonly Patch[]): Patch[] => {
+  const ways = new Map<string, Patch>();
+  for (const patch of patches) {
+    const way = patch.id.split(':', 1)[0]!;
+    if (!ways.has(way)) ways.set(way, patch);
+  }
+  return [...ways.values()];
+};
 
 /** A proposal that cannot even be tried is none. */
 function tryPatch(patch: Patch, previewOf: Preview): PatchPreview | undefined {
