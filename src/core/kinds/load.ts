@@ -3,6 +3,7 @@ import { ownAmps } from '../circuit/values/own-amps';
 import { loadForms, type LoadForm } from '../parts/load';
 import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';
+import { stated } from '../quantity/figure';
 import { formatQuantity } from '../quantity/format';
 import { sheetChoice } from '../parts/sheet-choice';
 import { changed, describeKind } from './kind';
@@ -18,6 +19,7 @@ const loadWords: Record<LoadForm, string> = {
   fan: 'fan',
   sound: 'sound board',
   electronics: 'electronics',
+  capacitor: 'capacitor',
 };
 
 const listens = (part: { ports: { pins: { net: string }[] }[] }): boolean =>
@@ -38,11 +40,14 @@ export const loadKind = describeKind<'load'>({
     ],
   }),
   signal: (part) => (listens(part) ? 'signal' : undefined),
-  fields: () => [
-    voltsField('minVolts', 'Least volts'),
-    voltsField('maxVolts', 'Most volts'),
-    ampsField('amps', 'Draws'),
-  ],
+  fields: ({ form }) =>
+    form === 'capacitor'
+      ? [voltsField('maxVolts', 'Most volts'), { path: 'farads', label: 'Holds', unit: 'µF', scale: 1e-6 }]
+      : [
+          voltsField('minVolts', 'Least volts'),
+          voltsField('maxVolts', 'Most volts'),
+          ampsField('amps', 'Draws'),
+        ],
   choices: (part) => [
     sheetChoice(
       'form',
@@ -52,9 +57,17 @@ export const loadKind = describeKind<'load'>({
       (value) => changed(part, { form: loadForms.find((form) => form === value) ?? part.form }),
     ),
   ],
-  draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),
+  draws: ({ form, amps }) => {
+    // A capacitor that is full draws nothing.
+    const drawn = form === 'capacitor' ? stated(0) : amps;
+    return drawn ? { running: drawn, stalled: drawn } : { missing: 'amps' };
+  },
   elements: ({ fitted, node, conditions, estimates }, part) => {
     const { id } = fitted.fitting;
+    if (part.form === 'capacitor')
+      return part.farads
+        ? [{ kind: 'capacitor', id, from: node('plus'), to: node('minus'), farads: part.farads.value }]
+        : [];
     const amps = ownAmps(fitted, part.amps, 'load', estimates);
     const knee = part.minVolts?.value ?? 3;
     return [
@@ -64,6 +77,7 @@ export const loadKind = describeKind<'load'>({
   column: 'served',
   lines: (part, { fedVolts }) => [
     `${fedVolts === undefined ? 'not fed' : `on ${formatQuantity(fedVolts, 'V')}`}${part.amps ? `, ${formatQuantity(part.amps.value, 'A')}` : ''}`,
+    ...(part.farads ? [`${Math.round(part.farads.value * 1e6)} µF`] : []),
     ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
   ],
   isDelicate: false,

@@ -109,7 +109,7 @@ function loomNode(
 
 /** Width of a character of a port's label, and room between the labels of both sides. */
 const labelPitch = 6.4;
-const labelRoom = 30;
+const labelRoom = 46;
 
 /** Width that the labels of both sides need, so that none runs into another. */
 function labelsWidth(ports: readonly LoomPort[]): number {

@@ -6,14 +6,14 @@ import { endAt, type Fitted } from '../survey/build-index';
 import { regulatorChoices } from '../survey/regulator-choices';
 
 /** Most lines that a board takes for what sits on it. */
-const mostLines = 4;
+const mostLines = 5;
 
 /** The two or three facts that the wiring picture writes on a part. */
 export function partLines(context: CheckContext, fitted: Fitted): string[] {
   const { survey, circuit, index } = context;
   if (fitted.kind === 'board')
     return fitted.part.components
-      .flatMap(({ id }) => partLines(context, index.get(componentId(fitted.fitting.id, id))).slice(0, 1))
+      .flatMap(({ id }) => insideLines(context, index.get(componentId(fitted.fitting.id, id))))
       .slice(0, mostLines);
   const { id } = fitted.fitting;
   const supplies = survey.supplies.filter((supply) => supply.fitted === fitted);
@@ -36,6 +36,12 @@ export function partLines(context: CheckContext, fitted: Fitted): string[] {
     redWire: redWireState(context, fitted),
   });
 }
+
+/** The first facts of a component; it has no red wire of its own. */
+const insideLines = (context: CheckContext, inside: Fitted): string[] =>
+  partLines(context, inside)
+    .filter((line) => !line.startsWith('red wire'))
+    .slice(0, 2);
 
 function redWireState(
   { index, survey: { nets } }: CheckContext,

@@ -13,10 +13,11 @@ export const loadForms = [
   'fan',
   'sound',
   'electronics',
+  'capacitor',
 ] as const;
 export type LoadForm = (typeof loadForms)[number];
 
-/** A pump, a lamp board, a horn or a video sender. Nets: `plus`, `minus`, and `signal` where it listens to a channel itself. */
+/** A pump, a lamp board, a horn, a video sender, or a capacitor across the rail. Nets: `plus`, `minus`, and `signal` where it listens to a channel itself. */
 export class LoadSpec extends PartBase {
   @IsIn(['load'])
   kind!: 'load';
@@ -33,4 +34,8 @@ export class LoadSpec extends PartBase {
   /** Amps while it works, at its usual volts. */
   @FigureField({ least: 0, most: 100, optional: true })
   amps?: Figure;
+
+  /** Capacitors: what they hold, in farads. */
+  @FigureField({ least: 1e-6, most: 100, optional: true })
+  farads?: Figure;
 }

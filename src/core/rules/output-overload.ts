@@ -45,7 +45,7 @@ function checkPort(context: CheckContext, fitted: Fitted, port: PortSpec): (Repo
   const loads = loadsBeyond(index, here);
   if (loads.length === 0) return [];
   const missing = loads
-    .filter(({ part }) => !part.amps)
+    .filter(({ part }) => !part.amps && part.form !== 'capacitor')
     .map((load) => ({
       missing: `amps of the ${load.fitting.name}`,
       subjects: [fittingSubject(load.fitting.id)],

@@ -50,7 +50,23 @@ export const loads: LoadSpec[] = [
   load('sound-board', 'sound board with speaker', 'sound', [5, 13], 0.8, twoWires('sound board wires')),
   load('sound-board-servo', 'sound board on a channel', 'sound', [4.8, 8.4], 0.6, servoLead(nets)),
   load('pump-small-5', 'small pump, 5 V', 'pump', [3.5, 6], 0.4, twoWires('pump wires')),
+  capacitor('capacitor-4700', 'capacitor on a servo plug, 4700 µF', 4700e-6),
 ];
+
+/** A capacitor for a free port: it carries milliseconds, and no stall. */
+function capacitor(id: string, name: string, farads: number): LoadSpec {
+  const lead = servoLead(nets);
+  return {
+    id,
+    kind: 'load',
+    name,
+    maker: 'Oakum & Pitch',
+    form: 'capacitor',
+    maxVolts: stated(10),
+    farads: stated(farads),
+    ports: [{ ...lead, name: 'lead', pins: lead.pins.filter((pin) => pin.name !== 'signal') }],
+  };
+}
 
 function electronicSwitch(
   id: string,
