@@ -51,6 +51,20 @@ describe('mergeBuilds', () => {
     expect(clashWords(clashes)).toBe('the part "fin", name: kept fin; the other had blade');
   });
 
+  it('keeps both boards that two windows called alike, each with what works on it', () => {
+    const mine = after(add('board', 'light board', 'board-lights-2'), {
+      type: 'setFunction',
+      function: 'steer',
+      change: { devices: ['rudder', 'board/brake'] },
+    });
+    const theirs = after(add('board', 'switch board', 'board-switch-2'));
+    const { build } = merged(mine, theirs);
+    const own = build.fittings.find(({ name }) => name === 'light board')!;
+    expect(own.id).not.toBe('board');
+    expect(build.functions.find(({ id }) => id === 'steer')?.devices).toEqual(['rudder', `${own.id}/brake`]);
+    expect(problemOf(build)).toBeUndefined();
+  });
+
   it('keeps both parts that two windows called alike', () => {
     const mine = after(add('servo-2', 'pan servo'), {
       type: 'setFunction',

@@ -1,4 +1,5 @@
 import type { Build } from '../plan/build';
+import { carrierId } from '../plan/component-id';
 import { mostIdLength } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
 import { isSame } from './merge-values';
@@ -17,13 +18,18 @@ export function renameAdded(base: Build, mine: Build, theirs: Build): Build {
   const at = (ref: PortRef): PortRef => ({ ...ref, fitting: fittings.get(ref.fitting) ?? ref.fitting });
   const called = <T extends Named>(item: T, names: ReadonlyMap<string, string>): T =>
     names.has(item.id) ? { ...item, id: names.get(item.id)! } : item;
+  const device = (id: string): string => {
+    // A component of a board goes by its board.
+    const carrier = carrierId(id);
+    return `${fittings.get(carrier) ?? carrier}${id.slice(carrier.length)}`;
+  };
   return {
     ...mine,
     fittings: mine.fittings.map((fitting) => called(fitting, fittings)),
     leads: mine.leads.map((lead) => ({ ...called(lead, leads), from: at(lead.from), to: at(lead.to) })),
     functions: mine.functions.map((modelFunction) => ({
       ...called(modelFunction, functions),
-      devices: modelFunction.devices.map((id) => fittings.get(id) ?? id),
+      devices: modelFunction.devices.map(device),
     })),
   };
 }
