@@ -31,6 +31,17 @@ const stops = (build: Build) =>
   checkBuild(build, starterLocker).findings.filter(({ severity }) => severity === 'stop');
 
 describe('what fits together', () => {
+  it('around a board, which stays with all that sits on it', () => {
+    const tractor = demoBuild('field-tractor');
+    const items = starterLocker.map((part) => ({ part, state: 'catalogue' as const, isStarter: true }));
+    const { offers } = matchBuild(tractor, items, task)!;
+    expect(offers.length).toBeGreaterThan(0);
+    for (const { build } of offers) {
+      expect(stops(build)).toEqual([]);
+      expect(build.fittings.find(({ id }) => id === 'board')?.part).toBe('board-receiver-6');
+    }
+  });
+
   it.each([
     ['car', ['steering', 'drive', 'lights']],
     ['boat', ['steering', 'drive', 'horn']],

@@ -4,6 +4,7 @@ import { checkContext } from '../check/check-context';
 import { kinds, terminalsOf } from '../kinds';
 import type { LockerItem } from '../locker/locker-item';
 import type { PartKind, PartSpec } from '../parts/part-spec';
+import { carrierId } from '../plan/component-id';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
@@ -90,10 +91,12 @@ export function rolesOf(
       .motorsOf(id)
       .map(({ part }) => part.id)
       .join();
+  // What sits on a board comes and goes with it.
+  const isChosen = (id: string): boolean => carrierId(id) === id && (!open || open.has(id) || added.has(id));
   return chosenKinds.flatMap((kind) => {
     const groups = new Map<string, string[]>();
     for (const { fitting } of index.ofKind(kind)) {
-      const isOpen = !open || open.has(fitting.id) || added.has(fitting.id);
+      const isOpen = isChosen(fitting.id);
       const alike =
         (kind === 'controller' && motorsOf(fitting.id)) ||
         `${fitting.part} ${kind === 'servo' ? workOf(fitting.id) : ''}`;
@@ -103,7 +106,7 @@ export function rolesOf(
     return [...groups.values()].map((fittings): Role => {
       const [first] = fittings as [string, ...string[]];
       const { part, fitting } = index.get(first);
-      const isOpen = !open || open.has(first) || added.has(first);
+      const isOpen = isChosen(first);
       const here = candidateOf(part, byPart.get(part.id));
       return {
         id: first,

@@ -1,11 +1,12 @@
 import type { Build } from '../plan/build';
+import { carrierId } from '../plan/component-id';
 import type { Tick } from '../plan/records';
 import { stepText, type Step } from './step';
 
-/** What a step rests on: the very parts it touches, as `fitting=part`. */
+/** What a step rests on: the very parts it touches, as `fitting=part`; of a component, the board it sits on. */
 function basisOf(build: Build, { touches }: Step): string[] {
   const parts = new Map(build.fittings.map((fitting) => [fitting.id, fitting.part]));
-  return touches.map((id) => `${id}=${parts.get(id) ?? ''}`).sort();
+  return touches.map((id) => `${id}=${parts.get(carrierId(id)) ?? ''}`).sort();
 }
 
 /** The record that a step was done, or that a figure was read at it. */

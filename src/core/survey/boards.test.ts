@@ -5,6 +5,8 @@ import type { ReceiverSpec } from '../parts/receiver';
 import { applyEdits } from '../plan/edits';
 import { sketchBuild } from '../plan/sketch-build';
 import { usualLead } from '../plan/usual-run';
+import { planProcedure } from '../procedure/plan-procedure';
+import { isStill, tickOf } from '../procedure/tick';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { Survey } from './survey';
 
@@ -94,6 +96,18 @@ describe('a board that is several parts', () => {
     expect(other.functions.find(({ id }) => id === 'drive')?.devices).toEqual([]);
     const out = applyEdits(set, [{ type: 'removeFitting', fitting: 'board' }]);
     expect(out.functions.find(({ id }) => id === 'drive')?.devices).toEqual([]);
+  });
+});
+
+describe('the steps of a board', () => {
+  it('are to be done again once another board stands there', () => {
+    const { context } = checkBuild(car, starterLocker);
+    const step = planProcedure(context).find(({ touches }) => touches.includes('board/receiver'))!;
+    const tick = tickOf(car, step, '2026-01-01T00:00:00.000Z');
+    const other = applyEdits(car, [
+      { type: 'swapPart', fitting: 'board', part: { ...starterPart('board-receiver-6'), id: 'another' } },
+    ]);
+    expect([isStill(car, step, tick), isStill(other, step, tick)]).toEqual([true, false]);
   });
 });
 
