@@ -8,8 +8,11 @@ import { starterLocker } from '../../src/core/starter/starter-locker';
 export function variedLocker(count: number, seed: number): LockerItem[] {
   const random = randomLcg(((seed + 1) * 0.618033989) % 1);
   for (let n = 0; n < 8; n += 1) random();
-  // Neither cables nor boards are chosen for a role.
-  const base = starterLocker.filter(({ kind }) => kind !== 'cable' && kind !== 'board');
+  // Neither cables, boards nor capacitors are chosen for a role.
+  const base = starterLocker.filter(
+    (part) =>
+      part.kind !== 'cable' && part.kind !== 'board' && !(part.kind === 'load' && part.form === 'capacitor'),
+  );
   const cables = starterLocker.filter((part) => part.kind === 'cable');
   const vary = (figure: Figure | undefined): Figure | undefined =>
     figure && { ...figure, value: figure.value * (0.8 + 0.4 * random()) };
