@@ -1,6 +1,7 @@
-import { newStops } from '../../core/check/preview';
+import { newStops, type PatchPreview } from '../../core/check/preview';
+import { wells as wellIds, type Well, type WellReport } from '../../core/findings/wells';
 import { carrierId } from '../../core/plan/component-id';
-import { exchange } from '../../core/put-right/swap-part';
+import { exchange, isOfSameForm } from '../../core/put-right/swap-part';
 import type { PartSpec } from '../../core/parts/part-spec';
 import type { Patch } from '../../core/plan/patch';
 import { useBuild } from '../state/build-store';
@@ -14,10 +15,15 @@ const mostPlaces = 6;
 /** Whether a part would do in the places that this build has for its kind, and what rules it out where it would not. */
 export function WouldItDo({ part }: { part: PartSpec }) {
   const build = useBuild();
-  const { context } = useCheck();
+  const { context, wells } = useCheck();
   const places = context.index
     .ofKind(part.kind)
-    .filter(({ fitting }) => carrierId(fitting.id) === fitting.id && fitting.part !== part.id)
+    .filter(
+      (fitted) =>
+        carrierId(fitted.fitting.id) === fitted.fitting.id &&
+        fitted.fitting.part !== part.id &&
+        isOfSameForm(part, fitted.part),
+    )
     .slice(0, mostPlaces);
   const patches = places.map(({ fitting }): Patch => ({
     id: `would:${fitting.id}:${part.id}`,
@@ -30,21 +36,28 @@ export function WouldItDo({ part }: { part: PartSpec }) {
     <section aria-label="Would it do here?">
       <h3 className={styles.title}>Would it do in this build?</h3>
       <ul className={styles.would}>
-        {patches.map(({ id, label }) => {
-          const preview = previews.get(id);
-          const stops = preview ? newStops(preview) : [];
-          return (
-            <li key={id}>
-              In the place of the {label}:{' '}
-              {!preview
-                ? 'working it out…'
-                : stops.length === 0
-                  ? `nothing rules it out${preview.gone.length > 0 ? `, and it dries ${preview.gone.length}` : ''}.`
-                  : `ruled out. ${stops.map(({ text }) => text).join('; ')}.`}
-            </li>
-          );
-        })}
+        {patches.map((patch) => (
+          <li key={patch.id}>
+            In the place of the {patch.label}: {wouldWords(patch, previews.get(patch.id), wells)}
+          </li>
+        ))}
       </ul>
     </section>
   );
+}
+
+/** Whether it would do there: what rules it out, what does not go in any more, and whether facts are missing for a verdict. */
+function wouldWords(
+  { edits }: Patch,
+  preview: PatchPreview | undefined,
+  now: Record<Well, WellReport>,
+): string {
+  if (!preview) return 'working it out…';
+  const stops = newStops(preview);
+  if (stops.length > 0) return `ruled out. ${stops.map(({ text }) => text).join('; ')}.`;
+  const loose = edits.filter(({ type }) => type === 'removeLead').length;
+  if (loose > 0) return `it has other ports: ${loose} of the leads there would come off.`;
+  const isSilent = wellIds.some((well) => preview.wells[well].unknown > now[well].unknown);
+  const dried = preview.gone.length > 0 ? `, and it dries ${preview.gone.length}` : '';
+  return `nothing ${isSilent ? 'that is known ' : ''}rules it out${dried}${isSilent ? '; its sheet leaves facts open' : ''}.`;
 }

@@ -1,12 +1,13 @@
 import { testRule } from '../../../tests/kit/test-rule';
-import { tub } from '../../../tests/kit/tub';
+import { tub, withoutFigure } from '../../../tests/kit/tub';
 import { boardTotal } from './board-total';
 
 const names = ['brake', 'head', 'beacon'] as const;
 
 /** So many lamp strings of 0.5 A on a light board that gives 1 A in all. */
-const lit = (count: number) =>
+const lit = (count: number, sheets = {}) =>
   tub({
+    sheets,
     extra: [
       { id: 'lights', name: 'light board', part: 'board-lights-2' },
       ...names.slice(0, count).map((id) => ({ id, name: `${id} lamps`, part: 'lamps-6' })),
@@ -20,7 +21,14 @@ const lit = (count: number) =>
   });
 
 testRule(boardTotal, {
-  valid: [{ name: 'two outputs of half an ampere on a board for one', build: lit(2) }],
+  valid: [
+    { name: 'two outputs of half an ampere on a board for one', build: lit(2) },
+    {
+      name: 'lamps of which nobody knows the amps',
+      build: lit(1, { 'lamps-6': withoutFigure('amps') }),
+      missing: ['amps of the brake lamps'],
+    },
+  ],
   invalid: [
     {
       name: 'three outputs, each within its own limit',

@@ -1,9 +1,10 @@
 import type { CheckContext } from '../findings/context';
 import { isOver } from '../findings/compare';
-import { fittingSubject, type Report } from '../findings/report';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import type { Fitted } from '../survey/build-index';
 import { defineRule } from './rule';
+import { outputUse } from './support/output-use';
 import { figureTerm, solvedTerm } from './support/terms';
 
 type Message = 'outputsOverloaded';
@@ -26,23 +27,21 @@ export const boardTotal = defineRule<Message>({
   check: (context) => context.index.ofKind('board').flatMap((board) => checkBoard(context, board)),
 });
 
-function checkBoard(context: CheckContext, board: Fitted<'board'>): Report<Message>[] {
-  const { index, circuit } = context;
+function checkBoard(context: CheckContext, board: Fitted<'board'>): (Report<Message> | Missing)[] {
   const { fitting, part } = board;
   const { maxAmps } = part;
-  const point = circuit.at('steady', 'nominal');
-  if (!maxAmps || !point) return [];
-  const given = part.ports.flatMap((port) => {
-    const lead =
-      port.flow === 'out' && port.use === 'power' && index.leadAt({ fitting: fitting.id, port: port.id });
-    if (!lead) return [];
-    const end = lead.from.fitting === fitting.id && lead.from.port === port.id ? 'from' : 'to';
-    const plus = lead.conductors.find((conductor) => conductor[end] === 'plus')?.from;
-    const amps = plus === undefined ? undefined : point.wireAmps(lead.id, plus);
-    return amps === undefined ? [] : [{ port, amps: Math.abs(amps) }];
+  if (!maxAmps) return [];
+  const uses = part.ports.flatMap((port) => {
+    const isOutput = port.flow === 'out' && port.use === 'power';
+    const use = isOutput && outputUse(context, { fitting: fitting.id, port: port.id });
+    return use ? [{ port, ...use }] : [];
   });
+  const missing = uses.flatMap((use) => use.missing);
+  const given = uses.flatMap(({ port, amps }) =>
+    amps === undefined ? [] : [{ port, amps: Math.abs(amps) }],
+  );
   const asked = given.reduce((sum, { amps }) => sum + amps, 0);
-  if (!isOver(asked, maxAmps.value, 'A')) return [];
+  if (!isOver(asked, maxAmps.value, 'A')) return missing;
   return [
     {
       messageId: 'outputsOverloaded',
@@ -58,5 +57,6 @@ function checkBoard(context: CheckContext, board: Fitted<'board'>): Report<Messa
       ],
       offers: () => offerSwaps(context, board, (other) => (other.maxAmps?.value ?? 0) > asked),
     },
+    ...missing,
   ];
 }

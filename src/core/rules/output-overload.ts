@@ -6,9 +6,10 @@ import { offerSwaps } from '../put-right/swap-part';
 import type { PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
 import type { Patch } from '../plan/patch';
-import { portKey, type BuildIndex, type Fitted } from '../survey/build-index';
+import type { Fitted } from '../survey/build-index';
 import { nameList } from '../words/sentences';
 import { defineRule } from './rule';
+import { outputUse } from './support/output-use';
 import { figureTerm, solvedTerm } from './support/terms';
 
 type Message = 'outputOverloaded';
@@ -36,23 +37,11 @@ export const outputOverload = defineRule<Message>({
 });
 
 function checkPort(context: CheckContext, fitted: Fitted, port: PortSpec): (Report<Message> | Missing)[] {
-  const { index, circuit } = context;
   const { fitting } = fitted;
   const { maxAmps } = port;
-  const here = { fitting: fitting.id, port: port.id };
-  const lead = index.leadAt(here);
-  if (!maxAmps || !lead) return [];
-  const loads = loadsBeyond(index, here);
-  if (loads.length === 0) return [];
-  const missing = loads
-    .filter(({ part }) => !part.amps && part.form !== 'capacitor')
-    .map((load) => ({
-      missing: `amps of the ${load.fitting.name}`,
-      subjects: [fittingSubject(load.fitting.id)],
-    }));
-  const end = portKey(lead.from) === portKey(here) ? 'from' : 'to';
-  const plus = lead.conductors.find((conductor) => conductor[end] === 'plus')?.from;
-  const asked = plus === undefined ? undefined : circuit.at('steady', 'nominal')?.wireAmps(lead.id, plus);
+  const use = maxAmps && outputUse(context, { fitting: fitting.id, port: port.id });
+  if (!use || use.loads.length === 0) return [];
+  const { loads, missing, amps: asked } = use;
   if (asked === undefined || !isOver(asked, maxAmps.value, 'A')) return missing;
   return [
     {
@@ -93,20 +82,3 @@ function offerOwn(context: CheckContext, { fitting }: Fitted): Patch[] {
 /** Amps that a port of a part may give; no end of them where its sheet states none. */
 const gives = (part: PartSpec, port: string): number =>
   part.ports.find((plug) => plug.id === port)?.maxAmps?.value ?? Infinity;
-
-/** Loads reached from a port through cables, away from its part. */
-function loadsBeyond(index: BuildIndex, from: { fitting: string; port: string }): Fitted<'load'>[] {
-  const loads: Fitted<'load'>[] = [];
-  const seen = new Set([from.fitting]);
-  const queue = [index.leadAt(from)];
-  for (let lead = queue.shift(); lead; lead = queue.shift()) {
-    for (const end of [lead.from, lead.to]) {
-      if (portKey(end) === portKey(from) || seen.has(end.fitting)) continue;
-      seen.add(end.fitting);
-      const fitted = index.get(end.fitting);
-      if (fitted.kind === 'load') loads.push(fitted);
-      if (fitted.kind === 'cable') queue.push(...index.leadsOf(end.fitting));
-    }
-  }
-  return loads;
-}
