@@ -4,7 +4,7 @@ import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
 import type { ReactNode } from 'react';
 import { addComponent, changeComponent, componentWords, removeComponent } from '../../core/board/components';
-import { addServoRow, addStream, moveServoRow, removeRow } from '../../core/board/rows';
+import { addServoRow, addStream, hasStream, moveServoRow, removeRow } from '../../core/board/rows';
 import { wiringChoices } from '../../core/board/wiring-choices';
 import { renamePort } from '../../core/locker/sheet-rows';
 import { componentKinds, type BoardSpec, type Component, type ComponentSpec } from '../../core/parts/board';
@@ -90,12 +90,16 @@ export function BoardRows({ part, onChange, sheetOf }: BoardRowsProps) {
               Add a servo socket
             </Button>
           )}
-          <Button size="small" onClick={() => onChange(addStream(part, 'in', mostStreamChannels))}>
-            Add one wire that brings all channels
-          </Button>
-          <Button size="small" onClick={() => onChange(addStream(part, 'out', converterChannels))}>
-            Add inputs that go out on one wire
-          </Button>
+          {!hasStream(part, 'in') && (
+            <Button size="small" onClick={() => onChange(addStream(part, 'in', mostStreamChannels))}>
+              Add one wire that brings all channels
+            </Button>
+          )}
+          {!hasStream(part, 'out') && (
+            <Button size="small" onClick={() => onChange(addStream(part, 'out', converterChannels))}>
+              Add inputs that go out on one wire
+            </Button>
+          )}
         </div>
       </section>
     </>

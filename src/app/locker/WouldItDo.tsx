@@ -12,33 +12,32 @@ import styles from './PartSheet.module.css';
 /** Places of a kind that are looked at. */
 const mostPlaces = 6;
 
+const otherWork = 'ruled out: it is made for other work, or much weaker than what stands there.';
+
 /** Whether a part would do in the places that this build has for its kind, and what rules it out where it would not. */
 export function WouldItDo({ part }: { part: PartSpec }) {
   const build = useBuild();
   const { context, wells } = useCheck();
   const places = context.index
     .ofKind(part.kind)
-    .filter(
-      (fitted) =>
-        carrierId(fitted.fitting.id) === fitted.fitting.id &&
-        fitted.fitting.part !== part.id &&
-        isOfSameForm(part, fitted.part),
-    )
+    .filter((fitted) => carrierId(fitted.fitting.id) === fitted.fitting.id && fitted.fitting.part !== part.id)
     .slice(0, mostPlaces);
   const patches = places.map(({ fitting }): Patch => ({
     id: `would:${fitting.id}:${part.id}`,
     label: fitting.name,
     edits: exchange(build, [fitting.id], part),
   }));
+  const does = places.map((fitted) => isOfSameForm(part, fitted.part));
   const previews = usePreviews(patches);
   if (patches.length === 0) return null;
   return (
     <section aria-label="Would it do here?">
       <h3 className={styles.title}>Would it do in this build?</h3>
       <ul className={styles.would}>
-        {patches.map((patch) => (
+        {patches.map((patch, n) => (
           <li key={patch.id}>
-            In the place of the {patch.label}: {wouldWords(patch, previews.get(patch.id), wells)}
+            In the place of the {patch.label}:{' '}
+            {does[n] ? wouldWords(patch, previews.get(patch.id), wells) : otherWork}
           </li>
         ))}
       </ul>

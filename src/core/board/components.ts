@@ -5,9 +5,13 @@ import { wireCount } from '../parts/controller';
 import type { PinName } from '../parts/port';
 import { motorNets } from '../parts/terminals';
 import { placeComponent } from './place-component';
+import { mostRows } from './rows';
 
 /** Most components that a board has room for. */
 const mostComponents = 24;
+
+/** Most rows that one component brings. */
+const rowsOfOne = 3;
 
 /** What can be put on a board, in the order that people meet it. */
 export const componentWords: Record<ComponentKind, string> = {
@@ -20,7 +24,7 @@ export const componentWords: Record<ComponentKind, string> = {
 
 /** The board with one more component, nothing of whose sheet is known yet, and the rows that it wants. */
 export function addComponent(board: BoardSpec, kind: ComponentKind): BoardSpec {
-  if (board.components.length >= mostComponents) return board;
+  if (board.components.length >= mostComponents || board.ports.length + rowsOfOne > mostRows) return board;
   const taken = new Set(board.components.map(({ id }) => id));
   const stem = kind === 'electronicSwitch' ? 'output' : kind;
   let id: string = stem;

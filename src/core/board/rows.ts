@@ -6,7 +6,7 @@ import { motorNets } from '../parts/terminals';
 import { sharedNets, streamNet } from './nets';
 
 /** Most rows that a board has room for. */
-const mostRows = 40;
+export const mostRows = 40;
 
 const { raw, rail, ground } = sharedNets;
 
@@ -90,9 +90,14 @@ export function moveServoRow(board: BoardSpec, id: string, channel: number): Boa
   return withTrace(moved, receiver.id, channelNet(channel), channelNet(channel));
 }
 
+/** Whether a board has a wire for all channels that way; one each way is what there is room for. */
+export const hasStream = ({ streams = [] }: BoardSpec, flow: 'in' | 'out'): boolean =>
+  streams.some((stream) => stream.flow === flow);
+
 /** The board with a row that takes, or gives, so many channels on one wire. */
 export function addStream(board: BoardSpec, flow: 'in' | 'out', channels: number): BoardSpec {
-  if (board.ports.length + (flow === 'out' ? channels : 0) >= mostRows) return board;
+  if (hasStream(board, flow) || board.ports.length + (flow === 'out' ? channels : 0) >= mostRows)
+    return board;
   const id = freeId(board, 'serial');
   const net = `${id} wire`;
   const row: PortSpec = {
@@ -103,7 +108,9 @@ export function addStream(board: BoardSpec, flow: 'in' | 'out', channels: number
     connector: { family: 'servo-3-flat', gender: flow === 'in' ? 'socket' : 'plug' },
     pins: threePins(net, rail, ground),
   };
-  const nets = Array.from({ length: channels }, (_, n) => streamNet(n + 1));
+  const nets = Array.from({ length: channels }, (_, n) =>
+    flow === 'in' ? streamNet(n + 1) : `out ${streamNet(n + 1)}`,
+  );
   const inputs =
     flow === 'in'
       ? []
