@@ -28,6 +28,17 @@ export class LockerRepository {
     private readonly starter: readonly PartSpec[],
   ) {}
 
+  /** Sheets that were found whole, as they were then: a large locker is checked once, not at every change. */
+  private readonly whole = new Map<string, string>();
+
+  private problemOf({ id, part }: LockerRecord): FileProblem | undefined {
+    const text = JSON.stringify(part);
+    if (this.whole.get(id) === text) return undefined;
+    const problem = partProblem(part, 'part');
+    if (!problem) this.whole.set(id, text);
+    return problem;
+  }
+
   /** The person's own parts first, then the starter's with their notes; what lies there is checked like a file. */
   async list(): Promise<StoredLocker> {
     const records = new Map(
@@ -37,7 +48,7 @@ export class LockerRepository {
     const spoilt: SpoiltSheet[] = [];
     for (const record of records.values()) {
       if (record.isStarter) continue;
-      const problem = partProblem(record.part, 'part');
+      const problem = this.problemOf(record);
       if (problem) spoilt.push({ record, problem });
       else own.push(itemIn(record));
     }

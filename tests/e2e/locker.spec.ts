@@ -106,3 +106,39 @@ test('a corrected sheet reaches the builds that are not open, and is taken back 
   await page.getByRole('alert').getByRole('button', { name: 'Undo' }).click();
   await expect(older).toBeVisible();
 });
+
+test('figures stand in the units of the person, and plugs by the names they go by', async ({ page }) => {
+  await openTug(page, '/locker?kind=servo&part=servo-standard');
+  await page.getByRole('button', { name: 'Settings', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Settings of this browser' });
+  await dialog.getByRole('group', { name: 'Torque in' }).getByRole('button', { name: 'oz-in' }).click();
+  await dialog
+    .getByRole('group', { name: 'Lengths in' })
+    .getByRole('button', { name: 'in', exact: true })
+    .click();
+  await dialog.getByLabel('Your name for: three-pin servo plug, flat housing').fill('flat three');
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  const sheet = page.getByRole('article', { name: 'standard servo' });
+  // 6.9 kg·cm by its sheet, 1 kg·cm = 13.887 oz-in.
+  await expect(sheet.getByRole('row', { name: /^Torque at 6 V/ })).toContainText('96.3 oz-in');
+  await expect(sheet.getByRole('row', { name: /^Long/ })).toContainText(/— in/);
+  await expect(sheet).toContainText('flat three (three-pin servo plug, flat housing)');
+});
+
+test('a harness is typed in outlet by outlet', async ({ page }) => {
+  await openTug(page, '/locker?kind=cable');
+  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await page.getByRole('combobox', { name: 'What it is' }).click();
+  await page.getByRole('option', { name: 'harness' }).click();
+  const ends = page.getByRole('region', { name: 'Outlets' });
+  await ends.getByRole('button', { name: 'One more like small outlet 1' }).click();
+  await ends.getByLabel('Name of the end outlet 2').fill('pump outlet');
+  await ends.getByLabel('Name of the end outlet 2').blur();
+  await ends.getByRole('combobox', { name: 'pump outlet: side' }).click();
+  await page.getByRole('option', { name: 'bare wires' }).click();
+  await ends.getByRole('combobox', { name: 'pump outlet, plus: wire' }).click();
+  await page.getByRole('option', { name: 'a wire of its own' }).click();
+  await expect(ends.getByRole('combobox', { name: 'pump outlet, plus: wire' })).toContainText('plus 2');
+  await page.reload();
+  await expect(ends.getByRole('combobox', { name: 'pump outlet, plus: wire' })).toContainText('plus 2');
+});

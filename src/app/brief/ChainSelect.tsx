@@ -2,6 +2,9 @@ import ListItemText from '@mui/material/ListItemText';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 
+/** Options that a list shows before it is too long to look through. */
+const mostShown = 150;
+
 interface ChainSelectProps {
   label: string;
   value: string;
@@ -22,6 +25,11 @@ export function ChainSelect({
   isSet = false,
   onChoose,
 }: ChainSelectProps) {
+  // What is chosen stays among those shown, however far back it stands.
+  const shownOptions =
+    options.length <= mostShown
+      ? options
+      : options.filter((option, n) => n < mostShown || option.value === value);
   const known = options.some((option) => option.value === value) ? value : '';
   return (
     <Select
@@ -40,11 +48,16 @@ export function ChainSelect({
       sx={{ fontSize: 13, minWidth: 0 }}
       onChange={({ target }) => onChoose(target.value)}
     >
-      {options.map((option) => (
+      {shownOptions.map((option) => (
         <MenuItem key={option.value} value={option.value} dense>
           {option.note ? <ListItemText primary={option.text} secondary={option.note} /> : option.text}
         </MenuItem>
       ))}
+      {shownOptions.length < options.length && (
+        <MenuItem disabled dense>
+          and {options.length - shownOptions.length} more: search for those in the Locker
+        </MenuItem>
+      )}
     </Select>
   );
 }

@@ -8,6 +8,7 @@ import { choiceNote } from '../../core/locker/choice-note';
 import { serveBy } from '../../core/put-right/serve-by';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
+import { useSettings } from '../state/settings-store';
 import { ChainSelect } from './ChainSelect';
 import { FunctionMenu } from './FunctionMenu';
 import { wantWords } from './want-words';
@@ -26,6 +27,7 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
   const { build } = context;
   const apply = useBuildStore((state) => state.apply);
   const items = useLocker((state) => state.items);
+  const units = useSettings((state) => state.units);
   const [isAdding, setAdding] = useState(false);
   const modelFunction = chain.function;
   const number = build.functions.indexOf(modelFunction) + 1;
@@ -110,7 +112,7 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
             .map((item) => ({
               value: `locker:${item.part.id}`,
               text: item.part.name,
-              note: choiceNote(item),
+              note: choiceNote(item, units),
             })),
         ]}
         onChoose={choosePart}

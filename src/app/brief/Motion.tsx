@@ -11,8 +11,11 @@ import {
 import { gaugeOf, trackLengthOf } from '../../core/circuit/values/skid-values';
 import type { CheckContext } from '../../core/findings/context';
 import { surfaces, type Brief } from '../../core/plan/brief';
+import { formatQuantity } from '../../core/quantity/format';
+import { unitRatio } from '../../core/quantity/read-quantity';
 import { capital, nameList } from '../../core/words/sentences';
 import type { Build } from '../../core/plan/build';
+import { useSettings } from '../state/settings-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { useBuildStore } from '../state/build-store';
 import { Choice } from './BriefFields';
@@ -21,7 +24,6 @@ import styles from './Side.module.css';
 
 /** One metre per second. */
 const kilometresPerHour = 3.6;
-const millimetres = 1000;
 /** What a yacht sails on whose Brief names no ground. */
 const water = 'water';
 
@@ -34,8 +36,8 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
   const asks = useMemo(() => servoAsks(context), [context]);
   const set = (words: string, change: Partial<Brief>) =>
     apply(`Brief: ${words}`, [{ type: 'setBrief', change }]);
-  const inMillimetres = (metres: number | undefined) =>
-    metres === undefined ? undefined : Number((metres * millimetres).toFixed(1));
+  const units = useSettings((state) => state.units);
+  const perMetre = unitRatio('m', units.length);
   const length = (
     key:
       | 'tyreDiameter'
@@ -51,12 +53,12 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
     estimate: number | undefined,
   ) => (
     <NumberField
-      label={label}
-      value={inMillimetres(brief[key])}
-      {...(estimate !== undefined && { estimated: (estimate * millimetres).toFixed(0) })}
-      least={5}
-      most={most}
-      onTake={(typed) => set(label, { [key]: typed === undefined ? undefined : typed / millimetres })}
+      label={`${label}, ${units.length}`}
+      value={brief[key] && Number((brief[key] * perMetre).toPrecision(4))}
+      {...(estimate !== undefined && { estimated: String(Number((estimate * perMetre).toPrecision(2))) })}
+      least={Number((0.005 * perMetre).toPrecision(2))}
+      most={Number((most * perMetre).toPrecision(3))}
+      onTake={(typed) => set(label, { [key]: typed === undefined ? undefined : typed / perMetre })}
     />
   );
   const area = (key: 'rudderArea' | 'sailArea', label: string, perSquareMetre: number, most: number) => (
@@ -80,7 +82,7 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
         {isYacht && (
           <>
             {area('sailArea', 'Sails, m²', 1, 10)}
-            {length('drumRadius', 'Drum, mm', 500, undefined)}
+            {length('drumRadius', 'Drum', 0.5, undefined)}
             <Choice
               label="Sails on"
               value={brief.surface ?? water}
@@ -95,8 +97,8 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
           <>
             {!isYacht && (
               <>
-                {length('screwDiameter', 'Screw, mm', 500, screw?.diameter)}
-                {length('screwPitch', 'Pitch, mm', 1000, screw?.pitch)}
+                {length('screwDiameter', 'Screw', 0.5, screw?.diameter)}
+                {length('screwPitch', 'Pitch', 1, screw?.pitch)}
                 <NumberField
                   label="Blades"
                   value={brief.screwBlades}
@@ -108,7 +110,7 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
               </>
             )}
             {area('rudderArea', 'Rudder, cm²', 10_000, 5000)}
-            {length('waterline', 'Waterline, mm', 10_000, screw?.waterline)}
+            {length('waterline', 'Waterline', 10, screw?.waterline)}
           </>
         ) : (
           <>
@@ -124,23 +126,18 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
             )}
             {length(
               'tyreDiameter',
-              model === 'tracked machine' ? 'Sprocket, mm' : 'Tyre, mm',
-              1000,
+              model === 'tracked machine' ? 'Sprocket' : 'Tyre',
+              1,
               wheels?.tyreDiameter,
             )}
             {model === 'tracked machine' ? (
               <>
-                {length(
-                  'trackLength',
-                  'On the ground, mm',
-                  10_000,
-                  trackLengthOf(build, tyreDiameter(build)),
-                )}
-                {length('gauge', 'Track to track, mm', 10_000, gaugeOf(build, tyreDiameter(build)))}
+                {length('trackLength', 'On the ground', 10, trackLengthOf(build, tyreDiameter(build)))}
+                {length('gauge', 'Track to track', 10, gaugeOf(build, tyreDiameter(build)))}
               </>
             ) : (
               <>
-                {length('tyreWidth', 'Tyre width, mm', 500, tyreWidth(build))}
+                {length('tyreWidth', 'Tyre width', 0.5, tyreWidth(build))}
                 <NumberField
                   label="Steered, %"
                   value={brief.steeredShare && Math.round(brief.steeredShare * 100)}
@@ -175,7 +172,7 @@ export const Motion = memo(function Motion({ context }: { context: CheckContext 
       {asks.map(({ names, words, kilogramCentimetres }) => (
         <p key={names.join()} className={styles.why}>
           {capital(nameList(names))} must {names.length > 1 && 'each '}give about{' '}
-          {kilogramCentimetres.toFixed(1)} kg·cm to {words}.
+          {formatQuantity(kilogramCentimetres, 'kg·cm', units)} to {words}.
         </p>
       ))}
       <LastOuting build={build} />

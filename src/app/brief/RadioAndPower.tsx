@@ -5,6 +5,7 @@ import { fitPart } from '../../core/brief/fit-part';
 import { exchange } from '../../core/put-right/swap-part';
 import { useBuildPart, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
+import { useSettings } from '../state/settings-store';
 import { ChainSelect } from './ChainSelect';
 import styles from './RadioAndPower.module.css';
 
@@ -23,10 +24,11 @@ export const RadioAndPower = memo(function RadioAndPower() {
   const parts = useBuildPart((build) => build.parts);
   const apply = useBuildStore((state) => state.apply);
   const items = useLocker((state) => state.items);
+  const units = useSettings((state) => state.units);
   const choices = (kind: PartKind) =>
     items
       .filter(({ part }) => part.kind === kind)
-      .map((item) => ({ value: item.part.id, text: item.part.name, note: choiceNote(item) }));
+      .map((item) => ({ value: item.part.id, text: item.part.name, note: choiceNote(item, units) }));
   const partOf = (id: string) => items.find(({ part }) => part.id === id)?.part;
   return (
     <section className={styles.section} aria-label="Radio and power">

@@ -1,13 +1,17 @@
 import type { Finding } from '../../core/findings/finding';
 import type { Severity } from '../../core/findings/severity';
 import { numberWords } from '../../core/findings/finding-words';
+import { useSettings } from '../state/settings-store';
 import styles from './FindingNumbers.module.css';
 
 const severityWords: Record<Severity, string> = { stop: 'Stop', mind: 'Mind', note: 'Note' };
 
 /** Severity, and the two numbers that decide. */
 export function FindingNumbers({ finding }: { finding: Finding }) {
-  const { actual, bound, limit, beyond } = numberWords(finding);
+  const { actual, bound, limit, beyond } = numberWords(
+    finding,
+    useSettings((state) => state.units),
+  );
   return (
     <p className={styles.numbers}>
       <span className={styles.severity} data-severity={finding.severity}>

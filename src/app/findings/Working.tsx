@@ -1,9 +1,11 @@
 import type { Finding } from '../../core/findings/finding';
 import { formatQuantity } from '../../core/quantity/format';
+import { useSettings } from '../state/settings-store';
 import styles from './Working.module.css';
 
 /** How a verdict was worked out: the sum in words, and each number with where it comes from. */
 export function Working({ finding }: { finding: Finding }) {
+  const units = useSettings((state) => state.units);
   return (
     <div className={styles.working}>
       <p>{finding.formula}</p>
@@ -16,7 +18,7 @@ export function Working({ finding }: { finding: Finding }) {
                 {term.name}
                 {term.note && <span className={styles.note}>{term.note}</span>}
               </th>
-              <td className="figure">{formatQuantity(term.value, term.unit)}</td>
+              <td className="figure">{formatQuantity(term.value, term.unit, units)}</td>
               <td className={styles.provenance}>{term.provenance}</td>
             </tr>
           ))}

@@ -2,6 +2,7 @@ import { useNavigate } from 'react-router';
 import { wells, wellNames } from '../../core/findings/wells';
 import { stations } from '../shell/stations';
 import { downloadBuild } from '../shell/build-files';
+import { useSettingsDialog } from '../settings/use-settings-dialog';
 import { useBuild, useBuildStore, useHistory } from '../state/build-store';
 import { demos, openDemo, type DemoId } from '../state/open-build';
 import { useAllOffers } from '../state/use-offers';
@@ -24,6 +25,7 @@ export function useCommands(): Command[] {
   const apply = useBuildStore((state) => state.apply);
   const { undo, redo, undoDepth, redoDepth } = useHistory();
   const toggleBench = useBench((state) => state.toggle);
+  const { open: openSettings } = useSettingsDialog();
   const openGuide = useGuide((state) => state.open);
   const go = (to: string) => () => void navigate(to);
   return [
@@ -59,6 +61,7 @@ export function useCommands(): Command[] {
       name: `A fresh copy of: ${demos[id].name}`,
       run: () => void openDemo(id),
     })),
+    { id: 'settings', group: 'Help', name: 'Settings: units, money, names of plugs', run: openSettings },
     { id: 'bench', group: 'Help', name: 'Day or night bench', run: toggleBench },
     { id: 'guide', group: 'Help', name: 'Show the first steps again', run: openGuide },
     { id: 'commands', group: 'Help', name: 'This list', keys: 'Ctrl K', run: () => undefined },

@@ -8,6 +8,7 @@ import { formatQuantity } from '../../core/quantity/format';
 import { meetingVolts, voltSpan } from '../../core/locker/volt-ladder';
 import { capital } from '../../core/words/sentences';
 import { useSum } from '../state/money-store';
+import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { VoltLadder } from './VoltLadder';
 import styles from './Compared.module.css';
@@ -23,7 +24,11 @@ export function Compared({ items, onShow, onBack }: ComparedProps) {
   const [isShort, setShort] = useState(true);
   const { context } = useCheck();
   const sum = useSum();
-  const rows = compareSheets(items.map(({ part }) => part));
+  const units = useSettings((state) => state.units);
+  const rows = compareSheets(
+    items.map(({ part }) => part),
+    units,
+  );
   const shown = isShort ? rows.filter(({ differs }) => differs) : rows;
   const meets = items[0] && meetingVolts(context, items[0].part);
   const hasVolts = items.some(({ part }) => voltSpan(part));

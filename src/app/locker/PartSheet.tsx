@@ -4,11 +4,11 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { nanoid } from 'nanoid';
 import { fitPart } from '../../core/brief/fit-part';
-import { connectorFamily } from '../../core/connectors/families';
 import type { LockerItem } from '../../core/locker/locker-item';
 import { sheetCurve } from '../../core/locker/sheet-curve';
 import { capital } from '../../core/words/sentences';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { usePlugName, useSettings } from '../state/settings-store';
 import { useLocker } from '../state/locker-store';
 import { CurvePicture } from './CurvePicture';
 import { OtherBuilds } from './OtherBuilds';
@@ -28,9 +28,11 @@ interface PartSheetProps {
 export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
   const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
+  const units = useSettings((state) => state.units);
   const save = useLocker((state) => state.save);
   const { part, state, price, isStarter } = item;
-  const curve = sheetCurve(part);
+  const plugName = usePlugName();
+  const curve = sheetCurve(part, units);
   const copy = async () => {
     const id = `own-${nanoid(8)}`;
     await save({
@@ -109,7 +111,7 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
       <ul className={styles.ports}>
         {part.ports.map((port) => (
           <li key={port.id}>
-            {port.name}: {connectorFamily(port.connector.family).name}
+            {port.name}: {plugName(port.connector.family)}
             {port.connector.gender === 'none' ? '' : `, ${port.connector.gender}`}
             {port.channel === undefined ? '' : `, channel ${port.channel}`}
           </li>

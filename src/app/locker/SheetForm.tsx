@@ -1,11 +1,14 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import type { ConnectorFamilyId } from '../../core/connectors/families';
 import { kindOfAny, sheetFields } from '../../core/kinds';
-import { kindChoices, sheetChoices, sheetSets } from '../../core/locker/sheet-choices';
+import { isPlugChoice, kindChoices, sheetChoices, sheetSets } from '../../core/locker/sheet-choices';
 import { withFigure } from '../../core/locker/sheet-fields';
 import type { PartSpec } from '../../core/parts/part-spec';
+import { inChosenUnits } from '../../core/quantity/unit-choice';
 import { capital } from '../../core/words/sentences';
 import { ChainSelect } from '../brief/ChainSelect';
+import { useSettings } from '../state/settings-store';
 import { Explained } from '../help/Explained';
 import { BoardRows } from './BoardRows';
 import { FigureRow } from './FigureRow';
@@ -22,7 +25,11 @@ interface SheetFormProps {
 
 /** What a sheet says: its figures with where they come from, its choices, and the rows that can be added. */
 export function SheetForm({ part, onChange, isInside = false }: SheetFormProps) {
-  const fields = isInside ? kindOfAny(part).fields(part) : sheetFields(part);
+  const units = useSettings((state) => state.units);
+  const plugNames = useSettings((state) => state.plugNames);
+  const fields = (isInside ? kindOfAny(part).fields(part) : sheetFields(part)).map((field) =>
+    inChosenUnits(field, units),
+  );
   const choices = isInside ? kindChoices(part) : sheetChoices(part);
   return (
     <>
@@ -65,7 +72,14 @@ export function SheetForm({ part, onChange, isInside = false }: SheetFormProps) 
                 <ChainSelect
                   label={label}
                   value={value}
-                  options={options}
+                  options={
+                    isPlugChoice(id)
+                      ? options.map((option) => ({
+                          ...option,
+                          note: plugNames[option.value as ConnectorFamilyId] ?? '',
+                        }))
+                      : options
+                  }
                   empty="unknown"
                   onChoose={(next) => onChange(choose(next))}
                 />

@@ -5,7 +5,10 @@ import { useMemo, useState } from 'react';
 import type { LockerItem } from '../../core/locker/locker-item';
 import { lockerTable, sheetCells, sheetColumns, stateNames, tableName } from '../../core/locker/sheet-table';
 import { kilogramsOfPart } from '../../core/parts/kilograms';
+import { unitRatio } from '../../core/quantity/read-quantity';
+import type { UnitChoice } from '../../core/quantity/unit-choice';
 import type { PartKind } from '../../core/parts/part-spec';
+import { useSettings } from '../state/settings-store';
 import { downloadText } from '../shell/build-files';
 import { TableImport } from './TableImport';
 import styles from './SheetGrid.module.css';
@@ -24,11 +27,12 @@ interface SheetGridProps {
 export default function SheetGrid({ kind, items, onShow, onCompare }: SheetGridProps) {
   const [chosen, setChosen] = useState<GridRowSelectionModel>({ type: 'include', ids: new Set() });
   const [isImporting, setImporting] = useState(false);
+  const units = useSettings((state) => state.units);
   const rows = useMemo(
-    () => items.map((item) => ({ id: item.part.id, item, cells: sheetCells(item.part) })),
-    [items],
+    () => items.map((item) => ({ id: item.part.id, item, cells: sheetCells(item.part, units) })),
+    [items, units],
   );
-  const columns = useMemo(() => columnsFor(items, onShow), [items, onShow]);
+  const columns = useMemo(() => columnsFor(items, units, onShow), [items, units, onShow]);
   const ids = [...chosen.ids].map(String).filter((id) => items.some(({ part }) => part.id === id));
   const isComparable = chosen.type === 'include' && ids.length >= 2 && ids.length <= mostCompared;
   return (
@@ -69,7 +73,11 @@ interface Row {
   cells: ReturnType<typeof sheetCells>;
 }
 
-function columnsFor(items: readonly LockerItem[], onShow: (partId: string) => void): GridColDef<Row>[] {
+function columnsFor(
+  items: readonly LockerItem[],
+  units: UnitChoice,
+  onShow: (partId: string) => void,
+): GridColDef<Row>[] {
   return [
     {
       field: 'name',
@@ -90,7 +98,10 @@ function columnsFor(items: readonly LockerItem[], onShow: (partId: string) => vo
       width: 80,
       valueGetter: (_, { item }) => item.price,
     },
-    ...sheetColumns(items.map(({ part }) => part)).map(({ label, unit }): GridColDef<Row> => ({
+    ...sheetColumns(
+      items.map(({ part }) => part),
+      units,
+    ).map(({ label, unit }): GridColDef<Row> => ({
       field: label,
       headerName: unit === '' ? label : `${label}, ${unit}`,
       width: Math.max(90, 20 + 7.5 * (label.length + unit.length + 2)),
@@ -100,10 +111,11 @@ function columnsFor(items: readonly LockerItem[], onShow: (partId: string) => vo
     })),
     {
       field: 'mass',
-      headerName: 'Mass as reckoned, g',
+      headerName: `Mass as reckoned, ${units.mass}`,
       type: 'number',
       width: 150,
-      valueGetter: (_, { item }) => Math.round(1000 * kilogramsOfPart(item.part)),
+      valueGetter: (_, { item }) =>
+        Number((unitRatio('kg', units.mass) * kilogramsOfPart(item.part)).toPrecision(3)),
     },
   ];
 }

@@ -21,6 +21,7 @@ import type { ServoSpec } from '../../core/parts/servo';
 import { controlKinds, type TransmitterSpec } from '../../core/parts/transmitter';
 import { ChainSelect } from '../brief/ChainSelect';
 import { NumberField } from '../brief/NumberField';
+import { CableOutlets } from './CableOutlets';
 import { ControllerLimits } from './ControllerLimits';
 import type { RowsProps } from './rows-props';
 import { wantWords } from '../brief/want-words';
@@ -42,7 +43,8 @@ export function SheetRows({ part, onChange, isInside }: RowsProps<PartSpec> & { 
           <Counts part={part} onChange={onChange} />
         </>
       )}
-      {part.kind !== 'board' && <PortNames part={part} onChange={onChange} />}
+      {part.kind === 'cable' && <CableOutlets part={part} onChange={onChange} />}
+      {part.kind !== 'board' && part.kind !== 'cable' && <PortNames part={part} onChange={onChange} />}
       {!isInside && <Remark part={part} onChange={onChange} />}
     </>
   );

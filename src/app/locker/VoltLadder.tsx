@@ -6,6 +6,9 @@ import { formatQuantity } from '../../core/quantity/format';
 import { useSum } from '../state/money-store';
 import styles from './VoltLadder.module.css';
 
+/** Rows that can be looked through; longer lists are searched, or read as a table. */
+const mostRows = 300;
+
 interface VoltLadderProps {
   items: readonly LockerItem[];
   chosenId: string | undefined;
@@ -16,8 +19,9 @@ interface VoltLadderProps {
 const stateWords: Record<LockerItem['state'], string> = { own: 'own', mightBuy: 'might buy', catalogue: '' };
 
 /** Parts of one kind side by side: the volts each stands as a bar, and the volts of this build as a line through all. */
-export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps) {
+export function VoltLadder({ items: all, chosenId, meets, onChoose }: VoltLadderProps) {
   const sum = useSum();
+  const items = all.slice(0, mostRows);
   const spans = items.map((item) => voltSpan(item.part));
   const most = Math.max(meets?.volts ?? 0, ...spans.map((span) => span?.most ?? 0)) * 1.05 || 1;
   const x = scaleLinear().domain([0, most]).range([0, 100]);
@@ -70,6 +74,11 @@ export function VoltLadder({ items, chosenId, meets, onChoose }: VoltLadderProps
           );
         })}
       </ul>
+      {all.length > items.length && (
+        <p className={styles.legend}>
+          And {all.length - items.length} more: search, or open the table to see them all.
+        </p>
+      )}
     </>
   );
 }

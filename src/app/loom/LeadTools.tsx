@@ -1,12 +1,12 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { connectorFamily } from '../../core/connectors/families';
 import type { Lead } from '../../core/plan/lead';
-import { readQuantity } from '../../core/quantity/read-quantity';
+import { readQuantity, unitRatio } from '../../core/quantity/read-quantity';
 import { colourSets, insertable, otherPlugs, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
+import { usePlugName, useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { MenuButton } from './MenuButton';
 import styles from './TraceBar.module.css';
@@ -18,6 +18,7 @@ export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) 
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
+  const plugName = usePlugName();
   const inserts = insertable(context, lead, locker);
   const name = context.index.get(lead.from.fitting).fitting.name;
   return (
@@ -83,7 +84,7 @@ export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) 
             <MenuButton
               key={`${ref.fitting} ${ref.port}`}
               label={`Plug at the ${holder}`}
-              options={others.map(({ family }) => ({ id: family, text: connectorFamily(family).name }))}
+              options={others.map(({ family }) => ({ id: family, text: plugName(family) }))}
               onChoose={(family) => {
                 const chosen = others.find((each) => each.family === family);
                 if (chosen) apply(`another plug on the ${holder}`, [chosen.edit]);
@@ -102,10 +103,13 @@ function LengthField({ lead, name }: { lead: Lead; name: string }) {
   const apply = useBuildStore((state) => state.apply);
   const { metres } = lead;
   const [refused, setRefused] = useState<string>();
-  const shown = metres === undefined ? '' : (metres.typed ?? String(Math.round(metres.value * 1000)));
+  const unit = useSettings((state) => state.units.length);
+  const scale = unitRatio(unit, 'm');
+  const shown =
+    metres === undefined ? '' : (metres.typed ?? String(Number((metres.value / scale).toPrecision(4))));
   const isMeasured = metres?.provenance === 'measured' || metres?.provenance === 'stated';
   const take = (text: string) => {
-    const read = readQuantity(text, { unit: 'mm', scale: 0.001 });
+    const read = readQuantity(text, { unit, scale });
     const isInRange = read.ok && read.value.value >= 0.005 && read.value.value <= 50;
     setRefused(read.ok ? (isInRange ? undefined : 'from 5 mm to 50 m') : read.problem);
     if (read.ok && isInRange)
@@ -117,7 +121,7 @@ function LengthField({ lead, name }: { lead: Lead; name: string }) {
     <TextField
       key={shown}
       size="small"
-      label={isMeasured ? 'Length, mm' : 'Length, mm (assumed)'}
+      label={isMeasured ? `Length, ${unit}` : `Length, ${unit} (assumed)`}
       defaultValue={shown}
       error={refused !== undefined}
       helperText={refused}

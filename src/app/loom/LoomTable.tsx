@@ -6,6 +6,7 @@ import TableRow from '@mui/material/TableRow';
 import type { Focus } from '../../core/loom/focus';
 import { assumedColours, leadRows } from '../../core/loom/lead-rows';
 import { loomModel } from '../../core/loom/loom-model';
+import { usePlugName } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import type { Trace } from './trace';
 import styles from './LoomTable.module.css';
@@ -13,6 +14,7 @@ import styles from './LoomTable.module.css';
 /** The content of the picture in rows: every lead wire by wire, and every part with its facts. */
 export function LoomTable({ focus, onTrace }: { focus: Focus | undefined; onTrace: (trace: Trace) => void }) {
   const { context } = useCheck();
+  const leads = leadRows(context, usePlugName());
   const { nodes } = loomModel(context);
   return (
     <div className={styles.tables}>
@@ -27,7 +29,7 @@ export function LoomTable({ focus, onTrace }: { focus: Focus | undefined; onTrac
           </TableRow>
         </TableHead>
         <TableBody>
-          {leadRows(context).map((row) => (
+          {leads.map((row) => (
             <TableRow key={row.id} selected={focus?.leads.has(row.id) ?? false}>
               <TableCell component="th" scope="row">
                 <FollowButton words={row.from} onClick={() => onTrace({ kind: 'lead', id: row.id })} />
@@ -49,9 +51,7 @@ export function LoomTable({ focus, onTrace }: { focus: Focus | undefined; onTrac
           ))}
         </TableBody>
       </Table>
-      {leadRows(context).some(({ isAssumed }) => isAssumed) && (
-        <p className={styles.note}>{assumedColours}</p>
-      )}
+      {leads.some(({ isAssumed }) => isAssumed) && <p className={styles.note}>{assumedColours}</p>}
       <Table size="small" aria-label="Parts" sx={{ mt: 3 }}>
         <TableHead>
           <TableRow>

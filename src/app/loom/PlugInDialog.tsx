@@ -7,18 +7,19 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { portKey, type Fitted, type FreePort } from '../../core/survey/build-index';
-import { connectorFamily } from '../../core/connectors/families';
 import { mating } from '../../core/connectors/mating';
 import { connect } from '../../core/put-right/connect';
 import { plugTargets } from '../../core/wiring/plug-targets';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
+import { usePlugName } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 
 /** Joins a free port of a part to a free port of another, and says beforehand whether their plugs go together. */
 export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () => void }) {
   const build = useBuild();
   const { context } = useCheck();
+  const plugName = usePlugName();
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
   const free = context.index.freePorts();
@@ -53,7 +54,7 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
           onChoose={setToKey}
         />
         <p>
-          {from && `A ${connectorFamily(from.port.connector.family).name}. `}
+          {from && `A ${plugName(from.port.connector.family)}. `}
           {fit === undefined
             ? ''
             : fit === 'mates'

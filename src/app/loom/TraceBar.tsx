@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { leadRows } from '../../core/loom/lead-rows';
 import { capital } from '../../core/words/sentences';
 import { Explained } from '../help/Explained';
+import { usePlugName } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { LeadTools } from './LeadTools';
 import { PartTools } from './PartTools';
@@ -11,6 +12,7 @@ import styles from './TraceBar.module.css';
 /** The part or lead being followed, in words, with what can be done to it. */
 export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Trace) => void }) {
   const { context } = useCheck();
+  const plugName = usePlugName();
   const { index } = context;
   if (trace?.kind === 'part' && index.has(trace.id)) {
     const fitted = index.get(trace.id);
@@ -41,7 +43,9 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
       </div>
     );
   const row =
-    trace?.kind === 'lead' ? leadRows(context).find((leadRow) => leadRow.id === trace.id) : undefined;
+    trace?.kind === 'lead'
+      ? leadRows(context, plugName).find((leadRow) => leadRow.id === trace.id)
+      : undefined;
   const lead = row && index.build.leads.find((candidate) => candidate.id === row.id);
   if (row && lead) {
     return (

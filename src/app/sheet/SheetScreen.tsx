@@ -15,6 +15,7 @@ import { LoomDrawing } from '../loom/LoomDrawing';
 import { useLoomLayout } from '../loom/use-loom-layout';
 import { downloadText } from '../shell/build-files';
 import { useBuild } from '../state/build-store';
+import { usePlugName, useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import styles from './SheetScreen.module.css';
 
@@ -24,6 +25,8 @@ export function Component() {
   const check = useCheck();
   const { context, findings } = check;
   const { layout } = useLoomLayout();
+  const units = useSettings((state) => state.units);
+  const leads = leadRows(context, usePlugName());
   const steps = planProcedure(context);
   const needed = [...new Set(steps.flatMap((step) => step.cautions))];
   return (
@@ -43,7 +46,7 @@ export function Component() {
       <h2>Leads</h2>
       <SheetTable
         heads={['From', 'To', 'Wires', 'Plugs', 'Carries']}
-        rows={leadRows(context).map((row) => [
+        rows={leads.map((row) => [
           row.from,
           row.to,
           row.conductors.join(', '),
@@ -51,7 +54,7 @@ export function Component() {
           row.carries,
         ])}
       />
-      {leadRows(context).some(({ isAssumed }) => isAssumed) && <p>{assumedColours}</p>}
+      {leads.some(({ isAssumed }) => isAssumed) && <p>{assumedColours}</p>}
       <h2>Channels</h2>
       <SheetTable
         heads={['Channel', 'Function', 'Control', 'Port', 'Works']}
@@ -66,7 +69,7 @@ export function Component() {
       <h2>Findings</h2>
       <ul className={styles.list}>
         {findings.map((finding) => {
-          const { actual, bound, limit } = numberWords(finding);
+          const { actual, bound, limit } = numberWords(finding, units);
           return (
             <li key={finding.id}>
               <strong>{finding.severity}</strong>

@@ -2,9 +2,11 @@ import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import KeyboardCommandKey from '@mui/icons-material/KeyboardCommandKey';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import Redo from '@mui/icons-material/Redo';
+import TuneOutlined from '@mui/icons-material/TuneOutlined';
 import Undo from '@mui/icons-material/Undo';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
+import { useSettingsDialog } from '../settings/use-settings-dialog';
 import { useHistory } from '../state/build-store';
 import { useSaveState, type SaveState } from '../state/saving';
 import { useBench } from '../theme/bench-store';
@@ -23,6 +25,7 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
   const { undo, redo, undoDepth, redoDepth, undoWords, redoWords } = useHistory();
   const saveState = useSaveState((state) => state.state);
   const { bench, toggle } = useBench();
+  const { open: openSettings } = useSettingsDialog();
   const isTrouble = saveState === 'failed' || saveState === 'gone';
   const otherBench = bench === 'day' ? 'Night bench' : 'Day bench';
   return (
@@ -52,6 +55,11 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
         <Tooltip title="Commands and shortcuts (Ctrl K)">
           <IconButton size="small" aria-label="Commands and shortcuts" onClick={onCommands}>
             <KeyboardCommandKey fontSize="small" />
+          </IconButton>
+        </Tooltip>
+        <Tooltip title="Settings: units, money, names of plugs">
+          <IconButton size="small" aria-label="Settings" onClick={openSettings}>
+            <TuneOutlined fontSize="small" />
           </IconButton>
         </Tooltip>
         <span className={isTrouble ? styles.failed : styles.saved} role="status">

@@ -6,6 +6,7 @@ import { FindingsPanel } from '../findings/FindingsPanel';
 import { CommandPalette } from '../help/CommandPalette';
 import { GuideBar } from '../help/GuideBar';
 import { HullStrip } from '../hull/HullStrip';
+import { useSettingsDialog } from '../settings/use-settings-dialog';
 import { useBackup } from '../state/backup-store';
 import { useBuildStore } from '../state/build-store';
 import { useTrialFindings } from '../state/trial-findings-store';
@@ -19,6 +20,7 @@ import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
 
 const RestoreDialog = lazy(() => import('../builds/RestoreDialog'));
+const SettingsDialog = lazy(() => import('../settings/SettingsDialog'));
 const KeepRehearsing = lazy(() => import('../trial/KeepRehearsing'));
 
 /** The frame of every screen: name, hull with its five wells, stations, and the findings of a well. */
@@ -30,6 +32,7 @@ export function Shell() {
   const { isChosen, close } = usePanel();
   const recordKey = useBuildStore((state) => state.recordKey);
   const backup = useBackup((state) => state.backup);
+  const settings = useSettingsDialog();
   const isWorking = useIsFetching() > 0;
   const rehearsal = useTrialFindings((state) => state.rehearsal);
   return (
@@ -59,6 +62,11 @@ export function Shell() {
       {backup && (
         <Suspense fallback={null}>
           <RestoreDialog backup={backup} />
+        </Suspense>
+      )}
+      {settings.isOpen && (
+        <Suspense fallback={null}>
+          <SettingsDialog onClose={settings.close} />
         </Suspense>
       )}
       <Refusal />

@@ -9,7 +9,7 @@ import { fileFormat, readEnvelope } from './read-file';
 import { fileVersion } from './ladder';
 
 /** Most parts that a locker file may hold. */
-const mostItems = 5000;
+const mostItems = 12_000;
 
 const states: readonly unknown[] = ['own', 'mightBuy', 'catalogue'];
 

@@ -1,4 +1,5 @@
 import { formatQuantity, formatSigned, type Unit } from '../quantity/format';
+import { benchUnits } from '../quantity/unit-choice';
 import type { Bound, Finding } from './finding';
 
 /** Units on a scale, where the distance to the limit says something. */
@@ -29,11 +30,11 @@ export interface NumberWords {
 }
 
 /** The two numbers of a finding in words: `6.0 V` may be `5.2 V` `+0.8 V`. */
-export function numberWords({ actual, limit, bound, unit }: Finding): NumberWords {
+export function numberWords({ actual, limit, bound, unit }: Finding, units = benchUnits): NumberWords {
   return {
-    actual: formatQuantity(actual, unit),
+    actual: formatQuantity(actual, unit, units),
     bound: boundWords[bound],
-    limit: formatQuantity(limit, unit),
-    beyond: isMeasured(unit) ? formatSigned(actual - limit, unit) : undefined,
+    limit: formatQuantity(limit, unit, units),
+    beyond: isMeasured(unit) ? formatSigned(actual - limit, unit, units) : undefined,
   };
 }

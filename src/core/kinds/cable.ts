@@ -4,7 +4,7 @@ import { ampsField } from '../parts/sheet-field';
 import { describeKind } from './kind';
 
 /** What a person calls each form. */
-const cableWords: Record<CableForm, string> = {
+export const cableWords: Record<CableForm, string> = {
   adapter: 'adapter',
   extension: 'extension',
   yLead: 'Y-lead',

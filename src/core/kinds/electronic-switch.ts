@@ -21,11 +21,14 @@ export const electronicSwitchKind = describeKind<'electronicSwitch'>({
     ],
   }),
   signal: () => 'signal',
-  fields: () => [
+  fields: (part) => [
     voltsField('minVolts', 'Least on its lead'),
     voltsField('maxVolts', 'Most on its lead'),
     voltsField('maxFeedVolts', 'Switches up to'),
     ampsField('amps', 'Draws'),
+    ...part.ports.flatMap(({ flow, name }, n) =>
+      flow === 'out' ? [ampsField(`ports.${n}.maxAmps`, `Most from its ${name}`)] : [],
+    ),
   ],
   choices: () => [],
   draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),

@@ -10,7 +10,7 @@ import { figureAt, withFigure } from './sheet-fields';
 const required = ['regulator.maxAmps', 'regulator.maxWatts'];
 
 /** Servo plugs are alike the world over; which plug any other port has is unknown until somebody looks. */
-function withAssumedPlug(port: PortSpec): PortSpec {
+export function withAssumedPlug(port: PortSpec): PortSpec {
   const { form } = connectorFamily(port.connector.family);
   if (form === 'open' || form === 'servo') return port;
   return { ...port, connector: { ...port.connector, isAssumed: true } };

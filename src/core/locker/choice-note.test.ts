@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { benchUnits } from '../quantity/unit-choice';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { choiceNote } from './choice-note';
 import type { LockerItem } from './locker-item';
@@ -19,11 +20,13 @@ describe('what stands beside a part in a choice', () => {
     [item('bec-8a'), '6.0 to 26.0 V, 5, 6, 7.4 V, 8.0 A'],
     [item('receiver-6-holm'), '3.8 to 8.4 V, holm link'],
   ])('decides between it and others: %#', (one, words) => {
-    expect(choiceNote(one)).toBe(words);
+    expect(choiceNote(one, benchUnits)).toBe(words);
   });
 
   it('never says what no sheet states', () => {
     for (const part of starterLocker)
-      expect(choiceNote({ part, state: 'catalogue', isStarter: true })).not.toMatch(/undefined|NaN/);
+      expect(choiceNote({ part, state: 'catalogue', isStarter: true }, benchUnits)).not.toMatch(
+        /undefined|NaN/,
+      );
   });
 });

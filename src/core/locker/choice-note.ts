@@ -1,24 +1,25 @@
-import { rememberedAlone } from '../remembered';
+import { remembered } from '../remembered';
 import { kilogramCentimetre } from '../parts/sheet-field';
 import type { PartSpec } from '../parts/part-spec';
 import { nameList } from '../words/sentences';
 import { formatQuantity } from '../quantity/format';
+import type { UnitChoice } from '../quantity/unit-choice';
 import type { LockerItem } from './locker-item';
 import { voltSpan } from './volt-ladder';
 
 /** What decides between parts of a kind, in a line: volts, torque, amps, what it costs and whether it lies on the shelf. */
-export const choiceNote = rememberedAlone(({ part, state, price }: LockerItem): string => {
+export const choiceNote = remembered(({ part, state, price }: LockerItem, units: UnitChoice): string => {
   const span = part.kind === 'pack' ? undefined : voltSpan(part);
   return [
     span && `${span.least > 0 ? `${span.least.toFixed(1)} to ` : 'up to '}${formatQuantity(span.most, 'V')}`,
-    ...strengthOf(part),
+    ...strengthOf(part, units),
     state === 'own' ? 'own' : price === undefined ? undefined : price.toFixed(2),
   ]
     .filter(Boolean)
     .join(', ');
 });
 
-function strengthOf(part: PartSpec): (string | undefined)[] {
+function strengthOf(part: PartSpec, units: UnitChoice): (string | undefined)[] {
   const amps = (figure: { value: number } | undefined, words: string) =>
     figure && `${formatQuantity(figure.value, 'A')}${words}`;
   switch (part.kind) {
@@ -26,7 +27,7 @@ function strengthOf(part: PartSpec): (string | undefined)[] {
       const best = part.sheet.findLast((point) => point.stallNewtonMetres);
       return [
         best?.stallNewtonMetres &&
-          `${formatQuantity(best.stallNewtonMetres.value / kilogramCentimetre, 'kg·cm')} at ${formatQuantity(best.volts.value, 'V')}`,
+          `${formatQuantity(best.stallNewtonMetres.value / kilogramCentimetre, 'kg·cm', units)} at ${formatQuantity(best.volts.value, 'V')}`,
       ];
     }
     case 'controller':

@@ -9,7 +9,7 @@ import { addVoltage, moveVoltage, withProtocols, withRegulatorVolts } from './sh
 import { linksLabel, ownColumns, sheetColumns, stateNames } from './sheet-table';
 
 /** Most rows that one table brings. */
-const mostTableRows = 5000;
+const mostTableRows = 12_000;
 
 /** A cell that could not be read: its row counted from 1 without the heading, what stands there, and why not. */
 interface CellProblem {
@@ -72,6 +72,7 @@ export function readSheetTable(
   const voltages = targets
     .flatMap((target) => Number(volts.exec(target ?? '')?.[1] ?? NaN))
     .filter(Number.isFinite);
+  const blank = withVoltages(blankPart(kind, 'blank'), voltages);
   for (const [n, cells] of rows.slice(0, mostTableRows).entries()) {
     const at = (target: string) => cells[targets.indexOf(target)]?.trim() ?? '';
     const name = at('Name').slice(0, 80);
@@ -88,7 +89,7 @@ export function readSheetTable(
     const price = at('Price') === '' ? undefined : Number(at('Price').replace(',', '.'));
     const isPrice = price === undefined || (Number.isFinite(price) && price >= 0 && price <= 1_000_000);
     if (!isPrice) refuse('Price', at('Price'), 'a number from 0 to 1000000');
-    let part = { ...withVoltages(blankPart(kind, newId()), voltages), name };
+    let part = { ...blank, id: newId(), name };
     if (at('Maker')) part = { ...part, maker: at('Maker').slice(0, 60) };
     // What is chosen first: which figures a sheet has room for goes by it.
     const isChosen = (target: string | undefined) =>

@@ -31,6 +31,11 @@ function withoutProtection(part: PartSpec): PartSpec {
   return rest;
 }
 
+const plugPrefix = 'plug:';
+
+/** Whether a choice of a sheet is the one of a plug; its values are families. */
+export const isPlugChoice = (choiceId: string): boolean => choiceId.startsWith(plugPrefix);
+
 /** Plugs with as many contacts as the port has, or more; a receiver's rows of pins are what they are. */
 function plugChoices(part: PartSpec, changed: (change: object) => PartSpec): SheetChoice[] {
   if (part.kind === 'receiver') return [];
@@ -47,7 +52,7 @@ function plugChoices(part: PartSpec, changed: (change: object) => PartSpec): She
       const { isAssumed, ...known } = port.connector;
       const unknown = isAssumed ? [{ value: '', text: 'unknown' }] : [];
       return sheetChoice(
-        `plug:${port.id}`,
+        `${plugPrefix}${port.id}`,
         `Plug, ${port.name}`,
         isAssumed ? '' : known.family,
         [...unknown, ...options],

@@ -1,4 +1,5 @@
-import { kilogramCentimetre } from '../parts/sheet-field';
+import { unitRatio } from '../quantity/read-quantity';
+import { benchUnits } from '../quantity/unit-choice';
 import type { PartSpec } from '../parts/part-spec';
 import { servoFigureAt } from '../parts/servo-sheet';
 import { terminalsOf } from '../kinds';
@@ -16,7 +17,7 @@ export interface SheetCurve {
 const steps = 40;
 
 /** Torque against volts, volts against charge, or amps against input volts; `undefined` for kinds without one. */
-export function sheetCurve(part: PartSpec): SheetCurve | undefined {
+export function sheetCurve(part: PartSpec, units = benchUnits): SheetCurve | undefined {
   if (part.kind === 'pack')
     return {
       title: 'Rest volts as the pack runs down',
@@ -30,11 +31,11 @@ export function sheetCurve(part: PartSpec): SheetCurve | undefined {
     return {
       title: 'Stall torque against rail volts',
       xLabel: 'V',
-      yLabel: 'kg·cm',
+      yLabel: units.torque,
       points: span(
         least,
         most,
-        (x) => (servoFigureAt(part, 'stallNewtonMetres', x)?.value ?? 0) / kilogramCentimetre,
+        (x) => (servoFigureAt(part, 'stallNewtonMetres', x)?.value ?? 0) * unitRatio('N·m', units.torque),
       ),
     };
   }

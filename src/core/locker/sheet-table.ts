@@ -2,6 +2,7 @@ import { kinds, sheetFields } from '../kinds';
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import type { SheetField } from '../parts/sheet-field';
 import type { Figure } from '../quantity/figure';
+import { benchUnits, chosenUnit, inChosenUnits } from '../quantity/unit-choice';
 import type { LockerItem } from './locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { figureAt } from './sheet-fields';
@@ -26,10 +27,11 @@ const numberIn = (figure: Figure, field: SheetField): number =>
   Number((figure.value / field.scale).toPrecision(4));
 
 /** The columns that the sheets of some parts have together, in the order of the sheets. */
-export function sheetColumns(parts: readonly PartSpec[]): SheetColumn[] {
+export function sheetColumns(parts: readonly PartSpec[], units = benchUnits): SheetColumn[] {
   const known = new Map<string, SheetColumn>();
   for (const part of parts)
-    for (const { label, unit } of sheetFields(part)) known.set(label, { label, unit });
+    for (const { label, unit } of sheetFields(part))
+      known.set(label, { label, unit: chosenUnit(unit, units) });
   for (const part of parts) {
     for (const { label } of [...kindChoices(part), ...sheetSets(part)]) known.set(label, { label, unit: '' });
     if ('protocols' in part) known.set(linksLabel, { label: linksLabel, unit: '' });
@@ -38,7 +40,7 @@ export function sheetColumns(parts: readonly PartSpec[]): SheetColumn[] {
 }
 
 /** What a part's sheet says, by column label; columns that it is silent in are left out. */
-export function sheetCells(part: PartSpec): Map<string, SheetCell> {
+export function sheetCells(part: PartSpec, units = benchUnits): Map<string, SheetCell> {
   const cells = new Map<string, SheetCell>();
   for (const { label, value, options } of kindChoices(part)) {
     const text = options.find((option) => option.value === value)?.text ?? value;
@@ -53,7 +55,7 @@ export function sheetCells(part: PartSpec): Map<string, SheetCell> {
   for (const field of sheetFields(part)) {
     const figure = figureAt(part, field);
     if (!figure) continue;
-    const value = numberIn(figure, field);
+    const value = numberIn(figure, inChosenUnits(field, units));
     const mark = figure.provenance === 'stated' ? '' : ` (${figure.provenance})`;
     cells.set(field.label, { text: `${value}${mark}`, value });
   }
@@ -67,9 +69,9 @@ export interface ComparedRow extends SheetColumn {
 }
 
 /** Sheets side by side: every column that at least one of them fills, with what differs marked. */
-export function compareSheets(parts: readonly PartSpec[]): ComparedRow[] {
-  const all = parts.map(sheetCells);
-  return sheetColumns(parts)
+export function compareSheets(parts: readonly PartSpec[], units = benchUnits): ComparedRow[] {
+  const all = parts.map((part) => sheetCells(part, units));
+  return sheetColumns(parts, units)
     .map((column): ComparedRow => {
       const cells = all.map((each) => each.get(column.label));
       const texts = new Set(cells.map((cell) => cell?.text));

@@ -1,5 +1,5 @@
 import type { Conductor, Lead } from '../plan/lead';
-import { connectorFamily } from '../connectors/families';
+import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import { goesTogether, mating, type Mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
@@ -22,15 +22,22 @@ export interface LeadRow {
   carries: string;
 }
 
-/** Every lead of the build in words; the same content as the wiring picture. */
-export function leadRows(context: CheckContext): LeadRow[] {
-  return context.build.leads.map((lead) => leadRow(context, lead));
+type PlugNamer = (family: ConnectorFamilyId) => string;
+
+const familyName: PlugNamer = (family) => connectorFamily(family).name;
+
+/**
+ * Every lead of the build in words; the same content as the wiring picture.
+ * @param plugName what a family of plugs is called, by its form where nobody says otherwise
+ */
+export function leadRows(context: CheckContext, plugName: PlugNamer = familyName): LeadRow[] {
+  return context.build.leads.map((lead) => leadRow(context, lead, plugName));
 }
 
-function leadRow({ index, build }: CheckContext, lead: Lead): LeadRow {
+function leadRow({ index, build }: CheckContext, lead: Lead, plugName: PlugNamer): LeadRow {
   const [a, b] = [index.port(lead.from), index.port(lead.to)];
   const result = mating(a.connector, b.connector).result;
-  const names = [...new Set([a, b].map((port) => connectorFamily(port.connector.family).name))];
+  const names = [...new Set([a, b].map((port) => plugName(port.connector.family)))];
   const channel = a.channel ?? b.channel;
   const served = build.functions.find((modelFunction) => modelFunction.channel === channel);
   const size = [

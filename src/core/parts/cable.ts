@@ -3,7 +3,7 @@ import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 
-const cableForms = ['adapter', 'extension', 'yLead', 'harness', 'switch', 'fuse', 'bindPlug'] as const;
+export const cableForms = ['adapter', 'extension', 'yLead', 'harness', 'switch', 'fuse', 'bindPlug'] as const;
 export type CableForm = (typeof cableForms)[number];
 
 /**

@@ -1,6 +1,12 @@
+import { benchUnits, inChosenUnit } from './unit-choice';
+
 /** Units of the bench, as they are written after a number. */
 export type Unit =
   | 'V'
+  | 'oz-in'
+  | 'in'
+  | 'g'
+  | 'oz'
   | 'N·m'
   | 'kg·cm'
   | 'A'
@@ -50,6 +56,10 @@ const decimals: Partial<Record<Unit, number>> = {
   V: 1,
   'N·m': 2,
   'kg·cm': 1,
+  'oz-in': 0,
+  in: 2,
+  g: 0,
+  oz: 1,
   Ω: 3,
   'mm²': 2,
   'cm²': 1,
@@ -97,21 +107,23 @@ const plurals: Partial<Record<Unit, string>> = { cutoffs: 'cut-offs' };
 /**
  * A quantity as the bench writes it: `6.0 V`, `2 sources`, `port 3`.
  * Two decimals where one would hide the figure (0.24 A, 2.54 mm), one otherwise.
+ * @param units what it is written in, where that is a matter of choice
  */
-export function formatQuantity(value: number, unit: Unit): string {
+export function formatQuantity(inUnit: number, asUnit: Unit, units = benchUnits): string {
+  const { value, unit } = inChosenUnit(inUnit, asUnit, units);
   if (unit === 'port' || unit === 'contact' || unit === 'channel') return `${unit} ${value}`;
-  const usual = decimals[unit] ?? 0;
+  const usual = decimals[unit as Unit] ?? 0;
   const rounded = value.toFixed(usual);
   const hidden =
     usual > 0 && (unit === 'mm' || Math.abs(value) < 1) && Math.abs(value - Number(rounded)) >= 0.015;
   const text = hidden ? value.toFixed(usual + 1) : rounded;
   if (unit === 'AWG') return `AWG ${value}`;
-  const word = Math.abs(value) === 1 ? (singulars[unit] ?? unit) : (plurals[unit] ?? unit);
+  const word = Math.abs(value) === 1 ? (singulars[unit as Unit] ?? unit) : (plurals[unit as Unit] ?? unit);
   return `${text.replace('-', '−')} ${word}`;
 }
 
 /** The margin of a finding with its sign: `+0.8 V`, `−4.3 A`. */
-export function formatSigned(value: number, unit: Unit): string {
-  const text = formatQuantity(Math.abs(value), unit);
+export function formatSigned(value: number, unit: Unit, units = benchUnits): string {
+  const text = formatQuantity(Math.abs(value), unit, units);
   return value > 0 ? `+${text}` : value < 0 ? `−${text}` : text;
 }

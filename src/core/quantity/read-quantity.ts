@@ -66,6 +66,17 @@ interface ReadQuantity {
 const measureOf = (unit: string): Measure | undefined =>
   (Object.keys(measures) as Measure[]).find((measure) => Object.hasOwn(measures[measure], unit));
 
+/**
+ * How many of one unit another one of the same measure is: `unitRatio('in', 'mm')` is 25.4.
+ * @throws where they measure different things
+ */
+export function unitRatio(unit: string, other: string): number {
+  const measure = measureOf(unit);
+  if (measure === undefined || measureOf(other) !== measure)
+    throw new Error(`no ratio of ${unit} to ${other}`);
+  return scaleOf(measure, unit) / scaleOf(measure, other);
+}
+
 const numberThenUnit = /^([+−-]?\d[\d\s'’]*(?:[.,]\d+)?|[+−-]?[.,]\d+)\s*(.*)$/;
 
 /**

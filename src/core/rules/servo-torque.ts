@@ -4,7 +4,6 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../parts/servo-sheet';
 import type { ServoSpec } from '../parts/servo';
 import { offerSwaps } from '../put-right/swap-part';
-import { formatQuantity } from '../quantity/format';
 import type { MechanismLoad } from '../circuit/mechanism-load';
 import { defineRule } from './rule';
 import { figureTerm, solvedTerm } from './support/terms';
@@ -29,13 +28,13 @@ export const servoTorque = defineRule<Message>({
         severity: 'stop',
         bound: 'least',
         text: 'the {{servo}} cannot {{work}}',
-        why: 'It stands stalled, drawing its most, until the rail sags or it burns out. It gives {{given}}.',
+        why: 'It stands stalled, drawing its most, until the rail sags or it burns out.',
       },
       weak: {
         severity: 'mind',
         bound: 'least',
         text: 'the {{servo}} may not {{work}}',
-        why: 'What it must move is an estimate, and lies above what it gives, {{given}}: it may stall, and draws its most then.',
+        why: 'What it must move is an estimate, and lies above what it gives: it may stall, and draws its most then.',
       },
       wedged: {
         severity: 'note',
@@ -60,11 +59,7 @@ export const servoTorque = defineRule<Message>({
         return [{ missing: `torque of the ${fitting.name}`, subjects: [fittingSubject(fitting.id)] }];
       const report = (messageId: Message, needed: number): Report<Message> => ({
         messageId,
-        data: {
-          servo: fitting.name,
-          work: load.words,
-          given: formatQuantity(given.value / kilogramCentimetre, 'kg·cm'),
-        },
+        data: { servo: fitting.name, work: load.words },
         subjects: [fittingSubject(fitting.id)],
         actual: given.value / kilogramCentimetre,
         limit: needed / kilogramCentimetre,
