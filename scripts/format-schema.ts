@@ -59,7 +59,7 @@ export function formatSchema(): Schema {
     title: 'Dry Hull file: a build, or a locker',
     oneOf: [
       wrapped('build', { $ref: '#/definitions/Build' }),
-      wrapped('locker', { type: 'array', maxItems: 5000, items: lockerItem }),
+      wrapped('locker', { type: 'array', maxItems: 12_000, items: lockerItem }),
     ],
     definitions: closed,
   };

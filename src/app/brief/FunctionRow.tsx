@@ -87,7 +87,8 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
       <ChainSelect
         label={`${modelFunction.name}: channel`}
         value={modelFunction.channel === undefined ? '' : String(modelFunction.channel)}
-        empty="?"
+        empty={chain.channels.join(', ') || '?'}
+        isSet={chain.channels.length > 0}
         options={Array.from({ length: channels }, (_, n) => ({
           value: String(n + 1),
           text: String(n + 1),

@@ -59,7 +59,7 @@ export function Component() {
       <SheetTable
         heads={['Channel', 'Function', 'Control', 'Port', 'Works']}
         rows={functionChains(context).map((chain) => [
-          String(chain.channel ?? '?'),
+          chain.channels.join(', ') || '?',
           chain.function.name,
           chain.control ?? '?',
           chain.port ?? 'not plugged in',

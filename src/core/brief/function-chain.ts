@@ -1,6 +1,8 @@
 import type { Build } from '../plan/build';
 import type { ModelFunction } from '../plan/model-function';
-import type { PortSpec } from '../parts/port';
+import { channelsOf, homeChannel, isWithoutChannel } from '../radio/channel-inputs';
+import type { SignalPath } from '../survey/signals';
+import { nameList } from '../words/sentences';
 import type { CheckContext } from '../findings/context';
 
 /** How far a function is served: from the thumb to the part. */
@@ -8,7 +10,8 @@ export interface FunctionChain {
   function: ModelFunction;
   parts: string[];
   control: string | undefined;
-  channel: number | undefined;
+  /** Its channels: its own first, then those that it is mixed into. */
+  channels: number[];
   /** The receiver port its parts are really plugged into. */
   port: string | undefined;
   /** The first thing still open, in words; `undefined` when served. */
@@ -23,30 +26,36 @@ export function functionChains({ build, index, survey }: CheckContext): Function
     const control = transmitter?.part.controls.find(
       (candidate) => candidate.id === modelFunction.control,
     )?.name;
-    const port = survey.signals.find((path) => modelFunction.devices.includes(path.device.fitting.id))?.port;
+    const heard = survey.signals.filter((path) => modelFunction.devices.includes(path.device.fitting.id));
+    const ports = [...new Set(heard.map((path) => path.port.name))];
     return {
       function: modelFunction,
       parts,
       control,
-      channel: modelFunction.channel,
-      port: port?.name,
-      open: firstOpen(modelFunction, parts, control, port),
+      channels: channelsOf(build, modelFunction),
+      port: ports.length === 0 ? undefined : nameList(ports),
+      open: firstOpen(build, modelFunction, parts, control, heard),
     };
   });
 }
 
 function firstOpen(
+  build: Build,
   modelFunction: ModelFunction,
   parts: string[],
   control: string | undefined,
-  port: PortSpec | undefined,
+  heard: readonly SignalPath[],
 ): string | undefined {
   if (parts.length === 0) return 'no part yet';
   if (control === undefined) return 'no control yet';
-  if (modelFunction.channel === undefined) return 'no channel yet';
-  if (port === undefined) return 'not plugged in yet';
-  const isWrong = port.channel !== undefined && port.channel !== modelFunction.channel;
-  return isWrong ? `in ${port.name}, wants channel ${modelFunction.channel}` : undefined;
+  if (isWithoutChannel(build, modelFunction)) return 'no channel yet';
+  if (heard.length === 0) return 'not plugged in yet';
+  for (const { device, port } of heard) {
+    const home = homeChannel(build, modelFunction, device.fitting.id);
+    if (port.channel !== undefined && home !== undefined && port.channel !== home)
+      return `in ${port.name}, wants channel ${home}`;
+  }
+  return undefined;
 }
 
 /** An id for a new function that the build does not have. */

@@ -1,5 +1,6 @@
 import type { ClassConstructor } from 'class-transformer';
 import { Build, mostItems } from '../plan/build';
+import { ChannelSetting } from '../plan/channel-setting';
 import { Fitting } from '../plan/fitting';
 import { Lead } from '../plan/lead';
 import { Measured } from '../plan/measured';
@@ -27,6 +28,7 @@ const classOf: Record<ListName, (entry: Record<string, unknown>) => ClassConstru
   ticks: () => Tick,
   outings: () => Outing,
   measured: () => Measured,
+  channels: () => ChannelSetting,
 };
 const lists = Object.keys(classOf) as ListName[];
 
@@ -48,7 +50,7 @@ function listProblem(data: Record<string, unknown>): FileProblem | undefined {
   for (const name of lists) {
     const list = data[name];
     if (!Array.isArray(list)) {
-      if (list === undefined && (name === 'outings' || name === 'measured')) continue;
+      if (list === undefined && (name === 'outings' || name === 'measured' || name === 'channels')) continue;
       return { where: `build.${name}`, why: 'must be a list' };
     }
     if (list.length > mostItems[name])

@@ -13,6 +13,7 @@ export function firstInconsistency(build: Build): FileProblem | undefined {
     duplicate(build.fittings, 'build.fittings') ??
     duplicate(build.leads, 'build.leads') ??
     duplicate(build.functions, 'build.functions') ??
+    twiceSet(build) ??
     slashed(build) ??
     strayFitting(build) ??
     crossedBoard(build) ??
@@ -28,6 +29,16 @@ function duplicate(list: readonly { id: string }[], path: string): FileProblem |
     seen.add(id);
   }
   return undefined;
+}
+
+/** Each channel is set once. */
+function twiceSet({ channels = [] }: Build): FileProblem | undefined {
+  const at = channels.findIndex(
+    ({ channel }, n) => channels.findIndex((each) => each.channel === channel) < n,
+  );
+  return at < 0
+    ? undefined
+    : { where: `build.channels[${at}].channel`, why: `${channels[at]?.channel} is set twice` };
 }
 
 function strayFitting({ fittings, parts }: Build): FileProblem | undefined {

@@ -17,6 +17,8 @@ const steps: readonly Step[] = [
   { to: 4, name: 'wholeSheets', climb: (content) => content },
   // And boards with several parts on them, what is set on those, receivers whose throttle or link nobody knows.
   { to: 5, name: 'boards', climb: (content) => content },
+  // And what the transmitter is set to: channels, mixes, how functions follow their controls.
+  { to: 6, name: 'radioSettings', climb: (content) => content },
 ];
 
 /** The version that is written. */

@@ -73,6 +73,7 @@ const singular: Record<string, string> = {
   ticks: 'a tick',
   outings: 'the outing',
   measured: 'a reading',
+  channels: 'the setting of a channel',
 };
 
 function nameOf(list: string, item: unknown): string {

@@ -1,6 +1,7 @@
 import type { Conductor, Lead } from '../plan/lead';
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import { goesTogether, mating, type Mating } from '../connectors/mating';
+import { channelInputs } from '../radio/channel-inputs';
 import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
 
@@ -39,7 +40,7 @@ function leadRow({ index, build }: CheckContext, lead: Lead, plugName: PlugNamer
   const result = mating(a.connector, b.connector).result;
   const names = [...new Set([a, b].map((port) => plugName(port.connector.family)))];
   const channel = a.channel ?? b.channel;
-  const served = build.functions.find((modelFunction) => modelFunction.channel === channel);
+  const served = channel === undefined ? undefined : channelInputs(build, channel)[0]?.function;
   const size = [
     lead.metres &&
       `${lead.metres.provenance === 'estimated' ? 'about ' : ''}${Math.round(lead.metres.value * 1000)} mm`,

@@ -35,6 +35,11 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
     (each) => each.estimate,
     (each) => `the reading "${each.said}"`,
   );
+  const channels = list(
+    (candidate) => candidate.channels ?? [],
+    ({ channel }) => String(channel),
+    ({ channel }) => `channel ${channel} of the radio`,
+  );
   const build: Build = {
     ...mergeFields(shellOf(base), shellOf(own), shellOf(theirs), 'the build', clashes),
     brief: mergeFields(base.brief, own.brief, theirs.brief, 'the Brief', clashes),
@@ -59,6 +64,7 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
     ),
     ...(outings.length > 0 && { outings }),
     ...(measured.length > 0 && { measured }),
+    ...(channels.length > 0 && { channels }),
   };
   return { build: settle(build, [...own.parts, ...theirs.parts, ...base.parts], clashes), clashes };
 }

@@ -31,6 +31,14 @@ export function renameAdded(base: Build, mine: Build, theirs: Build): Build {
       ...called(modelFunction, functions),
       devices: modelFunction.devices.map(device),
     })),
+    ...(mine.channels && {
+      channels: mine.channels.map(({ mix, ...setting }) => ({
+        ...setting,
+        ...(mix && {
+          mix: mix.map((input) => ({ ...input, function: functions.get(input.function) ?? input.function })),
+        }),
+      })),
+    }),
   };
 }
 

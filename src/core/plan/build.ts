@@ -3,6 +3,7 @@ import { IsIn } from 'class-validator';
 import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
 import { PartBase } from '../parts/part-base';
 import { Brief } from './brief';
+import { ChannelSetting } from './channel-setting';
 import { Fitting } from './fitting';
 import { Lead } from './lead';
 import { ModelFunction } from './model-function';
@@ -26,6 +27,7 @@ export const mostItems = {
   ticks: 2000,
   outings: 100,
   measured: 100,
+  channels: 32,
 } as const;
 
 /** One plan for one model: an immutable value. Every change is an edit that yields a new one. */
@@ -81,4 +83,8 @@ export class Build {
   /** Estimates that readings on the real model have moved. */
   @NestedList(() => Measured, { most: mostItems.measured, optional: true })
   measured?: Measured[];
+
+  /** What the transmitter is set to, channel by channel; those left out stand as in a fresh memory. */
+  @NestedList(() => ChannelSetting, { most: mostItems.channels, optional: true })
+  channels?: ChannelSetting[];
 }

@@ -19,6 +19,15 @@ const dropReadings = (build: Draft<Build>, fittingId: string): void =>
     ({ estimate }) => estimate.startsWith(`${fittingId}.`) || estimate.startsWith(`${fittingId}/`),
   );
 
+/** Takes a function that is gone out of the channels that it had a share in. */
+export function dropFromMixes(build: Draft<Build>, functionId: string): void {
+  for (const [n, { mix, ...rest }] of (build.channels ?? []).entries()) {
+    const kept = mix?.filter((input) => input.function !== functionId);
+    if (kept && kept.length < mix!.length)
+      build.channels![n] = { ...rest, ...(kept.length > 0 && { mix: kept }) };
+  }
+}
+
 /** Drops what was noted about parts, leads or functions that are gone: acceptances, ticks, readings, courses of outings. */
 export function forget(build: Draft<Build>, gone: readonly string[]): void {
   const isGone = (id: string) => gone.some((each) => isOn(id, each));

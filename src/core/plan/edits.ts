@@ -5,7 +5,8 @@ import type { Figure } from '../quantity/figure';
 import type { Brief } from './brief';
 import type { Build } from './build';
 import { carrierId, isOn } from './component-id';
-import { dropWhere, forget, settleAfterSwap, settleComponents } from './edit-aftermath';
+import { dropFromMixes, dropWhere, forget, settleAfterSwap, settleComponents } from './edit-aftermath';
+import type { ChannelSetting } from './channel-setting';
 import type { Fitting } from './fitting';
 import { mostIdLength } from './fresh-id';
 import type { Conductor, Lead, PortRef } from './lead';
@@ -21,7 +22,9 @@ export type Edit =
   | {
       type: 'setFitting';
       fitting: string;
-      change: Partial<Pick<Fitting, 'name' | 'cutoff' | 'running' | 'brake' | 'isReversed'>>;
+      change: Partial<
+        Pick<Fitting, 'name' | 'cutoff' | 'running' | 'brake' | 'isReversed' | 'memory' | 'alarmVolts'>
+      >;
     }
   | { type: 'setProtocol'; fitting: string; protocol: string }
   | { type: 'swapPart'; fitting: string; part: PartSpec }
@@ -36,6 +39,7 @@ export type Edit =
   | { type: 'setColours'; lead: string; conductors: Conductor[] }
   | { type: 'setConductors'; lead: string; conductors: Conductor[] }
   | { type: 'setFunction'; function: string; change: Partial<Omit<ModelFunction, 'id'>> }
+  | { type: 'setChannel'; channel: number; change: Partial<Omit<ChannelSetting, 'channel'>> }
   | { type: 'setBrief'; change: Partial<Brief> }
   | { type: 'rename'; name: string }
   | { type: 'addFunction'; function: ModelFunction }
@@ -119,6 +123,9 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
     case 'setFunction':
       change(build.functions, edit.function, edit.change);
       return;
+    case 'setChannel':
+      setChannel(build, edit.channel, edit.change);
+      return;
     case 'setBrief':
       Object.assign(build.brief, edit.change);
       return;
@@ -130,6 +137,7 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'removeFunction':
       remove(build.functions, edit.function);
+      dropFromMixes(build, edit.function);
       forget(build, [edit.function]);
       return;
     case 'setPolicies':
@@ -168,6 +176,18 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       dropWhere(build.ticks, (tick) => tick.step === edit.step);
       return;
   }
+}
+
+/** Sets something on a channel; what is `undefined` stands as in a fresh memory again. */
+function setChannel(build: Draft<Build>, channel: number, to: object): void {
+  const known = (build.channels ?? []).find((setting) => setting.channel === channel);
+  const merged = Object.fromEntries(
+    Object.entries({ ...(known && plain(known)), ...to, channel }).filter(([, value]) => value !== undefined),
+  ) as unknown as ChannelSetting;
+  const others = (build.channels ?? []).filter((setting) => setting !== known).map(plain);
+  const isFresh = Object.keys(merged).length === 1;
+  if (canonicalText(known ?? { channel }) === canonicalText(merged)) return;
+  build.channels = [...others, ...(isFresh ? [] : [merged])].sort((a, b) => a.channel - b.channel);
 }
 
 /** Sets something on a fitting, or on a component of a board: that is kept with the board. */

@@ -1,4 +1,4 @@
-import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../parts/controller';
 import { chemistries, type Chemistry } from '../packs/chemistry';
 import { NestedList } from '../validation/nested-field';
@@ -56,6 +56,20 @@ export class Fitting extends Settings {
   @IsOptional()
   @TextField({ most: 30 })
   protocol?: string;
+
+  /** Transmitters: which of its memories this model has. */
+  @IsOptional()
+  @IsInt()
+  @Min(1)
+  @Max(1000)
+  memory?: number;
+
+  /** Transmitters: volts of the model below which it is set to warn. */
+  @IsOptional()
+  @IsNumber()
+  @Min(1)
+  @Max(60)
+  alarmVolts?: number;
 
   /** Boards: what is set on their components. */
   @NestedList(() => InsideSettings, { most: 24, optional: true })

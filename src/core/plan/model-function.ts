@@ -1,6 +1,8 @@
 import { ArrayMaxSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { controlKinds, type ControlKind } from '../parts/transmitter';
+import { NestedField } from '../validation/nested-field';
 import { TextField } from '../validation/text-field';
+import { StickShape } from './channel-setting';
 
 const functionRoles = ['steer', 'drive', 'throttle', 'mechanism', 'pump', 'lights', 'sound'] as const;
 export type FunctionRole = (typeof functionRoles)[number];
@@ -44,6 +46,10 @@ export class ModelFunction {
   @IsOptional()
   @IsBoolean()
   mixed?: boolean;
+
+  /** How it follows its control. */
+  @NestedField(() => StickShape, { optional: true })
+  shape?: StickShape;
 
   /** Fittings, or components of fitted boards, that this function works. */
   @TextField({ most: 81, each: true })

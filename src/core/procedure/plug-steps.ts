@@ -3,7 +3,8 @@ import { mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import type { PinName } from '../parts/port';
 import type { Lead } from '../plan/lead';
-import { capital } from '../words/sentences';
+import { channelInputs } from '../radio/channel-inputs';
+import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
 
 export const unpowered = { needsPower: false, isHold: false } as const;
@@ -42,10 +43,7 @@ function plugStep(context: CheckContext, lead: Lead): Step {
   const deviceEnd = receiverEnd === lead.from ? lead.to : lead.from;
   const device = index.get(deviceEnd.fitting).fitting;
   const port = receiverEnd && index.port(receiverEnd);
-  const carried =
-    port?.channel === undefined
-      ? undefined
-      : build.functions.find((modelFunction) => modelFunction.channel === port.channel);
+  const carried = port?.channel === undefined ? [] : channelInputs(build, port.channel);
   const words = lead.conductors
     .filter((conductor) => conductor.state === 'whole')
     .map((conductor) => `${conductor.colour} is ${pinWords[conductor.from]}`)
@@ -59,7 +57,11 @@ function plugStep(context: CheckContext, lead: Lead): Step {
       ? `${capital(device.name)} into receiver ${port?.name ?? ''}`
       : `${capital(index.get(lead.from.fitting).fitting.name)} to the ${index.get(lead.to.fitting).fitting.name}`,
     lines: [
-      ...(carried ? [`Channel ${carried.channel}, ${carried.name.toLowerCase()}.`] : []),
+      ...(carried.length > 0
+        ? [
+            `Channel ${port?.channel}, ${nameList(carried.map((input) => input.function.name.toLowerCase()))}.`,
+          ]
+        : []),
       `${capital(words)}; ${family}.${lead.metres ? ` The run is ${Math.round(lead.metres.value * 1000)} mm.` : ''}`,
     ],
     cautions: [],

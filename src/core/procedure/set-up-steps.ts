@@ -2,6 +2,7 @@ import { movesModel } from '../plan/model-function';
 import type { Fitted } from '../survey/build-index';
 import type { ModelFunction } from '../plan/model-function';
 import type { CheckContext } from '../findings/context';
+import { channelsOf } from '../radio/channel-inputs';
 import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
 import { radioOf, touchedByRadio } from './touches';
@@ -10,7 +11,8 @@ import { radioOf, touchedByRadio } from './touches';
 export function setUpSteps(context: CheckContext): Step[] {
   const { build, index, survey } = context;
   if (survey.signals.length === 0) return [];
-  const inOrder = [...build.functions].sort((a, b) => (a.channel ?? 99) - (b.channel ?? 99));
+  const first = (modelFunction: ModelFunction) => channelsOf(build, modelFunction)[0] ?? Infinity;
+  const inOrder = [...build.functions].sort((a, b) => first(a) - first(b) || 0);
   const steps = inOrder.flatMap((modelFunction) => {
     const devices = modelFunction.devices.map((id) => index.get(id));
     const servos = devices.filter((fitted) => fitted.part.kind === 'servo');
@@ -22,6 +24,9 @@ export function setUpSteps(context: CheckContext): Step[] {
   });
   return [...steps, failSafeStep(context)];
 }
+
+const channelWords = ({ build }: CheckContext, modelFunction: ModelFunction): string =>
+  channelsOf(build, modelFunction).join(', ') || '?';
 
 /** Trims and end points are kept by the transmitter. */
 const transmittersOf = ({ index }: CheckContext): string[] =>
@@ -40,7 +45,7 @@ function centreStep(context: CheckContext, modelFunction: ModelFunction, servo: 
     title: `Centre the ${servo.fitting.name}, then fit its horn`,
     lines: [
       `With ${how}, horn off. Then the horn on the nearest tooth, square to its rod.`,
-      `Only the last few degrees by sub-trim on channel ${modelFunction.channel ?? '?'}.`,
+      `Only the last few degrees by sub-trim on channel ${channelWords(context, modelFunction)}.`,
     ],
     cautions: ['stand'],
   };
@@ -61,7 +66,7 @@ function functionStep(context: CheckContext, modelFunction: ModelFunction, devic
     touches: [...devices.map((fitted) => fitted.fitting.id), ...radioOf(context)],
     title: `${modelFunction.name}: try it by itself`,
     lines: [
-      `${capital(control)}, channel ${modelFunction.channel ?? '?'}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
+      `${capital(control)}, channel ${channelWords(context, modelFunction)}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
       modelFunction.role === 'throttle'
         ? 'Engine off: at neutral the carburettor stands at its idle stop, ahead opens it, back only brakes. Reverse the channel if not.'
         : modelFunction.role === 'drive'
@@ -91,7 +96,7 @@ function endPointStep(context: CheckContext, modelFunction: ModelFunction, servo
     touches: [...servos.map((fitted) => fitted.fitting.id), ...transmittersOf(context)],
     title: `${modelFunction.name}: end points`,
     lines: [
-      `Channel ${modelFunction.channel ?? '?'}, ${names}. ${first}`,
+      `Channel ${channelWords(context, modelFunction)}, ${names}. ${first}`,
       'Too wide burns the servo; too narrow does not reach.',
     ],
     cautions: ['heat'],

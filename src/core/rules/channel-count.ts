@@ -1,5 +1,6 @@
 import type { Fitted } from '../survey/build-index';
 import { offerSwaps } from '../put-right/swap-part';
+import { askedChannels, channelsOf, isWithoutChannel } from '../radio/channel-inputs';
 import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject } from '../findings/report';
@@ -23,11 +24,7 @@ export const channelCount = defineRule({
   check(context) {
     const { build, index } = context;
     if (build.functions.length === 0) return [];
-    const channels = new Set(
-      build.functions.map((modelFunction) => modelFunction.channel ?? modelFunction.id),
-    );
-    const highest = Math.max(0, ...build.functions.map((modelFunction) => modelFunction.channel ?? 0));
-    const asked = Math.max(channels.size, highest);
+    const asked = askedChannels(build);
     const carriers: Fitted<'transmitter' | 'receiver'>[] = [
       ...index.ofKind('transmitter'),
       ...index.ofKind('receiver'),
@@ -37,7 +34,9 @@ export const channelCount = defineRule({
       .map((carrier) => {
         const { fitting, part } = carrier;
         const beyond = build.functions.filter(
-          (modelFunction) => (modelFunction.channel ?? asked) > part.channels,
+          (modelFunction) =>
+            isWithoutChannel(build, modelFunction) ||
+            channelsOf(build, modelFunction).some((channel) => channel > part.channels),
         );
         return {
           messageId: 'tooFewChannels' as const,

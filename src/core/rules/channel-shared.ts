@@ -1,5 +1,6 @@
 import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
+import { settingOf, usedChannels } from '../radio/channel-inputs';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
 import { functionSubject } from '../findings/report';
@@ -25,6 +26,9 @@ export const channelShared = defineRule({
     const byChannel = new Map<number, ModelFunction[]>();
     for (const modelFunction of context.build.functions) {
       if (modelFunction.channel === undefined || modelFunction.mixed) continue;
+      // Named in the mix of the channel, it is meant.
+      const { mix = [] } = settingOf(context.build, modelFunction.channel);
+      if (mix.some((input) => input.function === modelFunction.id)) continue;
       byChannel.set(modelFunction.channel, [...(byChannel.get(modelFunction.channel) ?? []), modelFunction]);
     }
     return [...byChannel]
@@ -50,7 +54,7 @@ export const channelShared = defineRule({
 });
 
 function offerFreeChannel({ build, index }: CheckContext, modelFunction: ModelFunction): Patch[] {
-  const taken = new Set(build.functions.map((other) => other.channel));
+  const taken = new Set(usedChannels(build));
   const most = Math.min(
     ...[...index.ofKind('receiver'), ...index.ofKind('transmitter')].map(({ part }) => part.channels),
   );

@@ -1,3 +1,4 @@
+import { channelsOf, isWithoutChannel } from '../radio/channel-inputs';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -26,11 +27,11 @@ export const endPoints = defineRule({
     const mechanisms = context.build.functions.filter(
       (modelFunction) =>
         (modelFunction.role === 'mechanism' || modelFunction.role === 'steer') &&
-        modelFunction.channel !== undefined,
+        !isWithoutChannel(context.build, modelFunction),
     );
     return mechanisms.flatMap((modelFunction): (Report<'noEndPoints'> | Missing)[] => {
       const subjects = [functionSubject(modelFunction.id), fittingSubject(transmitter.fitting.id)];
-      const channel = modelFunction.channel ?? 0;
+      const channel = Math.max(...channelsOf(context.build, modelFunction));
       if (endPointChannels === undefined)
         return [{ missing: `on which channels the ${transmitter.fitting.name} sets end points`, subjects }];
       if (channel <= endPointChannels) return [];

@@ -5,6 +5,7 @@ import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import type { SignalPath } from '../survey/signals';
 import { offerMovedPlug } from '../put-right/swap-plugs';
+import { channelInputs, homeChannel } from '../radio/channel-inputs';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
@@ -56,10 +57,7 @@ export const portOrder = defineRule({
           });
           continue;
         }
-        const report =
-          modelFunction.channel === undefined
-            ? undefined
-            : portReport(context, modelFunction.id, path, settled);
+        const report = portReport(context, modelFunction, path, settled);
         if (report) said.push(report);
       }
     }
@@ -69,24 +67,27 @@ export const portOrder = defineRule({
 
 function portReport(
   context: CheckContext,
-  functionId: string,
+  modelFunction: ModelFunction,
   { device, receiver, port }: SignalPath,
   settled: Set<string>,
 ): Report<Message> | undefined {
   const { build } = context;
-  const modelFunction = build.functions.find((candidate) => candidate.id === functionId)!;
-  if (port.channel === modelFunction.channel) return undefined;
-  const right = receiver.part.ports.find((candidate) => candidate.channel === modelFunction.channel);
+  const home = homeChannel(build, modelFunction, device.fitting.id);
+  if (home === undefined || port.channel === home) return undefined;
+  const right = receiver.part.ports.find((candidate) => candidate.channel === home);
   if (!right || settled.has(port.id)) return undefined;
   settled.add(port.id).add(right.id);
-  const there = build.functions.find((candidate) => candidate.channel === port.channel);
+  const [there] = port.channel === undefined ? [] : channelInputs(build, port.channel);
   const isDrive = movesModel(modelFunction);
   return {
     messageId: isDrive ? 'motorOnWrongPort' : 'deviceOnWrongPort',
     data: {
       device: device.fitting.name,
       function: modelFunction.name.toLowerCase(),
-      there: there ? there.name.toLowerCase() : `channel ${port.channel}`,
+      there:
+        there && there.function !== modelFunction
+          ? there.function.name.toLowerCase()
+          : `channel ${port.channel}`,
     },
     subjects: [
       fittingSubject(device.fitting.id),
@@ -100,7 +101,7 @@ function portReport(
     terms: [
       plannedTerm(`${device.fitting.name} is in`, portNumber(port), 'port'),
       plannedTerm(
-        `channel ${modelFunction.channel}, ${modelFunction.name.toLowerCase()}, comes out of`,
+        `channel ${home}, ${modelFunction.name.toLowerCase()}, comes out of`,
         portNumber(right),
         'port',
       ),

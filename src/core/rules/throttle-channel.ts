@@ -1,6 +1,7 @@
 import { movesModel } from '../plan/model-function';
 import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
+import { channelsOf, isWithoutChannel } from '../radio/channel-inputs';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -24,7 +25,7 @@ export const throttleChannel = defineRule<Message>({
   },
   check({ build, index }) {
     const drives = build.functions.filter(
-      (modelFunction) => movesModel(modelFunction) && modelFunction.channel !== undefined,
+      (modelFunction) => movesModel(modelFunction) && !isWithoutChannel(build, modelFunction),
     );
     const [first] = drives;
     if (!first) return [];
@@ -42,12 +43,13 @@ export const throttleChannel = defineRule<Message>({
                   subjects: [fittingSubject(fitting.id)],
                 },
               ];
-        if (drives.some((modelFunction) => modelFunction.channel === throttle)) return [];
+        if (drives.some((modelFunction) => channelsOf(build, modelFunction).includes(throttle))) return [];
+        const planned = channelsOf(build, first)[0]!;
         const other = build.functions.find((modelFunction) => modelFunction.channel === throttle);
         const swap: Edit[] = [
           { type: 'setFunction', function: first.id, change: { channel: throttle } },
           ...(other
-            ? [{ type: 'setFunction', function: other.id, change: { channel: first.channel } } as Edit]
+            ? [{ type: 'setFunction', function: other.id, change: { channel: planned } } as Edit]
             : []),
         ];
         return [
@@ -55,12 +57,12 @@ export const throttleChannel = defineRule<Message>({
             messageId: 'throttleElsewhere' as const,
             data: { function: first.name, receiver: fitting.name, other: other?.name ?? 'another control' },
             subjects: [functionSubject(first.id), fittingSubject(fitting.id)],
-            actual: first.channel ?? 0,
+            actual: planned,
             limit: throttle,
             unit: 'channel' as const,
             formula: 'channel planned for the throttle, against the one in the receiver’s port map',
             terms: [
-              plannedTerm(`planned for ${first.name}`, first.channel ?? 0, 'channel'),
+              plannedTerm(`planned for ${first.name}`, planned, 'channel'),
               plannedTerm(`throttle by the map of the ${fitting.name}`, throttle, 'channel'),
             ],
             offers: () => [

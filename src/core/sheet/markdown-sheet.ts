@@ -7,6 +7,7 @@ import { partLines } from '../loom/part-lines';
 import { cautions } from '../procedure/cautions';
 import { planProcedure } from '../procedure/plan-procedure';
 import { phases, phaseNames } from '../procedure/step';
+import { channelsOf } from '../radio/channel-inputs';
 import { capital } from '../words/sentences';
 
 /** The wiring sheet to hold beside the model, as Markdown: parts, leads, channels, steps, findings, cautions. */
@@ -74,11 +75,13 @@ function leadTable({ context }: CheckResult): string[] {
 
 function channelTable({ context }: CheckResult): string[] {
   const [transmitter] = context.index.ofKind('transmitter');
-  const rows = [...context.build.functions].sort((a, b) => (a.channel ?? 99) - (b.channel ?? 99));
+  const rows = [...context.build.functions].sort(
+    (a, b) => (channelsOf(context.build, a)[0] ?? 99) - (channelsOf(context.build, b)[0] ?? 99),
+  );
   return table(
     ['Channel', 'Function', 'Control', 'Receiver port', 'Works'],
     rows.map((modelFunction) => [
-      modelFunction.channel === undefined ? '?' : String(modelFunction.channel),
+      channelsOf(context.build, modelFunction).join(', ') || '?',
       modelFunction.name,
       transmitter?.part.controls.find((control) => control.id === modelFunction.control)?.name ?? '?',
       context.survey.signals.find((path) => modelFunction.devices.includes(path.device.fitting.id))?.port

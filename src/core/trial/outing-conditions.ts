@@ -1,8 +1,9 @@
 import type { CheckContext } from '../findings/context';
-import type { ModelFunction } from '../plan/model-function';
 import type { TrackPoints } from '../network/track';
 import type { Conditions } from '../circuit/conditions';
 import { Track } from '../network/track';
+import { channelsOf, isMixed } from '../radio/channel-inputs';
+import { toldTracks } from './told-tracks';
 import { coldFactor, type TrialTask } from './trial-task';
 
 /** Degrees that a servo turns each way at full command, in radians. */
@@ -28,15 +29,11 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
   const pointsOf = new Map(
     outing.tracks.map((outingTrack) => [outingTrack.function, unjumped(outingTrack.points)]),
   );
-  const trackOf = new Map<string, TrackPoints>();
-  const steers = new Set<string>();
-  for (const modelFunction of build.functions) {
-    for (const device of modelFunction.devices) {
-      trackOf.set(device, pointsOf.get(modelFunction.id) ?? []);
-      if (modelFunction.role === 'steer') steers.add(device);
-    }
-  }
-  for (const [device, points] of steeredDrives(build.functions, pointsOf)) trackOf.set(device, points);
+  const trackOf = toldTracks(context, pointsOf);
+  const steers = new Set(
+    build.functions.filter(({ role }) => role === 'steer').flatMap(({ devices }) => devices),
+  );
+  for (const [device, points] of steeredDrives(context.build, pointsOf)) trackOf.set(device, points);
   /** A load on an electronic switch does what the switch is told. */
   const switchOf = (load: string): string | undefined =>
     index
@@ -70,9 +67,13 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
  * held back, to the stop.
  */
 function steeredDrives(
-  functions: readonly ModelFunction[],
+  build: CheckContext['build'],
   pointsOf: ReadonlyMap<string, TrackPoints>,
 ): Map<string, TrackPoints> {
+  // Where the radio's mixes say it, they do it.
+  const functions = build.functions.filter((each) =>
+    channelsOf(build, each).every((n) => !isMixed(build, n)),
+  );
   const found = new Map<string, TrackPoints>();
   for (const steering of functions.filter(({ role }) => role === 'steer'))
     for (const drive of functions.filter(({ role }) => role === 'drive')) {

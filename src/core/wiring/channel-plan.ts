@@ -1,4 +1,5 @@
 import { movesModel } from '../plan/model-function';
+import { isWithoutChannel, usedChannels } from '../radio/channel-inputs';
 import { Survey } from '../survey/survey';
 import type { Build } from '../plan/build';
 import { carrierId } from '../plan/component-id';
@@ -16,11 +17,10 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const [transmitter] = index.ofKind('transmitter');
   const channels = Math.min(receiver?.part.channels ?? 32, transmitter?.part.channels ?? 32);
   const throttle = receiver?.part.throttleChannel ?? 3;
-  const takenChannels = new Set(build.functions.flatMap((modelFunction) => modelFunction.channel ?? []));
+  const takenChannels = new Set(usedChannels(build));
   const takenControls = new Set(build.functions.flatMap((modelFunction) => modelFunction.control ?? []));
   const keeps =
-    !build.functions.some((modelFunction) => modelFunction.channel === throttle) &&
-    build.functions.some((modelFunction) => movesModel(modelFunction));
+    !takenChannels.has(throttle) && build.functions.some((modelFunction) => movesModel(modelFunction));
   const first = (role: ModelFunction['role']) =>
     [...build.functions].sort((a, b) => Number(b.role === role) - Number(a.role === role));
   const changes = new Map<ModelFunction, Partial<Pick<ModelFunction, 'channel' | 'control'>>>();
@@ -30,7 +30,8 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const heard = new Map(survey.signals.map(({ device, port }) => [device.fitting.id, port.channel]));
   for (const modelFunction of build.functions) {
     const channel = modelFunction.devices.map((id) => heard.get(id)).find((each) => each !== undefined);
-    if (modelFunction.channel !== undefined || channel === undefined || takenChannels.has(channel)) continue;
+    if (!isWithoutChannel(build, modelFunction) || channel === undefined || takenChannels.has(channel))
+      continue;
     put(modelFunction, { channel });
     takenChannels.add(channel);
   }
@@ -39,7 +40,7 @@ export function channelPlan(build: Build): { function: ModelFunction; edit: Edit
   const drives = build.functions.filter((modelFunction) => movesModel(modelFunction));
   const rest = first('steer').filter((modelFunction) => modelFunction !== drives[0]);
   for (const modelFunction of [...drives.slice(0, 1), ...rest]) {
-    if (modelFunction.channel !== undefined || changes.get(modelFunction)?.channel) continue;
+    if (!isWithoutChannel(build, modelFunction) || changes.get(modelFunction)?.channel) continue;
     const order = Array.from({ length: channels }, (_, n) => n + 1);
     const mayThrottle = movesModel(modelFunction) && keeps && !takenChannels.has(throttle);
     const free = (mayThrottle ? [throttle, ...order] : order).find(

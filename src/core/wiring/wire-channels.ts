@@ -1,6 +1,7 @@
 import type { ModelFunction } from '../plan/model-function';
 import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
+import { homeChannel, isWithoutChannel } from '../radio/channel-inputs';
 import { portRef, type Fitted } from '../survey/build-index';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
@@ -18,18 +19,25 @@ export function wireChannels(draft: WiringDraft): void {
       .map((id) => draft.index.get(id))
       .filter((fitted) => isWaiting(draft, fitted));
     if (waiting.length === 0) continue;
-    if (modelFunction.channel === undefined) {
+    const homes = new Map<number, Fitted[]>();
+    for (const fitted of waiting) {
+      const home = homeChannel(draft.build, modelFunction, fitted.fitting.id);
+      if (home !== undefined) homes.set(home, [...(homes.get(home) ?? []), fitted]);
+    }
+    if (isWithoutChannel(draft.build, modelFunction)) {
       if (!draft.proposals.some((step) => step.id === `plan:${modelFunction.id}`))
         draft.unsolved.push(`${modelFunction.name}: no channel is left for it`);
       continue;
     }
-    const port = receiver.part.ports.find((candidate) => candidate.channel === modelFunction.channel);
-    const here = port && portRef(receiver, port);
-    if (here && draft.isFree(here)) wireFunction(draft, modelFunction, waiting, here);
-    else
-      draft.unsolved.push(
-        `${modelFunction.name}: ${port ? `${portWords(draft, portRef(receiver, port))} is taken` : `the receiver has no channel ${modelFunction.channel}`}`,
-      );
+    for (const [channel, listeners] of homes) {
+      const port = receiver.part.ports.find((candidate) => candidate.channel === channel);
+      const here = port && portRef(receiver, port);
+      if (here && draft.isFree(here)) wireFunction(draft, modelFunction, listeners, here);
+      else
+        draft.unsolved.push(
+          `${modelFunction.name}: ${port ? `${portWords(draft, portRef(receiver, port))} is taken` : `the receiver has no channel ${channel}`}`,
+        );
+    }
   }
   tellUnserved(draft);
 }

@@ -1,6 +1,7 @@
 import type { CheckContext } from '../../findings/context';
 import type { ReceiverSpec } from '../../parts/receiver';
 import type { ControlKind, TransmitterSpec } from '../../parts/transmitter';
+import { askedChannels } from '../../radio/channel-inputs';
 import type { Role, Screen } from '../role';
 import { alone, between, rolesOfKind } from './pairs';
 
@@ -8,8 +9,7 @@ import { alone, between, rolesOfKind } from './pairs';
 export function radioScreens({ build }: CheckContext, roles: readonly Role[]): Screen[] {
   const receivers = rolesOfKind(roles, 'receiver');
   const transmitters = rolesOfKind(roles, 'transmitter');
-  const wanted = new Set(build.functions.map(({ channel, id }) => channel ?? id)).size;
-  const asked = Math.max(wanted, ...build.functions.map(({ channel }) => channel ?? 0));
+  const asked = askedChannels(build);
   const plain = { isMargin: false };
   return [
     ...receivers.flatMap((receiver) => [
