@@ -7,7 +7,7 @@ export const transmitterKind = describeKind<'transmitter'>({
   words: { one: 'transmitter', many: 'Transmitters' },
   terminals: () => ({ consumes: [] }),
   signal: () => undefined,
-  fields: () => [],
+  fields: () => [{ path: 'throwMicros', label: '100 % is, from the centre', unit: 'µs', scale: 1 }],
   choices: (part) => [
     sheetChoice('channels', 'Channels', String(part.channels), numberOptions(1, 18), (value) =>
       changed(part, { channels: Number(value) }),
@@ -21,7 +21,7 @@ export const transmitterKind = describeKind<'transmitter'>({
     ),
   ],
   sets: (part) => [sheetSet(part, 'settings', 'Sets on a channel', plainOptions(channelSettings))],
-  blank: ({ endPointChannels, modelMemories, freeMixes, settings, ownCells, ...usual }) => ({
+  blank: ({ endPointChannels, modelMemories, freeMixes, settings, ownCells, throwMicros, ...usual }) => ({
     ...usual,
     protocols: [],
     controls: [],

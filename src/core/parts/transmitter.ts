@@ -1,4 +1,6 @@
 import { ArrayMaxSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
+import type { Figure } from '../quantity/figure';
+import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 import { TextField } from '../validation/text-field';
 import { NestedList } from '../validation/nested-field';
@@ -65,6 +67,10 @@ export class TransmitterSpec extends PartBase {
   @Min(0)
   @Max(100)
   freeMixes?: number;
+
+  /** µs from the centre that 100 % is. */
+  @FigureField({ least: 200, most: 800, optional: true })
+  throwMicros?: Figure;
 
   /** What it can set on a channel. */
   @IsOptional()

@@ -38,6 +38,9 @@ export type Unit =
   | 'wires'
   | 'servos'
   | 'modes'
+  | 'mixes'
+  | 'settings'
+  | 'µs'
   | 'fuses'
   | 'grades'
   | 'Ω'
@@ -96,6 +99,8 @@ const singulars: Partial<Record<Unit, string>> = {
   wires: 'wire',
   servos: 'servo',
   modes: 'mode',
+  mixes: 'mix',
+  settings: 'setting',
   fuses: 'fuse',
   grades: 'grade',
   cutoffs: 'cut-off',

@@ -28,6 +28,7 @@ const measures = {
     'in-oz': 0.0070615518,
   },
   s: { s: 1, sec: 1, secs: 1, seconds: 1, ms: 1e-3, 's/60°': 1, 'sec/60°': 1, 's/60deg': 1, 'sec/60deg': 1 },
+  µs: { µs: 1, us: 1, ms: 1000 },
   min: { min: 1, minutes: 1, h: 60 },
   kg: { kg: 1, g: 1e-3, gram: 1e-3, grams: 1e-3, oz: 0.028349523, lb: 0.45359237, lbs: 0.45359237 },
   m: { m: 1, cm: 0.01, mm: 1e-3, in: 0.0254, inch: 0.0254, inches: 0.0254, '"': 0.0254, ft: 0.3048 },

@@ -1,7 +1,9 @@
+import { armingStick } from './arming-stick';
 import { bindPlug } from './bind-plug';
 import { boardTotal } from './board-total';
 import { brushedTurns } from './brushed-turns';
 import { channelCount } from './channel-count';
+import { channelSettingsRule } from './channel-settings';
 import { channelShared } from './channel-shared';
 import { commonGround } from './common-ground';
 import { connectorMating } from './connector-mating';
@@ -17,6 +19,7 @@ import { leadDrop } from './lead-drop';
 import { linearRegulatorHeat } from './linear-regulator-heat';
 import { linkProtocol } from './link-protocol';
 import { mirroredServos } from './mirrored-servos';
+import { mixCount } from './mix-count';
 import { motorKind } from './motor-kind';
 import { outputOverload } from './output-overload';
 import { packAmps } from './pack-amps';
@@ -30,6 +33,7 @@ import { railVoltsHigh } from './rail-volts-high';
 import { railVoltsLow } from './rail-volts-low';
 import { rawFedVolts } from './raw-fed-volts';
 import { servoTorque } from './servo-torque';
+import { servoTravel } from './servo-travel';
 import { servoWires } from './servo-wires';
 import { throttleChannel } from './throttle-channel';
 import { waterExposure } from './water-exposure';
@@ -44,10 +48,12 @@ import type { Rule } from './rule';
 
 /** All rules, sorted by id. */
 export const rules: readonly Rule[] = [
+  armingStick,
   bindPlug,
   boardTotal,
   brushedTurns,
   channelCount,
+  channelSettingsRule,
   channelShared,
   commonGround,
   connectorMating,
@@ -64,6 +70,7 @@ export const rules: readonly Rule[] = [
   linearRegulatorHeat,
   linkProtocol,
   mirroredServos,
+  mixCount,
   motorKind,
   motorSpeed,
   motorStall,
@@ -82,6 +89,7 @@ export const rules: readonly Rule[] = [
   rawFedVolts,
   regulatorDropout,
   servoTorque,
+  servoTravel,
   servoWires,
   throttleChannel,
   waterExposure,
