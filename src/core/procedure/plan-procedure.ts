@@ -3,6 +3,7 @@ import { afterSteps } from './after-steps';
 import { closingSteps } from './closing-steps';
 import { powerSteps } from './power-steps';
 import { prepareSteps } from './prepare-steps';
+import { radioSteps } from './radio-steps';
 import { regulatorSteps } from './regulator-steps';
 import { plugInSteps } from './plug-steps';
 import { settingSteps } from './setting-steps';
@@ -13,6 +14,7 @@ import type { Step } from './step';
 export function planProcedure(context: CheckContext): Step[] {
   return [
     ...prepareSteps(context),
+    ...radioSteps(context),
     ...regulatorSteps(context),
     ...plugInSteps(context),
     ...powerSteps(context),

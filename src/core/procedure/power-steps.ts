@@ -1,6 +1,8 @@
 import { movesModel } from '../plan/model-function';
 import type { CheckContext } from '../findings/context';
 import { isLithium } from '../packs/chemistry';
+import { channelTable } from '../radio/channel-table';
+import { capital } from '../words/sentences';
 import { bindPlugSteps } from './bind-steps';
 import type { CautionId } from './cautions';
 import { hasBareRegulators } from './regulator-steps';
@@ -82,6 +84,7 @@ export function powerSteps(context: CheckContext): Step[] {
       isHold: false,
       title: `Wait for the ${fitting.name} to arm`,
       lines: [
+        ...armingOf(context, fitting.id),
         'Tones for power, for the cell count, then armed. It stays silent or beeps on while its throttle is not at zero.',
       ],
       cautions: ['stand'],
@@ -89,5 +92,12 @@ export function powerSteps(context: CheckContext): Step[] {
     })),
   ];
 }
+
+/** Where a controller arms, and what the transmitter shows then, as far as its sheet says. */
+const armingOf = (context: CheckContext, id: string): string[] =>
+  channelTable(context)
+    .flatMap(({ arming }) => arming)
+    .filter(({ fitting }) => fitting === id)
+    .map(({ words }) => `${capital(words)}.`);
 
 const held = { phase: 'power', needsPower: true, isHold: true } as const;

@@ -2,12 +2,11 @@ import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import type { ControlKind, ControlSpec } from '../parts/transmitter';
 import type { Unit } from '../quantity/format';
+import { controlMisfit, positions, springs, type ControlMisfit } from '../radio/control-fit';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
-
-type Message = 'noProportion' | 'positionsMissing' | 'springsBack' | 'doesNotCentre' | 'staysOn';
 
 const controlWords: Record<ControlKind, string> = {
   centring: 'a proportional control that centres itself',
@@ -15,23 +14,6 @@ const controlWords: Record<ControlKind, string> = {
   twoPosition: 'a two-position switch',
   threePosition: 'a three-position switch',
   momentary: 'a momentary button',
-};
-
-/** Steps of a proportional control: one per microsecond of the usual 1000 to 2000 µs. */
-const proportionalSteps = 1000;
-const positions: Record<ControlKind, number> = {
-  centring: proportionalSteps,
-  staying: proportionalSteps,
-  twoPosition: 2,
-  threePosition: 3,
-  momentary: 2,
-};
-const springs: Record<ControlKind, number> = {
-  centring: 1,
-  momentary: 1,
-  staying: 0,
-  twoPosition: 0,
-  threePosition: 0,
 };
 
 /** The kind of control that each function wants, against the one it was given. */
@@ -77,11 +59,11 @@ export const controlKind = defineRule({
     const [transmitter] = context.index.ofKind('transmitter');
     if (!transmitter) return [];
     const { controls } = transmitter.part;
-    return context.build.functions.flatMap((modelFunction): (Report<Message> | Missing)[] => {
+    return context.build.functions.flatMap((modelFunction): (Report<ControlMisfit> | Missing)[] => {
       const control = controls.find((candidate) => candidate.id === modelFunction.control);
       const subjects = [functionSubject(modelFunction.id), fittingSubject(transmitter.fitting.id)];
       if (!control) return [{ missing: `the control for ${modelFunction.name}`, subjects, asked: 'brief' }];
-      const messageId = mismatch(modelFunction.wants, control.kind);
+      const messageId = controlMisfit(modelFunction.wants, control.kind);
       if (!messageId) return [];
       const isCounted = messageId === 'noProportion' || messageId === 'positionsMissing';
       const table = isCounted ? positions : springs;
@@ -114,16 +96,6 @@ export const controlKind = defineRule({
     });
   },
 });
-
-/** What is wrong with a control for a want; `undefined` where nothing is. */
-function mismatch(want: ControlKind, have: ControlKind): Message | undefined {
-  if (want === have) return undefined;
-  if (positions[have] < positions[want])
-    return positions[want] === proportionalSteps ? 'noProportion' : 'positionsMissing';
-  if (springs[have] === springs[want]) return undefined;
-  if (springs[have] > springs[want]) return 'springsBack';
-  return want === 'momentary' ? 'staysOn' : 'doesNotCentre';
-}
 
 /** Sets the function to what its control can do. */
 const offerOtherWant = (modelFunction: ModelFunction, { kind, name }: ControlSpec): Patch => ({

@@ -60,8 +60,8 @@ describe('proposeWiring', () => {
   it('lists each step, and leaves out what is refused and what rests on it', () => {
     const all = propose(unwired(tub()));
     expect(all.proposals.map((proposal) => proposal.id)).toEqual([
-      'plan:drive',
       'plan:steer',
+      'plan:drive',
       'feed:pack',
       'motor:motor',
       'signal:rudder',

@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import { controlKinds, type ControlKind, type ControlSpec } from '../parts/transmitter';
+import type { PartSpec } from '../parts/part-spec';
+import type { Build } from '../plan/build';
+import type { ModelFunction } from '../plan/model-function';
+import { assignRadio } from './assign-radio';
+import { controlMisfit } from './control-fit';
+
+const withControls = (controls: ControlSpec[]) => ({
+  'transmitter-10': (part: PartSpec) => ({ ...part, controls }) as PartSpec,
+});
+const control = (kind: ControlKind, n: number): ControlSpec => ({ id: `c${n}`, name: `control ${n}`, kind });
+
+/** A tub whose functions are these, none of them given anything yet. */
+function bare(functions: ModelFunction[], controls: ControlSpec[]): Build {
+  return { ...tub({ sheets: withControls(controls) }), functions, leads: [] };
+}
+
+const wish = fc.record({
+  wants: fc.constantFrom(...controlKinds),
+  stage: fc.constantFrom(1, 2, 3) as fc.Arbitrary<1 | 2 | 3>,
+});
+const cost = ({ stage = 1 }: ModelFunction) => 10_000 / stage;
+
+/** The least that goes without, by trying every way. */
+function leastWithout(functions: readonly ModelFunction[], controls: readonly ControlSpec[]): number {
+  const [first, ...rest] = functions;
+  if (!first) return 0;
+  return Math.min(
+    cost(first) + leastWithout(rest, controls),
+    ...controls
+      .filter(({ kind }) => controlMisfit(first.wants, kind) === undefined)
+      .map((given) =>
+        leastWithout(
+          rest,
+          controls.filter((each) => each !== given),
+        ),
+      ),
+  );
+}
+
+describe('assignRadio', () => {
+  it('leaves without what trying every way leaves without', () => {
+    fc.assert(
+      fc.property(
+        fc.array(wish, { minLength: 1, maxLength: 6 }),
+        fc.array(fc.constantFrom(...controlKinds), { maxLength: 6 }),
+        (wishes, kinds) => {
+          const functions = wishes.map(({ wants, stage }, n): ModelFunction => ({
+            id: `f${n}`,
+            name: `Function ${n}`,
+            role: 'lights',
+            wants,
+            stage,
+            devices: [],
+          }));
+          const controls = kinds.map(control);
+          const { assigned, conflicts } = assignRadio(bare(functions, controls));
+          const without = conflicts
+            .filter(({ wants }) => wants === 'control')
+            .flatMap((each) => each.without);
+          expect(without.reduce((sum, each) => sum + cost(each), 0)).toBeCloseTo(
+            leastWithout(functions, controls),
+            6,
+          );
+          const given = assigned.flatMap(({ change }) => change.control ?? []);
+          expect(new Set(given).size).toBe(given.length);
+          expect(given.length + without.length).toBe(functions.length);
+        },
+      ),
+    );
+  });
+
+  it('keeps the throttle where the receiver’s map has it, and steers on the first', () => {
+    const build = tub({ without: ['esc', 'rudder'] });
+    const functions = build.functions.map(({ channel: _, control: __, ...rest }) => rest);
+    const { assigned, conflicts } = assignRadio({ ...build, functions });
+    expect(conflicts).toEqual([]);
+    expect(Object.fromEntries(assigned.map(({ function: { id }, change }) => [id, change]))).toEqual({
+      steer: { channel: 1, control: 'right-x' },
+      drive: { channel: 3, control: 'right-y' },
+    });
+  });
+
+  it('names who wants the same, where there are too few of a kind', () => {
+    const lamp = (id: string, stage?: 2): ModelFunction => ({
+      id,
+      name: id,
+      role: 'lights',
+      wants: 'threePosition',
+      devices: [],
+      ...(stage && { stage }),
+    });
+    const build = bare([lamp('Lamps', 2), lamp('Lock')], [control('threePosition', 1)]);
+    const [conflict] = assignRadio(build).conflicts;
+    expect(conflict?.without.map(({ id }) => id)).toEqual(['Lamps']);
+    expect(conflict?.rivals.map(({ id }) => id)).toEqual(['Lock']);
+  });
+
+  it('says so when channels run out', () => {
+    const many = Array.from({ length: 12 }, (_, n): ModelFunction => ({
+      id: `f${n}`,
+      name: `Function ${n}`,
+      role: 'mechanism',
+      wants: 'staying',
+      devices: [],
+    }));
+    const conflict = assignRadio(bare(many, [])).conflicts.find(({ wants }) => wants === 'channel');
+    expect(conflict?.without).toHaveLength(4);
+  });
+});

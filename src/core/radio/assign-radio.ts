@@ -1,0 +1,178 @@
+import { munkres } from 'munkres';
+import type { ControlSpec } from '../parts/transmitter';
+import type { Build } from '../plan/build';
+import { carrierId } from '../plan/component-id';
+import { movesModel, type ModelFunction } from '../plan/model-function';
+import { Survey } from '../survey/survey';
+import { isWithoutChannel, usedChannels } from './channel-inputs';
+import { controlMisfit } from './control-fit';
+
+/** What a function is given. */
+export interface Assigned {
+  function: ModelFunction;
+  change: Partial<Pick<ModelFunction, 'channel' | 'control'>>;
+}
+
+/** Wishes that cannot all be met: one more function than there is to give. */
+export interface AssignConflict {
+  /** Functions that go without. */
+  without: ModelFunction[];
+  /** Those that want the same, each of which would have to give way. */
+  rivals: ModelFunction[];
+  wants: 'control' | 'channel';
+}
+
+export interface Assignment {
+  assigned: Assigned[];
+  conflicts: AssignConflict[];
+}
+
+/**
+ * What it costs to give a function nothing; it is less for what is fitted later, so that this goes without first. What
+ * moves the model goes before all else.
+ */
+const nothing = (modelFunction: ModelFunction): number =>
+  (movesModel(modelFunction) ? 20_000 : 10_000) / (modelFunction.stage ?? 1);
+/** Never chosen: dearer than nothing. */
+const forbidden = 1_000_000;
+
+/**
+ * The best controls and channels for functions that have none: kinds of control as they are wanted, the throttle where
+ * the receiver’s map keeps it, what is plugged in on the channel it hears, the rest in order. Where not all can be
+ * served, what is fitted later goes without first, and the conflict names who wants the same.
+ */
+export function assignRadio(build: Build): Assignment {
+  const survey = new Survey(build);
+  const controls = assign(
+    build.functions.filter(({ control }) => control === undefined),
+    freeControls(build, survey),
+    controlCost,
+  );
+  const waiting = build.functions.filter((each) => isWithoutChannel(build, each));
+  const channels = assign(waiting, freeChannels(build, survey), channelCost(build, survey));
+  const changes = new Map<ModelFunction, Assigned['change']>();
+  for (const [each, control] of controls.given) changes.set(each, { control: control.id });
+  for (const [each, channel] of channels.given) changes.set(each, { ...changes.get(each), channel });
+  const hasRadio = survey.index.ofKind('transmitter').length > 0;
+  return {
+    assigned: build.functions.flatMap((each) => {
+      const change = changes.get(each);
+      return change ? [{ function: each, change }] : [];
+    }),
+    conflicts: [
+      ...(hasRadio ? controls.without.map((each) => conflictOver(build, survey, each)) : []),
+      ...(channels.without.length > 0
+        ? [{ without: channels.without, rivals: [...build.functions], wants: 'channel' as const }]
+        : []),
+    ],
+  };
+}
+
+/** The cheapest way to give each of some functions one of some things, or nothing. */
+function assign<T>(
+  functions: readonly ModelFunction[],
+  things: readonly T[],
+  costOf: (modelFunction: ModelFunction, thing: T, n: number) => number,
+): { given: [ModelFunction, T][]; without: ModelFunction[] } {
+  if (functions.length === 0) return { given: [], without: [] };
+  // Each function may take a nothing of its own.
+  const matrix = functions.map((modelFunction, row) => [
+    ...things.map((thing, n) => costOf(modelFunction, thing, n)),
+    ...functions.map((_, n) => (n === row ? nothing(modelFunction) : forbidden)),
+  ]);
+  const given: [ModelFunction, T][] = [];
+  const without: ModelFunction[] = [];
+  for (const [row, column] of munkres(matrix)) {
+    const thing = things[column];
+    if (thing === undefined) without.push(functions[row]!);
+    else given.push([functions[row]!, thing]);
+  }
+  return { given, without };
+}
+
+/** What must stay before nothing, and what is only nicer. */
+const spoilt = 100;
+
+function controlCost(modelFunction: ModelFunction, control: ControlSpec, n: number): number {
+  if (controlMisfit(modelFunction.wants, control.kind)) return forbidden;
+  const isMoved = movesModel(modelFunction) || modelFunction.role === 'steer';
+  // Forwards is up: a drive takes a stick that goes that way, steering leaves it to the drive.
+  const isUpright = /-y$|up and down/.test(`${control.name} ${control.id}`);
+  const isOddWay = isMoved && isUpright !== movesModel(modelFunction);
+  return (modelFunction.wants === control.kind ? 0 : spoilt) + (isOddWay ? 20 : 0) + n / 100;
+}
+
+/** What a channel costs a function, by the receiver's map and by what is plugged in. */
+function channelCost(
+  build: Build,
+  survey: Survey,
+): (modelFunction: ModelFunction, channel: number) => number {
+  const throttle = throttleOf(survey);
+  const first = build.functions.find((each) => movesModel(each));
+  const keeps = first !== undefined && !usedChannels(build).includes(throttle);
+  const heard = new Map(survey.signals.map(({ device, port }) => [device.fitting.id, port.channel]));
+  const inOrder = new Map(
+    [...build.functions]
+      .sort((a, b) => Number(b.role === 'steer') - Number(a.role === 'steer'))
+      .map((each, n) => [each, n]),
+  );
+  return (modelFunction, channel) => {
+    const hears = modelFunction.devices.map((id) => heard.get(id)).find((each) => each !== undefined);
+    if (hears !== undefined) return hears === channel ? 0 : 2 * spoilt;
+    const isHeardByOther = [...heard.values()].includes(channel);
+    const isThrottle = keeps && channel === throttle;
+    if (isThrottle && modelFunction !== first && !movesModel(modelFunction)) return forbidden;
+    // Those that come first have the first channels.
+    const weight = 1 + (build.functions.length - (inOrder.get(modelFunction) ?? 0)) / 100;
+    return (
+      (isHeardByOther ? spoilt : 0) +
+      (modelFunction === first && keeps && !isThrottle ? spoilt : 0) +
+      (isThrottle && modelFunction !== first ? spoilt / 3 : 0) +
+      (channel * weight) / 10
+    );
+  };
+}
+
+const throttleOf = (survey: Survey): number => survey.index.ofKind('receiver')[0]?.part.throttleChannel ?? 3;
+
+function freeControls(build: Build, survey: Survey): ControlSpec[] {
+  const taken = new Set(build.functions.map(({ control }) => control));
+  const [transmitter] = survey.index.ofKind('transmitter');
+  return (transmitter?.part.controls ?? []).filter(({ id }) => !taken.has(id));
+}
+
+function freeChannels(build: Build, survey: Survey): number[] {
+  const taken = new Set(usedChannels(build));
+  // What is joined inside a board cannot be plugged elsewhere, so that its channel is nobody else's.
+  const waiting = new Set(
+    build.functions.filter((each) => isWithoutChannel(build, each)).flatMap(({ devices }) => devices),
+  );
+  for (const { device, port } of survey.signals) {
+    const { id } = device.fitting;
+    if (carrierId(id) !== id && port.channel !== undefined && !waiting.has(id)) taken.add(port.channel);
+  }
+  const most = Math.min(
+    32,
+    ...[...survey.index.ofKind('receiver'), ...survey.index.ofKind('transmitter')].map(
+      ({ part }) => part.channels,
+    ),
+  );
+  return Array.from({ length: most }, (_, n) => n + 1).filter((channel) => !taken.has(channel));
+}
+
+/** Who holds what a function could have had: every one of them would have to give way. */
+function conflictOver(build: Build, survey: Survey, modelFunction: ModelFunction): AssignConflict {
+  const [transmitter] = survey.index.ofKind('transmitter');
+  const could = (transmitter?.part.controls ?? []).filter(
+    ({ kind }) => controlMisfit(modelFunction.wants, kind) === undefined,
+  );
+  const ids = new Set(could.map(({ id }) => id));
+  const rivals = build.functions.filter(
+    (each) =>
+      each !== modelFunction &&
+      (each.control === undefined
+        ? could.some(({ kind }) => controlMisfit(each.wants, kind) === undefined)
+        : ids.has(each.control)),
+  );
+  return { without: [modelFunction], rivals, wants: 'control' };
+}
