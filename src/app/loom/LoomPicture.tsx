@@ -16,7 +16,7 @@ import { badgesOf } from './badges';
 import type { Trace } from './trace';
 import { useLoomLayout } from './use-loom-layout';
 import { usePlugging } from './use-plugging';
-import { useZoom } from './use-zoom';
+import { useZoom } from '../drawing/use-zoom';
 import styles from './LoomPicture.module.css';
 
 interface LoomPictureProps {

@@ -6,6 +6,7 @@ import { useSearchParams } from 'react-router';
 import { focusOf } from '../../core/loom/focus';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
+import { RadioView } from '../radio/RadioView';
 import { Ladders } from './Ladders';
 import { LoomPicture } from './LoomPicture';
 import { LoomTable } from './LoomTable';
@@ -14,18 +15,24 @@ import { TraceBar } from './TraceBar';
 import type { Trace } from './trace';
 import styles from './LoomStation.module.css';
 
-/** What plugs into what, on which channel, by which lead: as a picture, and as a table. */
+const views = [
+  { id: 'picture', name: 'Picture', words: 'what feeds what, left to right' },
+  { id: 'table', name: 'Table', words: 'every lead, wire by wire' },
+  { id: 'radio', name: 'Radio', words: 'from the thumb to the part' },
+] as const;
+
+/** What plugs into what, on which channel, by which lead: as a picture, as a table, and as the radio has it. */
 export function Component() {
   const { findings, context } = useCheck();
   const { findingId } = usePanel();
   const [params, setParams] = useSearchParams();
   const [trace, setTrace] = useState<Trace>();
-  const view = params.get('view') === 'table' ? 'table' : 'picture';
+  const view = views.find(({ id }) => id === params.get('view'))?.id ?? 'picture';
   const setView = (next: string | null) => {
     if (next === null) return;
     const changed = new URLSearchParams(params);
-    if (next === 'table') changed.set('view', 'table');
-    else changed.delete('view');
+    if (next === 'picture') changed.delete('view');
+    else changed.set('view', next);
     setParams(changed, { replace: true });
   };
   const setPropose = (isOpen: boolean) => {
@@ -40,9 +47,9 @@ export function Component() {
     <div className={styles.station}>
       <div className={styles.head}>
         <h1 className={styles.title}>
-          Loom <span className={styles.subtitle}>· what feeds what, left to right</span>
+          Loom <span className={styles.subtitle}>· {views.find(({ id }) => id === view)?.words}</span>
         </h1>
-        <Button onClick={() => setPropose(true)}>Wire it for me</Button>
+        {view !== 'radio' && <Button onClick={() => setPropose(true)}>Wire it for me</Button>}
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -50,16 +57,17 @@ export function Component() {
           aria-label="Show the loom as"
           onChange={(_, next: string | null) => setView(next)}
         >
-          <ToggleButton value="picture">Picture</ToggleButton>
-          <ToggleButton value="table">Table</ToggleButton>
+          {views.map(({ id, name }) => (
+            <ToggleButton key={id} value={id}>
+              {name}
+            </ToggleButton>
+          ))}
         </ToggleButtonGroup>
       </div>
-      {view === 'picture' ? (
-        <LoomPicture focus={focus} trace={trace} onTrace={setTrace} />
-      ) : (
-        <LoomTable focus={focus} onTrace={setTrace} />
-      )}
-      <TraceBar trace={trace} onTrace={setTrace} />
+      {view === 'picture' && <LoomPicture focus={focus} trace={trace} onTrace={setTrace} />}
+      {view === 'table' && <LoomTable focus={focus} onTrace={setTrace} />}
+      {view === 'radio' && <RadioView />}
+      {view !== 'radio' && <TraceBar trace={trace} onTrace={setTrace} />}
       {view === 'picture' && <Ladders />}
       {params.get('propose') !== null && <ProposalDialog onClose={() => setPropose(false)} />}
     </div>

@@ -5,11 +5,12 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { numberWords } from '../../core/findings/finding-words';
-import { functionChains } from '../../core/brief/function-chain';
 import { assumedColours, leadRows } from '../../core/loom/lead-rows';
 import { cautions } from '../../core/procedure/cautions';
 import { planProcedure } from '../../core/procedure/plan-procedure';
 import { phases, phaseNames } from '../../core/procedure/step';
+import { controllerSheet } from '../../core/sheet/controller-sheet';
+import { radioSheet } from '../../core/sheet/radio-sheet';
 import { markdownSheet } from '../../core/sheet/markdown-sheet';
 import { LoomDrawing } from '../loom/LoomDrawing';
 import { useLoomLayout } from '../loom/use-loom-layout';
@@ -27,6 +28,8 @@ export function Component() {
   const { layout } = useLoomLayout();
   const units = useSettings((state) => state.units);
   const leads = leadRows(context, usePlugName());
+  const controllers = controllerSheet(context);
+  const tables = [...radioSheet(context), ...(controllers ? [controllers] : [])];
   const steps = planProcedure(context);
   const needed = [...new Set(steps.flatMap((step) => step.cautions))];
   return (
@@ -55,17 +58,12 @@ export function Component() {
         ])}
       />
       {leads.some(({ isAssumed }) => isAssumed) && <p>{assumedColours}</p>}
-      <h2>Channels</h2>
-      <SheetTable
-        heads={['Channel', 'Function', 'Control', 'Port', 'Works']}
-        rows={functionChains(context).map((chain) => [
-          chain.channels.join(', ') || '?',
-          chain.function.name,
-          chain.control ?? '?',
-          chain.port ?? 'not plugged in',
-          chain.parts.join(', ') || 'nothing yet',
-        ])}
-      />
+      {tables.map(({ title, heads, rows }) => (
+        <section key={title}>
+          <h2>{title}</h2>
+          <SheetTable heads={heads} rows={rows} />
+        </section>
+      ))}
       <h2>Findings</h2>
       <ul className={styles.list}>
         {findings.map((finding) => {

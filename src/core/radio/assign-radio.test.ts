@@ -20,7 +20,7 @@ function bare(functions: ModelFunction[], controls: ControlSpec[]): Build {
 
 const wish = fc.record({
   wants: fc.constantFrom(...controlKinds),
-  stage: fc.constantFrom(1, 2, 3) as fc.Arbitrary<1 | 2 | 3>,
+  stage: fc.constantFrom<1 | 2 | 3>(1, 2, 3),
 });
 const cost = ({ stage = 1 }: ModelFunction) => 10_000 / stage;
 

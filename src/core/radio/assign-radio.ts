@@ -8,7 +8,7 @@ import { isWithoutChannel, usedChannels } from './channel-inputs';
 import { controlMisfit } from './control-fit';
 
 /** What a function is given. */
-export interface Assigned {
+interface Assigned {
   function: ModelFunction;
   change: Partial<Pick<ModelFunction, 'channel' | 'control'>>;
 }
@@ -22,7 +22,7 @@ export interface AssignConflict {
   wants: 'control' | 'channel';
 }
 
-export interface Assignment {
+interface Assignment {
   assigned: Assigned[];
   conflicts: AssignConflict[];
 }

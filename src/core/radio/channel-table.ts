@@ -70,7 +70,7 @@ export function channelTable(context: CheckContext): ChannelRow[] {
 const percent = (value: number): string => `${value.toFixed(0).replace('-', '−')} %`;
 
 /** What a channel is mixed from: `Drive 100 %, Steering −60 %`. */
-export const mixWords = (inputs: readonly ChannelInput[]): string =>
+const mixWords = (inputs: readonly ChannelInput[]): string =>
   nameList(inputs.map((input) => `${input.function.name} ${percent(input.percent)}`));
 
 /** What is set on a channel and on the functions that it follows, a line each. */
@@ -89,7 +89,7 @@ function settingWords(setting: ChannelSetting, inputs: readonly ChannelInput[]):
       shape.curve !== undefined &&
         `${name}: curve ${shape.curve.map((each) => each.toFixed(0)).join(', ')} %`,
     ]),
-  ].filter((words) => words !== false && words !== undefined) as string[];
+  ].filter((words): words is string => typeof words === 'string');
 }
 
 function failSafeWords({ failSafe, failSafePercent = 0 }: ChannelSetting): string {

@@ -4,6 +4,7 @@ import type { ModelFunction } from '../plan/model-function';
 import { channelInputs, channelsOf, toldChannels, usedChannels } from './channel-inputs';
 import { clipped, sharedOut, summed } from './mix';
 import { displayOf, pulseOf, usualRange } from './pulse';
+import { endFor, pulseCurve } from './pulse-curve';
 import { shaped } from './stick-shape';
 
 const unit = fc.double({ min: -1, max: 1, noNaN: true });
@@ -138,5 +139,19 @@ describe('toldChannels', () => {
     expect(channelsOf(radio, radio.functions[1]!)).toEqual([1, 3]);
     expect(usedChannels(radio)).toEqual([1, 3]);
     expect(told(radio, { drive: 0.5, steer: 1 }).get(3)).toBeCloseTo(0.8, 12);
+  });
+});
+
+describe('pulseCurve', () => {
+  it('is what the channel sends while one control moves, and gives back the end point that makes a pulse', () => {
+    const functions = [{ ...steer, channel: 1, shape: { expo: 30 } }];
+    const setting = { channel: 1, isReversed: true, lowEnd: 80, highEnd: 120, subTrim: 10 };
+    const curve = pulseCurve({ functions, channels: [setting] }, 1, 'steer', usualRange);
+    expect(curve[0]).toEqual({ stick: -1, micros: 1500 + 600 + 10 });
+    expect(curve.at(-1)).toEqual({ stick: 1, micros: 1500 - 400 + 10 });
+    expect(curve[20]).toEqual({ stick: 0, micros: 1510 });
+    expect(endFor(2110, true, setting, usualRange)).toEqual({ highEnd: 120 });
+    expect(endFor(1110, false, setting, usualRange)).toEqual({ lowEnd: 80 });
+    expect(endFor(2600, true, setting, usualRange)).toEqual({ highEnd: 150 });
   });
 });

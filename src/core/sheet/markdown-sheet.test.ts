@@ -15,7 +15,10 @@ describe('markdownSheet', () => {
     expect(text).toContain(
       '| Controller, receiver lead | Receiver, port 3 | white: signal, red: plus, black: minus | three-pin servo plug, flat housing | channel 3, drive |',
     );
-    expect(text).toContain('| 1 | Steering | right stick, sideways | port 1 | rudder |');
+    expect(text).toContain(
+      '| 1 | Steering | right stick, sideways | port 1 | rudder | as in a fresh memory | 1000, 1500, 2000 | not set |',
+    );
+    expect(text).toContain('| controller | 3 cells LiPo | LiPo | not set | not set | 6.0 V | not set |');
   });
 
   it('keeps names text, whatever Markdown would make of them', () => {

@@ -7,7 +7,8 @@ import { partLines } from '../loom/part-lines';
 import { cautions } from '../procedure/cautions';
 import { planProcedure } from '../procedure/plan-procedure';
 import { phases, phaseNames } from '../procedure/step';
-import { channelsOf } from '../radio/channel-inputs';
+import { controllerSheet } from './controller-sheet';
+import { radioSheet } from './radio-sheet';
 import { capital } from '../words/sentences';
 
 /** The wiring sheet to hold beside the model, as Markdown: parts, leads, channels, steps, findings, cautions. */
@@ -19,7 +20,9 @@ export function markdownSheet(check: CheckResult): string {
     ...section('Parts', partTable(check)),
     ...section('Leads', leadTable(check)),
     ...(leadRows(check.context).some(({ isAssumed }) => isAssumed) ? [assumedColours] : []),
-    ...section('Channels', channelTable(check)),
+    ...[...radioSheet(check.context), controllerSheet(check.context)].flatMap((each) =>
+      each ? section(each.title, table(each.heads, each.rows)) : [],
+    ),
     ...section('Still open', findingLines(check.findings.filter((finding) => !finding.accepted))),
     ...section('Accepted', findingLines(check.findings.filter((finding) => finding.accepted))),
     ...section(
@@ -69,24 +72,6 @@ function leadTable({ context }: CheckResult): string[] {
       row.conductors.join(', '),
       row.fits ? row.plugs : `${row.plugs}: do not fit`,
       row.carries,
-    ]),
-  );
-}
-
-function channelTable({ context }: CheckResult): string[] {
-  const [transmitter] = context.index.ofKind('transmitter');
-  const rows = [...context.build.functions].sort(
-    (a, b) => (channelsOf(context.build, a)[0] ?? 99) - (channelsOf(context.build, b)[0] ?? 99),
-  );
-  return table(
-    ['Channel', 'Function', 'Control', 'Receiver port', 'Works'],
-    rows.map((modelFunction) => [
-      channelsOf(context.build, modelFunction).join(', ') || '?',
-      modelFunction.name,
-      transmitter?.part.controls.find((control) => control.id === modelFunction.control)?.name ?? '?',
-      context.survey.signals.find((path) => modelFunction.devices.includes(path.device.fitting.id))?.port
-        .name ?? 'not plugged in',
-      modelFunction.devices.map((id) => context.index.get(id).fitting.name).join(', ') || 'nothing yet',
     ]),
   );
 }

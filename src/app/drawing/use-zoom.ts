@@ -1,5 +1,6 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom';
+import { isOnJoin } from './use-drag-join';
 import { useCallback, useEffect, useRef, useState } from 'react';
 
 /** Pan and zoom of a picture by wheel, pinch, drag and buttons. */
@@ -10,6 +11,11 @@ export function useZoom(svg: SVGSVGElement | null) {
     if (!svg) return undefined;
     const made = zoom<SVGSVGElement, unknown>()
       .scaleExtent([0.5, 5])
+      // What can be dragged onto something else is no place to pan from.
+      .filter(
+        (event: MouseEvent) =>
+          (!event.ctrlKey || event.type === 'wheel') && !event.button && !isOnJoin(event),
+      )
       .on('zoom', (event: D3ZoomEvent<SVGSVGElement, unknown>) => setTransform(event.transform));
     behaviour.current = made;
     const selection = select(svg).call(made).on('dblclick.zoom', null);

@@ -1,0 +1,106 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import List from '@mui/material/List';
+import ListItemButton from '@mui/material/ListItemButton';
+import { useMemo, useState } from 'react';
+import { assignRadio } from '../../core/radio/assign-radio';
+import { channelsOf } from '../../core/radio/channel-inputs';
+import { channelTable } from '../../core/radio/channel-table';
+import { conflictWords } from '../../core/radio/conflict-words';
+import { strandPicture } from '../../core/radio/strands';
+import { useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import { ChannelEditor } from './ChannelEditor';
+import { MemoryFields } from './MemoryFields';
+import { StrandPicture } from './StrandPicture';
+import { useJoining } from './use-joining';
+import styles from './RadioView.module.css';
+
+/** Which control moves what, by which channel, how far and which way: set on paper before it is set in the radio. */
+export function RadioView() {
+  const { context } = useCheck();
+  const { build } = context;
+  const apply = useBuildStore((state) => state.apply);
+  const picture = useMemo(() => strandPicture(context), [context]);
+  const table = useMemo(() => channelTable(context), [context]);
+  const assignment = useMemo(() => assignRadio(build), [build]);
+  const [chosen, setChosen] = useState<number>();
+  const { waiting, roleOf, tap, join, choices, take, drop, setWaiting } = useJoining(picture.spots);
+  const row = table.find(({ channel }) => channel === chosen) ?? table[0];
+  if (build.functions.length === 0)
+    return <p className={styles.empty}>No functions yet. The Brief is where the model is told what to do.</p>;
+  const show = (key: string) => {
+    const [column, id] = [key.slice(0, key.indexOf(':')), key.slice(key.indexOf(':') + 1)];
+    const found = column === 'function' ? build.functions.find((each) => each.id === id) : undefined;
+    if (column === 'channel') setChosen(Number(id));
+    else if (found) setChosen(channelsOf(build, found)[0] ?? chosen);
+  };
+  const lit = new Set(row && !waiting ? row.inputs.map((input) => input.function.id) : []);
+  return (
+    <div className={styles.view} role="presentation" onKeyDown={(event) => event.key === 'Escape' && drop()}>
+      <div className={styles.head}>
+        <p className={styles.hint} aria-live="polite">
+          {waiting
+            ? `${waiting.label} waits: tap what it goes to, or drag. Escape leaves it.`
+            : 'Drag from one column to the next, or tap one and then the other. Tap a channel to set it.'}
+        </p>
+        {assignment.assigned.length > 0 && (
+          <Button
+            variant="contained"
+            onClick={() =>
+              apply(
+                'controls and channels proposed',
+                assignment.assigned.map(({ function: { id }, change }) => ({
+                  type: 'setFunction',
+                  function: id,
+                  change,
+                })),
+              )
+            }
+          >
+            Give {assignment.assigned.length === 1 ? 'the one' : `the ${assignment.assigned.length}`} that{' '}
+            {assignment.assigned.length === 1 ? 'lacks' : 'lack'} a control or channel
+          </Button>
+        )}
+      </div>
+      {assignment.conflicts.map((conflict) => (
+        <p key={conflict.without.map(({ id }) => id).join()} className={styles.conflict}>
+          {conflictWords(conflict)}
+        </p>
+      ))}
+      <StrandPicture
+        picture={picture}
+        lit={lit}
+        roleOf={roleOf}
+        onTap={(key) => {
+          if (!waiting) show(key);
+          tap(key);
+        }}
+        onStart={setWaiting}
+        onJoin={join}
+      />
+      {row && <ChannelEditor key={row.channel} row={row} />}
+      <MemoryFields />
+      {choices.length > 0 && (
+        <Dialog open onClose={drop} aria-labelledby="join-title">
+          <DialogTitle id="join-title">What is meant?</DialogTitle>
+          <DialogContent>
+            <List dense>
+              {choices.map((patch) => (
+                <ListItemButton key={patch.id} onClick={() => take(patch)}>
+                  {patch.label}
+                </ListItemButton>
+              ))}
+            </List>
+          </DialogContent>
+          <DialogActions>
+            <Button onClick={drop}>Leave it</Button>
+          </DialogActions>
+        </Dialog>
+      )}
+    </div>
+  );
+}
