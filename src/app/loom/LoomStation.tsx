@@ -6,6 +6,7 @@ import { useSearchParams } from 'react-router';
 import { focusOf } from '../../core/loom/focus';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
+import { ListsView } from '../lists/ListsView';
 import { RadioView } from '../radio/RadioView';
 import { Ladders } from './Ladders';
 import { LoomPicture } from './LoomPicture';
@@ -19,6 +20,7 @@ const views = [
   { id: 'picture', name: 'Picture', words: 'what feeds what, left to right' },
   { id: 'table', name: 'Table', words: 'every lead, wire by wire' },
   { id: 'radio', name: 'Radio', words: 'from the thumb to the part' },
+  { id: 'lists', name: 'Lists', words: 'what to buy, to solder, to label' },
 ] as const;
 
 /** What plugs into what, on which channel, by which lead: as a picture, as a table, and as the radio has it. */
@@ -28,6 +30,7 @@ export function Component() {
   const [params, setParams] = useSearchParams();
   const [trace, setTrace] = useState<Trace>();
   const view = views.find(({ id }) => id === params.get('view'))?.id ?? 'picture';
+  const isWiring = view === 'picture' || view === 'table';
   const setView = (next: string | null) => {
     if (next === null) return;
     const changed = new URLSearchParams(params);
@@ -49,7 +52,7 @@ export function Component() {
         <h1 className={styles.title}>
           Loom <span className={styles.subtitle}>· {views.find(({ id }) => id === view)?.words}</span>
         </h1>
-        {view !== 'radio' && <Button onClick={() => setPropose(true)}>Wire it for me</Button>}
+        {isWiring && <Button onClick={() => setPropose(true)}>Wire it for me</Button>}
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -67,7 +70,8 @@ export function Component() {
       {view === 'picture' && <LoomPicture focus={focus} trace={trace} onTrace={setTrace} />}
       {view === 'table' && <LoomTable focus={focus} onTrace={setTrace} />}
       {view === 'radio' && <RadioView />}
-      {view !== 'radio' && <TraceBar trace={trace} onTrace={setTrace} />}
+      {view === 'lists' && <ListsView />}
+      {isWiring && <TraceBar trace={trace} onTrace={setTrace} />}
       {view === 'picture' && <Ladders />}
       {params.get('propose') !== null && <ProposalDialog onClose={() => setPropose(false)} />}
     </div>

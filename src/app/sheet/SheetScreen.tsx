@@ -6,6 +6,10 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { numberWords } from '../../core/findings/finding-words';
 import { assumedColours, leadRows } from '../../core/loom/lead-rows';
+import { leadLabels } from '../../core/lists/lead-labels';
+import { leadNumbers } from '../../core/lists/lead-schedule';
+import { shoppingList } from '../../core/lists/shopping-list';
+import { solderList } from '../../core/lists/solder-list';
 import { cautions } from '../../core/procedure/cautions';
 import { planProcedure } from '../../core/procedure/plan-procedure';
 import { phases, phaseNames } from '../../core/procedure/step';
@@ -16,6 +20,7 @@ import { LoomDrawing } from '../loom/LoomDrawing';
 import { useLoomLayout } from '../loom/use-loom-layout';
 import { downloadText } from '../shell/build-files';
 import { useBuild } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
 import { usePlugName, useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import styles from './SheetScreen.module.css';
@@ -27,7 +32,11 @@ export function Component() {
   const { context, findings } = check;
   const { layout } = useLoomLayout();
   const units = useSettings((state) => state.units);
-  const leads = leadRows(context, usePlugName());
+  const items = useLocker((state) => state.items);
+  const plugName = usePlugName();
+  const leads = leadRows(context, plugName);
+  const numbers = leadNumbers(context);
+  const lists = [solderList(context, plugName), shoppingList(context, items, plugName)];
   const controllers = controllerSheet(context);
   const tables = [...radioSheet(context), ...(controllers ? [controllers] : [])];
   const steps = planProcedure(context);
@@ -48,8 +57,9 @@ export function Component() {
       {layout && layout.nodes.length > 0 && <LoomDrawing layout={layout} className={styles.picture!} />}
       <h2>Leads</h2>
       <SheetTable
-        heads={['From', 'To', 'Wires', 'Plugs', 'Carries']}
+        heads={['No', 'From', 'To', 'Wires', 'Plugs', 'Carries']}
         rows={leads.map((row) => [
+          numbers.get(row.id) ?? '',
           row.from,
           row.to,
           row.conductors.join(', '),
@@ -64,6 +74,14 @@ export function Component() {
           <SheetTable heads={heads} rows={rows} />
         </section>
       ))}
+      {lists.map(({ id, title, heads, lines }) =>
+        lines.length === 0 ? null : (
+          <section key={id}>
+            <h2>{title}</h2>
+            <SheetTable heads={['☐', ...heads]} rows={lines.map(({ cells }) => ['☐', ...cells])} />
+          </section>
+        ),
+      )}
       <h2>Findings</h2>
       <ul className={styles.list}>
         {findings.map((finding) => {
@@ -101,6 +119,16 @@ export function Component() {
           <li key={id}>{cautions[id]}</li>
         ))}
         <li>Local law, the maker’s sheet and a qualified person go before this sheet.</li>
+      </ul>
+      <h2>Labels for the leads</h2>
+      <ul className={styles.labels}>
+        {leadLabels(context).map(({ number, here, there }, n) => (
+          // Two labels a lead, in order.
+          <li key={`${number} ${n}`}>
+            <strong>{number}</strong> {here}
+            <span> ↔ {there}</span>
+          </li>
+        ))}
       </ul>
     </article>
   );

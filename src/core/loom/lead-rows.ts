@@ -23,7 +23,7 @@ export interface LeadRow {
   carries: string;
 }
 
-type PlugNamer = (family: ConnectorFamilyId) => string;
+export type PlugNamer = (family: ConnectorFamilyId) => string;
 
 const familyName: PlugNamer = (family) => connectorFamily(family).name;
 

@@ -1,0 +1,53 @@
+import { outerDiameter } from '../conductors/wire';
+import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
+import type { Connector, Gender } from '../connectors/mating';
+import { mating } from '../connectors/mating';
+import type { CheckContext } from '../findings/context';
+import type { Lead, PortRef } from '../plan/lead';
+
+/** Something to solder on a lead: two ends of wire, or a connector onto an end. */
+export interface Joint {
+  lead: Lead;
+  /** The connector that a bare end needs so that it goes into what is at the other end; none for wire to wire. */
+  connector: Connector | undefined;
+  /** The end that is soldered; the first one for wire to wire. */
+  at: PortRef;
+  wires: Lead['conductors'];
+  /** Inner diameter of heat shrink that slides over it, in millimetres; `undefined` where no gauge is known. */
+  shrinkMillimetres: number | undefined;
+}
+
+/** Inner diameters that heat shrink is sold in, in millimetres. */
+const soldShrink = [1.5, 2, 3, 4, 5, 6, 8, 10, 12, 16] as const;
+/** Tubing must slide over the joint, which is thicker than the lead; rule of thumb. */
+const over = 1.3;
+
+/** Everything that has to be soldered, lead by lead. */
+export function joints({ build, index }: CheckContext): Joint[] {
+  return build.leads.flatMap((lead): Joint[] => {
+    const [a, b] = [index.port(lead.from).connector, index.port(lead.to).connector];
+    if (mating(a, b).result !== 'solder') return [];
+    const isBare = ({ family }: Connector) => connectorFamily(family).form === 'open';
+    const [bare, plug] = isBare(a) ? [lead.from, b] : [lead.to, a];
+    const wanted: Connector | undefined = isBare(plug)
+      ? undefined
+      : { family: plug.family, gender: counterpart[plug.gender] };
+    const least = lead.awg === undefined ? undefined : outerDiameter(lead.awg) * over;
+    return [
+      {
+        lead,
+        connector: wanted,
+        at: bare,
+        wires: lead.conductors.filter(({ state }) => state === 'whole'),
+        shrinkMillimetres:
+          least === undefined ? undefined : (soldShrink.find((size) => size >= least) ?? soldShrink.at(-1)),
+      },
+    ];
+  });
+}
+
+const counterpart: Record<Gender, Gender> = { plug: 'socket', socket: 'plug', none: 'none' };
+
+/** Contacts of a family that are soldered one by one: round bullets have one pole each. */
+export const piecesFor = (family: ConnectorFamilyId, wires: number): number =>
+  connectorFamily(family).poles === 1 ? wires : 1;
