@@ -50,6 +50,8 @@ export function useDragJoin(
     let pressed: { from: string; start: { x: number; y: number } } | undefined;
     const behaviour = drag<SVGSVGElement, unknown>()
       .filter((event: MouseEvent) => !event.ctrlKey && !event.button && isOnJoin(event))
+      // In the picture's own coordinates.
+      .container(() => svg)
       .clickDistance(tapDistance)
       .subject((event: Drag) => ({ x: event.x, y: event.y }))
       .on('start', (event: Drag) => {

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Lead } from '../../core/plan/lead';
+import type { Lead, PortRef } from '../../core/plan/lead';
 import { readQuantity, unitRatio } from '../../core/quantity/read-quantity';
 import { colourSets, insertable, otherPlugs, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
@@ -13,8 +13,15 @@ import styles from './TraceBar.module.css';
 
 const gauges = [26, 24, 22, 20, 18, 16, 14, 12, 10];
 
+interface LeadToolsProps {
+  lead: Lead;
+  onGone: () => void;
+  /** Takes one end in the hand, to be put elsewhere. */
+  onMove?: (end: PortRef) => void;
+}
+
 /** What can be done to a lead: unplug, lift or restore a wire, turn the plug, put something in, another gauge. */
-export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) {
+export function LeadTools({ lead, onGone, onMove }: LeadToolsProps) {
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
@@ -52,6 +59,16 @@ export function LeadTools({ lead, onGone }: { lead: Lead; onGone: () => void }) 
       >
         Turn the plug
       </Button>
+      {onMove && (
+        <MenuButton
+          label="Move an end"
+          options={[lead.from, lead.to].map((end) => ({
+            id: end.fitting,
+            text: `the one at the ${context.index.portName(end)}`,
+          }))}
+          onChoose={(id) => onMove(lead.from.fitting === id ? lead.from : lead.to)}
+        />
+      )}
       <MenuButton
         label="Put in"
         options={inserts.map(({ id, label }) => ({ id, text: label }))}

@@ -15,7 +15,9 @@ import { LoomNode } from './LoomNode';
 import { badgesOf } from './badges';
 import type { Trace } from './trace';
 import { useLoomLayout } from './use-loom-layout';
-import { usePlugging } from './use-plugging';
+import { joinKey, portOf, usePlugging } from './use-plugging';
+import { JoinDialog } from '../drawing/JoinDialog';
+import { useDragJoin } from '../drawing/use-drag-join';
 import { useZoom } from '../drawing/use-zoom';
 import styles from './LoomPicture.module.css';
 
@@ -32,7 +34,16 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const { transform, zoomBy, fit } = useZoom(svg);
   const badges = badgesOf(findings);
-  const { roleOf, tap } = usePlugging(trace, onTrace);
+  const { roleOf, tap, join, asked, take, leave } = usePlugging(trace, onTrace);
+  const line = useDragJoin(
+    svg,
+    (from, to) => join(portOf(from), portOf(to)),
+    (from) => {
+      if (from === undefined) return;
+      const { fitting, port } = portOf(from);
+      onTrace({ kind: 'port', id: fitting, port });
+    },
+  );
 
   const tracedLead = trace?.kind === 'lead' ? trace.id : undefined;
   const tracedNode = trace?.kind === 'part' ? trace.id : undefined;
@@ -94,22 +105,39 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
           ))}
           {layout.nodes.flatMap((node) =>
             node.ports.map((port) => {
-              const role = roleOf(node.id, port.id);
+              const ref = { fitting: node.id, port: port.id };
               return (
-                role && (
-                  <FreePortSpot
-                    key={`${node.id}.${port.id}`}
-                    port={port}
-                    label={`${node.title}, ${port.label}`}
-                    role={role}
-                    onTap={() => tap(node.id, port.id)}
-                  />
-                )
+                <FreePortSpot
+                  key={joinKey(ref)}
+                  port={port}
+                  label={`${node.title}, ${port.label}`}
+                  role={roleOf(ref)}
+                  joinKey={joinKey(ref)}
+                  onTap={() => tap(ref)}
+                />
               );
             }),
           )}
         </g>
+        {line && (
+          <line
+            x1={line.start.x}
+            y1={line.start.y}
+            x2={line.at.x}
+            y2={line.at.y}
+            className={styles.dragged}
+          />
+        )}
       </svg>
+      {asked && (
+        <JoinDialog
+          title={asked.ways.length > 0 ? 'They do not go together as they are' : 'That does not go'}
+          {...(asked.why !== undefined && { why: asked.why })}
+          ways={asked.ways}
+          onTake={take}
+          onLeave={leave}
+        />
+      )}
       <div className={styles.tools}>
         <ZoomButton title="Closer" onClick={() => zoomBy(1.4)} icon={<Add fontSize="small" />} />
         <ZoomButton title="Further" onClick={() => zoomBy(1 / 1.4)} icon={<Remove fontSize="small" />} />

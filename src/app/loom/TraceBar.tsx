@@ -32,8 +32,8 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
     return (
       <div className={styles.bar}>
         <p aria-live="polite">
-          {capital(index.portName({ fitting: trace.id, port: trace.port }))} waits: tap the free port that it
-          goes to. Outlined ports go together; dashed ones need an adapter from the locker.
+          {capital(index.portName({ fitting: trace.id, port: trace.port }))} waits: tap the port that it goes
+          to. Outlined ports go together; dashed ones need an adapter or another plug.
         </p>
         <div className={styles.tools}>
           <Button size="small" onClick={() => onTrace(undefined)}>
@@ -53,14 +53,20 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
         <p aria-live="polite">
           {row.from} → {row.to}: {row.conductors.join(', ')}; {row.plugs}.
         </p>
-        <LeadTools key={lead.id} lead={lead} onGone={() => onTrace(undefined)} />
+        <LeadTools
+          key={lead.id}
+          lead={lead}
+          onGone={() => onTrace(undefined)}
+          onMove={({ fitting, port }) => onTrace({ kind: 'port', id: fitting, port })}
+        />
       </div>
     );
   }
   return (
     <div className={styles.bar}>
       <p className={styles.hint}>
-        Tap a part or a lead to follow it and to change it; tap a free port to plug it in.
+        Tap a part or a lead to follow it and to change it. Drag from a port to where it goes, or tap one and
+        then the other; drag a plug to move it.
       </p>
     </div>
   );

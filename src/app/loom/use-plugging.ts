@@ -1,45 +1,75 @@
-import { portKey, type FreePort } from '../../core/survey/build-index';
-import { connect } from '../../core/put-right/connect';
-import { goes, plugTargets } from '../../core/wiring/plug-targets';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useState } from 'react';
+import { goesTogether, mating } from '../../core/connectors/mating';
+import type { Patch } from '../../core/plan/patch';
+import type { PortRef } from '../../core/plan/lead';
+import { farEnd, portKey } from '../../core/survey/build-index';
+import { portJoins, type PortJoins } from '../../core/wiring/port-joins';
+import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import type { Trace } from './trace';
 
-/** How a free port looks while another waits to be plugged in. */
-export type PortRole = 'free' | 'waiting' | 'fits' | 'needsAdapter' | 'other';
+/** How a port looks while another waits to be plugged in. */
+export type PortRole = 'free' | 'used' | 'waiting' | 'fits' | 'needsAdapter' | 'looksAlike' | 'other';
 
-/** Plugging port to port in the picture: the first tap chooses, the second joins. */
+/** Plugging port to port in the picture: by dragging, or by a tap on one and then on the other. */
 export function usePlugging(trace: Trace, onTrace: (trace: Trace) => void) {
-  const build = useBuild();
   const { context } = useCheck();
+  const { index } = context;
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
-  const free = new Map(context.index.freePorts().map((freePort) => [portKey(freePort.ref), freePort]));
-  const waiting: FreePort | undefined =
-    trace?.kind === 'port' ? free.get(portKey({ fitting: trace.id, port: trace.port })) : undefined;
-  const targets = new Set(
-    waiting ? plugTargets([...free.values()], waiting).map((freePort) => portKey(freePort.ref)) : [],
-  );
+  /** A join that is not plain: what may be done, and why. */
+  const [asked, setAsked] = useState<PortJoins>();
+  const waiting: PortRef | undefined =
+    trace?.kind === 'port' && index.has(trace.id) ? { fitting: trace.id, port: trace.port } : undefined;
+  const lead = waiting && index.leadAt(waiting);
+  /** The plug that is in the hand: of a lead that moves, the far one stays where it is. */
+  const held = waiting && (lead ? farEnd(lead, waiting) : waiting);
 
-  const roleOf = (fitting: string, port: string): PortRole | undefined => {
-    const here = free.get(portKey({ fitting, port }));
-    if (!here) return undefined;
-    if (!waiting) return 'free';
-    if (here === waiting) return 'waiting';
-    if (!targets.has(portKey(here.ref))) return 'other';
-    return goes(here, waiting) ? 'fits' : 'needsAdapter';
+  const roleOf = (here: PortRef): PortRole => {
+    const isUsed = index.leadAt(here) !== undefined;
+    if (!waiting || !held) return isUsed ? 'used' : 'free';
+    if (portKey(here) === portKey(waiting)) return 'waiting';
+    const [own, port] = [index.port(held), index.port(here)];
+    if (isUsed || here.fitting === held.fitting || own.use !== port.use) return 'other';
+    if (goesTogether(own.connector, port.connector)) return 'fits';
+    return mating(own.connector, port.connector).result === 'nearMiss' ? 'looksAlike' : 'needsAdapter';
   };
-
-  const tap = (fitting: string, port: string) => {
-    const here = free.get(portKey({ fitting, port }));
-    if (!here) return;
-    if (here === waiting) return onTrace(undefined);
-    const edits = waiting && targets.has(portKey(here.ref)) && connect(build, waiting.ref, here.ref, locker);
-    if (!edits) return onTrace({ kind: 'port', id: fitting, port });
-    apply(`plug in the ${context.index.get(waiting.ref.fitting).fitting.name}`, edits);
-    onTrace({ kind: 'part', id: waiting.ref.fitting });
+  const take = (patch: Patch, from: PortRef) => {
+    setAsked(undefined);
+    apply(patch.label, patch.edits);
+    onTrace({ kind: 'part', id: from.fitting });
   };
+  const join = (from: PortRef, to: PortRef) => {
+    const joins = portJoins(context, from, to, locker);
+    const [only, ...others] = joins.ways;
+    if (only && others.length === 0 && joins.why === undefined) take(only, from);
+    else setAsked(joins);
+  };
+  const tap = (here: PortRef) => {
+    const wait = () => onTrace({ kind: 'port', id: here.fitting, port: here.port });
+    const there = index.leadAt(here);
+    // A plug that is in its place is followed by a tap, and moved by dragging it.
+    if (!waiting && there) return onTrace({ kind: 'lead', id: there.id });
+    if (!waiting) return wait();
+    if (portKey(here) === portKey(waiting)) return onTrace(undefined);
+    // A free port for another use is rather the next one to begin with than a mistake to be told of.
+    if (roleOf(here) === 'other' && !index.leadAt(here)) return wait();
+    return join(waiting, here);
+  };
+  return {
+    roleOf,
+    tap,
+    join,
+    asked,
+    take: (patch: Patch) => waiting && take(patch, waiting),
+    leave: () => setAsked(undefined),
+  };
+}
 
-  return { roleOf, tap };
+/** A port as the picture names it while it is dragged. */
+export const joinKey = (ref: PortRef): string => JSON.stringify([ref.fitting, ref.port]);
+export function portOf(key: string): PortRef {
+  const [fitting, port] = JSON.parse(key) as [string, string];
+  return { fitting, port };
 }

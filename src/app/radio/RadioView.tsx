@@ -1,10 +1,4 @@
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
-import List from '@mui/material/List';
-import ListItemButton from '@mui/material/ListItemButton';
 import { useMemo, useState } from 'react';
 import { assignRadio } from '../../core/radio/assign-radio';
 import { channelsOf } from '../../core/radio/channel-inputs';
@@ -13,6 +7,7 @@ import { conflictWords } from '../../core/radio/conflict-words';
 import { strandPicture } from '../../core/radio/strands';
 import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
+import { JoinDialog } from '../drawing/JoinDialog';
 import { ChannelEditor } from './ChannelEditor';
 import { MemoryFields } from './MemoryFields';
 import { StrandPicture } from './StrandPicture';
@@ -85,21 +80,7 @@ export function RadioView() {
       {row && <ChannelEditor key={row.channel} row={row} />}
       <MemoryFields />
       {choices.length > 0 && (
-        <Dialog open onClose={drop} aria-labelledby="join-title">
-          <DialogTitle id="join-title">What is meant?</DialogTitle>
-          <DialogContent>
-            <List dense>
-              {choices.map((patch) => (
-                <ListItemButton key={patch.id} onClick={() => take(patch)}>
-                  {patch.label}
-                </ListItemButton>
-              ))}
-            </List>
-          </DialogContent>
-          <DialogActions>
-            <Button onClick={drop}>Leave it</Button>
-          </DialogActions>
-        </Dialog>
+        <JoinDialog title="What is meant?" ways={choices} onTake={take} onLeave={drop} />
       )}
     </div>
   );
