@@ -3,6 +3,9 @@ import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomBehavior } from 'd3-zoom
 import { isOnJoin } from './use-drag-join';
 import { useCallback, useEffect, useRef, useState } from 'react';
 
+/** How much larger what was looked for is shown. */
+const closeUp = 1.6;
+
 /** Pan and zoom of a picture by wheel, pinch, drag and buttons. */
 export function useZoom(svg: SVGSVGElement | null) {
   const [transform, setTransform] = useState(zoomIdentity);
@@ -32,5 +35,18 @@ export function useZoom(svg: SVGSVGElement | null) {
   const fit = useCallback(() => {
     if (svg && behaviour.current) behaviour.current.transform(select(svg), zoomIdentity);
   }, [svg]);
-  return { transform, zoomBy, fit };
+  /** Brings a place of the picture into its middle, close enough to be read. */
+  const show = useCallback(
+    ({ x, y }: { x: number; y: number }) => {
+      if (!svg || !behaviour.current) return;
+      const selection = select(svg);
+      behaviour.current.scaleTo(selection, closeUp);
+      behaviour.current.translateTo(selection, x, y);
+    },
+    [svg],
+  );
+  return { transform, zoomBy, fit, show };
 }
+
+/** The pan and zoom of a picture, and what changes it. */
+export type Zoom = ReturnType<typeof useZoom>;

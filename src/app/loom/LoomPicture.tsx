@@ -3,10 +3,11 @@ import FitScreen from '@mui/icons-material/FitScreen';
 import Remove from '@mui/icons-material/Remove';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
-import { useState, type KeyboardEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { Focus } from '../../core/loom/focus';
 import { columnHeads } from '../../core/loom/column-heads';
 import type { PlacedLead, PlacedNode } from '../../core/loom/loom-layout';
+import { LoadTags } from './LoadTags';
 import { useCheck } from '../state/use-check';
 import { FreePortSpot } from './FreePortSpot';
 import { LoomHeads, viewBoxWithHeads } from './LoomHeads';
@@ -18,21 +19,25 @@ import { useLoomLayout } from './use-loom-layout';
 import { joinKey, portOf, usePlugging } from './use-plugging';
 import { JoinDialog } from '../drawing/JoinDialog';
 import { useDragJoin } from '../drawing/use-drag-join';
-import { useZoom } from '../drawing/use-zoom';
+import type { Zoom } from '../drawing/use-zoom';
 import styles from './LoomPicture.module.css';
 
 interface LoomPictureProps {
   focus: Focus | undefined;
   trace: Trace;
   onTrace: (trace: Trace) => void;
+  svg: SVGSVGElement | null;
+  onSvg: (svg: SVGSVGElement | null) => void;
+  zoom: Zoom;
+  /** Whether the leads say what they carry. */
+  hasLoads: boolean;
 }
 
 /** The wiring as a picture: parts with their pins, leads wire by wire in their true colours. */
-export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
+export function LoomPicture({ focus, trace, onTrace, svg, onSvg, zoom, hasLoads }: LoomPictureProps) {
   const { layout, failure } = useLoomLayout();
   const { context, findings } = useCheck();
-  const [svg, setSvg] = useState<SVGSVGElement | null>(null);
-  const { transform, zoomBy, fit } = useZoom(svg);
+  const { transform, zoomBy, fit } = zoom;
   const badges = badgesOf(findings);
   const { roleOf, tap, join, asked, take, leave } = usePlugging(trace, onTrace);
   const line = useDragJoin(
@@ -73,7 +78,7 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
   return (
     <div className={styles.frame}>
       <svg
-        ref={setSvg}
+        ref={onSvg}
         className={styles.picture}
         viewBox={viewBoxWithHeads(layout)}
         preserveAspectRatio="xMidYMin meet"
@@ -82,7 +87,7 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
         onClick={(event) => event.target === event.currentTarget && onTrace(undefined)}
         onKeyDown={(event: KeyboardEvent) => event.key === 'Escape' && onTrace(undefined)}
       >
-        <g transform={transform.toString()}>
+        <g transform={transform.toString()} data-zoom="">
           <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
           {layout.leads.map((lead) => (
             <LoomLead
@@ -103,6 +108,7 @@ export function LoomPicture({ focus, trace, onTrace }: LoomPictureProps) {
               onTrace={() => follow({ kind: 'part', id: node.id })}
             />
           ))}
+          {hasLoads && <LoadTags layout={layout} />}
           {layout.nodes.flatMap((node) =>
             node.ports.map((port) => {
               const ref = { fitting: node.id, port: port.id };

@@ -8,16 +8,18 @@ import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
 import { ListsView } from '../lists/ListsView';
 import { RadioView } from '../radio/RadioView';
+import { useZoom } from '../drawing/use-zoom';
 import { Ladders } from './Ladders';
 import { LoomPicture } from './LoomPicture';
 import { LoomTable } from './LoomTable';
+import { PictureTools } from './PictureTools';
 import { ProposalDialog } from './ProposalDialog';
 import { TraceBar } from './TraceBar';
 import type { Trace } from './trace';
 import styles from './LoomStation.module.css';
 
 const views = [
-  { id: 'picture', name: 'Picture', words: 'what feeds what, left to right' },
+  { id: 'picture', name: 'Picture', words: '' },
   { id: 'table', name: 'Table', words: 'every lead, wire by wire' },
   { id: 'radio', name: 'Radio', words: 'from the thumb to the part' },
   { id: 'lists', name: 'Lists', words: 'what to buy, to solder, to label' },
@@ -30,6 +32,9 @@ export function Component() {
   const [params, setParams] = useSearchParams();
   const [trace, setTrace] = useState<Trace>();
   const view = views.find(({ id }) => id === params.get('view'))?.id ?? 'picture';
+  const [svg, setSvg] = useState<SVGSVGElement | null>(null);
+  const zoom = useZoom(svg);
+  const [hasLoads, setLoads] = useState(false);
   const isWiring = view === 'picture' || view === 'table';
   const setView = (next: string | null) => {
     if (next === null) return;
@@ -50,9 +55,15 @@ export function Component() {
     <div className={styles.station}>
       <div className={styles.head}>
         <h1 className={styles.title}>
-          Loom <span className={styles.subtitle}>· {views.find(({ id }) => id === view)?.words}</span>
+          Loom{' '}
+          {view !== 'picture' && (
+            <span className={styles.subtitle}>· {views.find(({ id }) => id === view)?.words}</span>
+          )}
         </h1>
         {isWiring && <Button onClick={() => setPropose(true)}>Wire it for me</Button>}
+        {view === 'picture' && (
+          <PictureTools svg={svg} zoom={zoom} hasLoads={hasLoads} onLoads={setLoads} onTrace={setTrace} />
+        )}
         <ToggleButtonGroup
           exclusive
           size="small"
@@ -67,7 +78,17 @@ export function Component() {
           ))}
         </ToggleButtonGroup>
       </div>
-      {view === 'picture' && <LoomPicture focus={focus} trace={trace} onTrace={setTrace} />}
+      {view === 'picture' && (
+        <LoomPicture
+          focus={focus}
+          trace={trace}
+          onTrace={setTrace}
+          svg={svg}
+          onSvg={setSvg}
+          zoom={zoom}
+          hasLoads={hasLoads}
+        />
+      )}
       {view === 'table' && <LoomTable focus={focus} onTrace={setTrace} />}
       {view === 'radio' && <RadioView />}
       {view === 'lists' && <ListsView />}

@@ -89,8 +89,12 @@ export async function downloadBackup(): Promise<void> {
 }
 
 /** Hands a text to the browser as a file. */
-export function downloadText(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const downloadText = (name: string, text: string, type: string): void =>
+  downloadBlob(name, new Blob([text], { type }));
+
+/** Hands anything to the browser as a file. */
+export function downloadBlob(name: string, content: Blob): void {
+  const url = URL.createObjectURL(content);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -4,6 +4,7 @@ import type { TrialResult } from '../../core/trial/trial-result';
 import { wiringInstant } from '../../core/circuit/wiring-instant';
 import { LoomHeads, viewBoxWithHeads } from '../loom/LoomHeads';
 import { LoomLead } from '../loom/LoomLead';
+import { LeadTag } from '../loom/LeadTag';
 import { LoomNode } from '../loom/LoomNode';
 import { useLoomLayout } from '../loom/use-loom-layout';
 import { columnHeads } from '../../core/loom/column-heads';
@@ -59,19 +60,9 @@ export function WiringAt({ result }: { result: TrialResult }) {
         })}
         {layout.leads.map((lead) => {
           const amps = instant.amps.get(lead.id);
-          const middle = lead.route[Math.floor((lead.route.length - 1) / 2)];
-          const next = lead.route[Math.floor((lead.route.length - 1) / 2) + 1] ?? middle;
-          if (amps === undefined || !middle || !next || Math.abs(amps) < 0.005) return null;
-          const [x, y] = [(middle.x + next.x) / 2, (middle.y + next.y) / 2];
+          if (amps === undefined || Math.abs(amps) < 0.005) return null;
           const words = `${Math.abs(amps).toFixed(Math.abs(amps) < 1 ? 2 : 1)} A`;
-          return (
-            <g key={lead.id} transform={`translate(${x},${y})`}>
-              <rect x={-22} y={-8} width={44} height={16} rx={3} className={styles.tag} />
-              <text y={4} className={styles.amps}>
-                {words}
-              </text>
-            </g>
-          );
+          return <LeadTag key={lead.id} lead={lead} lines={[words]} />;
         })}
       </svg>
     </>

@@ -1,4 +1,4 @@
-import { connectorFamily } from '../connectors/families';
+import { leadAmps, weakestPlug } from '../circuit/lead-load';
 import type { CheckContext } from '../findings/context';
 import { isOver } from '../findings/compare';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
@@ -40,16 +40,11 @@ export const contactAmps = defineRule<Message>({
 });
 
 function checkLead(context: CheckContext, lead: Lead): Report<Message>[] {
-  const { circuit, index } = context;
-  const most = (moment: 'steady' | 'worst') => {
-    const point = circuit.at(moment, moment === 'worst' ? 'full' : 'nominal');
-    return Math.max(0, ...lead.conductors.map((conductor) => point?.wireAmps(lead.id, conductor.from) ?? 0));
-  };
-  const families = [lead.from, lead.to].map((end) => connectorFamily(index.port(end).connector.family));
-  const weakest = families.reduce((a, b) => (b.amps < a.amps ? b : a));
-  const worst = most('worst');
+  const { index } = context;
+  const weakest = weakestPlug(context, lead);
+  const worst = leadAmps(context, lead, 'worst');
   if (!isOver(worst, weakest.amps, 'A')) return [];
-  const steady = most('steady');
+  const steady = leadAmps(context, lead, 'steady');
   const isLasting = isOver(steady, weakest.amps, 'A');
   if (!isLasting && !isOver(worst, weakest.amps * burst, 'A')) return [];
   const limit = isLasting ? weakest.amps : weakest.amps * burst;
