@@ -12,7 +12,7 @@ interface LeadTagProps {
 }
 
 /** Width of a character, height of a line, and room around them. */
-const size = { letter: 6.3, line: 13, pad: 5 };
+const size = { letter: 7.7, line: 14.5, pad: 4 };
 
 /** A small sign on the middle of a lead. */
 export function LeadTag({ lead, lines, level = 'easy', title }: LeadTagProps) {

@@ -136,7 +136,7 @@ function badgeWords(badge: Badge | undefined): string {
 }
 
 /** Letters that a part's name has room for. */
-const lettersIn = (width: number): number => Math.floor((width - 16) / 6.4);
+const lettersIn = (width: number): number => Math.floor((width - 15) / loomSizes.titlePitch);
 
 /** A name that is a little too long is drawn closer, a much longer one is cut. */
 const shortTitle = (title: string, width: number): string =>
@@ -144,6 +144,6 @@ const shortTitle = (title: string, width: number): string =>
 
 /** Inline parts are narrow: their name runs along them as far as it goes. */
 function shortened(title: string, length: number): string {
-  const most = Math.floor((length - 8) / 6.2);
+  const most = Math.floor((length - 8) / loomSizes.titlePitch);
   return title.length <= most ? title : `${title.slice(0, Math.max(most - 1, 1))}…`;
 }

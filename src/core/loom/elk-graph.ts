@@ -45,7 +45,7 @@ const options = {
   'elk.algorithm': 'layered',
   'elk.direction': 'RIGHT',
   'elk.edgeRouting': 'ORTHOGONAL',
-  'elk.layered.spacing.nodeNodeBetweenLayers': '28',
+  'elk.layered.spacing.nodeNodeBetweenLayers': '21',
   'elk.layered.spacing.edgeNodeBetweenLayers': '17',
   'elk.layered.spacing.edgeEdgeBetweenLayers': '15',
   'elk.spacing.nodeNode': '16',

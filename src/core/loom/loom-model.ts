@@ -9,11 +9,14 @@ import { partLines } from './part-lines';
 
 /** Sizes of the picture, in its own pixels. */
 export const loomSizes = {
-  partWidth: 146,
-  receiverWidth: 112,
-  inlineWidth: 20,
-  titleHeight: 20,
-  lineHeight: 14,
+  partWidth: 112,
+  inlineWidth: 21,
+  titleHeight: 21,
+  lineHeight: 15,
+  /** Widths of a character of a title and of a line of facts, and room at both sides of them. */
+  titlePitch: 7.1,
+  linePitch: 7.85,
+  textRoom: 17,
   padding: 8,
   pinPitch: 8,
   pinSize: 7,
@@ -67,9 +70,18 @@ export function loomModel(context: CheckContext): LoomModel {
   const { index } = context;
   const depths = feedDepths(index);
   return {
-    nodes: index.pieces().flatMap((fitted) => loomNode(context, depths, fitted) ?? []),
+    nodes: alignedWidths(index.pieces().flatMap((fitted) => loomNode(context, depths, fitted) ?? [])),
     leads: index.build.leads.map((lead) => loomLead(index, depths, lead)),
   };
+}
+
+/** Boxes of one column as wide as its widest, so that they stand in line; boards and receivers are what they are. */
+function alignedWidths(nodes: readonly LoomNode[]): LoomNode[] {
+  const isPlain = ({ column, keepsOrder }: LoomNode) => column !== 'inline' && !keepsOrder;
+  const widest = new Map<LoomNode['column'], number>();
+  for (const node of nodes.filter(isPlain))
+    widest.set(node.column, Math.max(widest.get(node.column) ?? 0, node.width));
+  return nodes.map((node) => (isPlain(node) ? { ...node, width: widest.get(node.column)! } : node));
 }
 
 function loomNode(
@@ -83,7 +95,7 @@ function loomNode(
   const keepsOrder = part.kind === 'receiver' || part.kind === 'board';
   const ports = part.ports.map((port) => loomPort(context.index, depths, fitting.id, port));
   const lines = partLines(context, fitted);
-  const { titleHeight, lineHeight, padding, partWidth, receiverWidth, inlineWidth } = loomSizes;
+  const { titleHeight, lineHeight, padding, partWidth, inlineWidth } = loomSizes;
   const text = titleHeight + lines.length * lineHeight + padding;
   const stacks = Math.max(stackHeight(ports, 'left'), stackHeight(ports, 'right')) + padding;
   const isInline = column === 'inline';
@@ -95,11 +107,9 @@ function loomNode(
     ports,
     width: isInline
       ? inlineWidth
-      : part.kind === 'receiver'
-        ? receiverWidth
-        : Math.max(partWidth, labelsWidth(ports)),
+      : Math.max(partWidth, textWidth(fitting.name, lines), keepsOrder ? labelsWidth(ports) : 0),
     height: isInline
-      ? Math.max(stacks, fitting.name.length * 6.3 + 12)
+      ? Math.max(stacks, fitting.name.length * loomSizes.titlePitch + 12)
       : keepsOrder
         ? text + stacks
         : Math.max(text, stacks),
@@ -108,8 +118,20 @@ function loomNode(
 }
 
 /** Width of a character of a port's label, and room between the labels of both sides. */
-const labelPitch = 6.4;
+const labelPitch = 7.1;
 const labelRoom = 46;
+
+/** Longest name that a box grows for; a longer one is drawn closer, or cut. */
+const mostTitle = 20;
+
+/** Width that the name and the facts of a part need. */
+const textWidth = (name: string, lines: readonly string[]): number => {
+  const { titlePitch, linePitch, textRoom } = loomSizes;
+  return (
+    Math.max(Math.min(name.length, mostTitle) * titlePitch, ...lines.map((line) => line.length * linePitch)) +
+    textRoom
+  );
+};
 
 /** Width that the labels of both sides need, so that none runs into another. */
 function labelsWidth(ports: readonly LoomPort[]): number {

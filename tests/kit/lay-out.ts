@@ -1,0 +1,34 @@
+import ELK from 'elkjs/lib/elk.bundled.js';
+import { checkContext } from '../../src/core/check/check-context';
+import { elkGraph, type ElkGraph, type Point } from '../../src/core/loom/elk-graph';
+import { placeLoom, type LoomLayout, type PlacedNode } from '../../src/core/loom/loom-layout';
+import { loomModel } from '../../src/core/loom/loom-model';
+import type { Build } from '../../src/core/plan/build';
+
+/** The wiring picture of a build, laid out here as the worker does it. */
+export async function layOut(build: Build): Promise<LoomLayout> {
+  const model = loomModel(checkContext(build, []));
+  const engine = new ELK();
+  return placeLoom(model, (await engine.layout(elkGraph(model) as never)) as unknown as ElkGraph);
+}
+
+/** The straight pieces of a route. */
+export const segments = (route: readonly Point[]): [Point, Point][] =>
+  route.slice(1).map((point, n) => [route[n]!, point]);
+
+/** How far a line or a box must reach into a part to count, in the picture's own pixels. */
+const inside = 1;
+
+/** Whether a straight piece runs through a part. */
+export const crosses = ({ x, y, width, height }: PlacedNode, a: Point, b: Point): boolean =>
+  Math.max(a.x, b.x) > x + inside &&
+  Math.min(a.x, b.x) < x + width - inside &&
+  Math.max(a.y, b.y) > y + inside &&
+  Math.min(a.y, b.y) < y + height - inside;
+
+/** Whether two parts lie on each other. */
+export const overlap = (a: PlacedNode, b: PlacedNode): boolean =>
+  a.x + a.width > b.x + inside &&
+  b.x + b.width > a.x + inside &&
+  a.y + a.height > b.y + inside &&
+  b.y + b.height > a.y + inside;
