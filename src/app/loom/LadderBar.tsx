@@ -7,6 +7,9 @@ import styles from './LadderBar.module.css';
 const barHeight = 22;
 const labelWidth = 92;
 
+/** Letters that the name of a ladder has room for; the whole of it is in its title. */
+const lettersInTitle = 15;
+
 /** One bar: what each part asks, end to end, and a mark where the source stops giving. */
 export function LadderBar({ ladder }: { ladder: Ladder }) {
   const { title, shares, askedAmps, givenAmps, giver, unknown } = ladder;
@@ -24,7 +27,8 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
     <div ref={frame} className={styles.bar}>
       <svg width={width} height={barHeight + 20} role="img" aria-label={summary}>
         <text x={0} y={15} className={styles.title}>
-          {title}
+          {title.length > lettersInTitle ? `${title.slice(0, lettersInTitle - 1)}…` : title}
+          <title>{title}</title>
         </text>
         <rect x={x(0)} y={0} width={x(most) - x(0)} height={barHeight} className={styles.ground} />
         {shares.map((share, n) => (

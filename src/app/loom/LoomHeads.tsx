@@ -13,7 +13,7 @@ export const viewBoxWithHeads = ({ width, height }: { width: number; height: num
 /** The heads of the columns: what feeds them, and at how many volts. */
 export function LoomHeads({ heads, nodes }: { heads: readonly ColumnHead[]; nodes: readonly PlacedNode[] }) {
   const placed = heads.flatMap((head) => {
-    const here = columnWithMost(nodes.filter((node) => head.over.includes(node.id)));
+    const here = columnWithMost(nodes.filter((node) => !node.isLoose && head.over.includes(node.id)));
     const [first] = here;
     if (!first) return [];
     return [{ head, left: first.x, right: Math.max(...here.map((node) => node.x + node.width)) }];

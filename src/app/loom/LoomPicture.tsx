@@ -89,6 +89,11 @@ export function LoomPicture({ focus, trace, onTrace, svg, onSvg, zoom, hasLoads 
       >
         <g transform={transform.toString()} data-zoom="">
           <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
+          {layout.tray && (
+            <text x={layout.tray.x} y={layout.tray.y} className={styles.tray}>
+              Not plugged in yet
+            </text>
+          )}
           {layout.leads.map((lead) => (
             <LoomLead
               key={lead.id}

@@ -52,7 +52,7 @@ const options = {
   'elk.spacing.edgeNode': '16',
   'elk.spacing.edgeEdge': '17',
   'elk.spacing.componentComponent': '30',
-  // Loose parts too stand in the column of their kind.
+  // Parts that hang together by themselves stand in the columns of the others.
   'elk.separateConnectedComponents': 'false',
   'elk.padding': '[left=4,top=26,right=4,bottom=8]',
   'elk.layered.nodePlacement.strategy': 'NETWORK_SIMPLEX',
@@ -63,11 +63,14 @@ const options = {
 
 /** The layout task for a wiring picture: boxes with ports on their sides, and bundles between them. */
 export function elkGraph(model: LoomModel): ElkGraph {
-  const known = new Set(model.nodes.map((node) => node.id));
+  // What no lead touches lies in the tray.
+  const touched = new Set(model.leads.flatMap(({ source, target }) => [source.node, target.node]));
+  const nodes = model.nodes.filter(({ id }) => touched.has(id));
+  const known = new Set(nodes.map((node) => node.id));
   return {
     id: 'loom',
     layoutOptions: options,
-    children: model.nodes.map(elkBox),
+    children: nodes.map(elkBox),
     edges: model.leads
       .filter(({ source, target }) => known.has(source.node) && known.has(target.node))
       .map(({ id, source, target }) => ({

@@ -25,3 +25,33 @@ describe('every wiring picture', () => {
       }
   });
 });
+
+describe('a build of loose parts', () => {
+  it('lies in a tray, in rows, every part and port to be reached', async () => {
+    const bare = { ...demoBuild('harbour-tug'), leads: [] };
+    const { nodes, tray, width, height } = await layOut(bare);
+    expect(tray).toBeDefined();
+    expect(nodes.every(({ isLoose }) => isLoose)).toBe(true);
+    // As wide as it is high or more, not one column.
+    expect(width).toBeGreaterThan(height);
+    for (const [n, node] of nodes.entries()) {
+      for (const other of nodes.slice(n + 1)) expect(overlap(node, other)).toBe(false);
+      expect(node.x + node.width).toBeLessThanOrEqual(width);
+      expect(node.y + node.height).toBeLessThanOrEqual(height);
+      for (const { contacts } of node.ports)
+        for (const { y } of contacts) {
+          expect(y).toBeGreaterThan(node.y - 1);
+          expect(y).toBeLessThan(node.y + node.height + 1);
+        }
+    }
+  });
+
+  it('lies under what is wired already', async () => {
+    const build = demoBuild('harbour-tug');
+    const [first] = build.leads;
+    const { nodes, tray } = await layOut({ ...build, leads: [first!] });
+    const wired = nodes.filter(({ isLoose }) => !isLoose);
+    expect(wired.map(({ id }) => id).sort()).toEqual([first!.from.fitting, first!.to.fitting].sort());
+    for (const node of wired) expect(node.y + node.height).toBeLessThan(tray!.y);
+  });
+});

@@ -8,6 +8,7 @@ import {
   type LoomNode,
   type LoomPort,
 } from './loom-model';
+import { trayOf } from './tray';
 import { wirePath } from './wire-path';
 
 export interface PlacedPort extends LoomPort {
@@ -17,6 +18,8 @@ export interface PlacedPort extends LoomPort {
 
 export interface PlacedNode extends Omit<LoomNode, 'ports'>, Point {
   ports: PlacedPort[];
+  /** No lead touches it: it lies in the tray. */
+  isLoose: boolean;
 }
 
 export interface PlacedLead extends Omit<LoomLead, 'conductors'> {
@@ -31,15 +34,20 @@ export interface LoomLayout {
   height: number;
   nodes: PlacedNode[];
   leads: PlacedLead[];
+  /** Where the head of the tray of loose parts stands; nothing where there are none. */
+  tray: Point | undefined;
 }
 
 /** Puts the model onto the positions that the layout found. */
 export function placeLoom(model: LoomModel, laidOut: ElkGraph): LoomLayout {
-  const boxes = new Map(laidOut.children.map((box) => [box.id, box]));
+  const { width = 0, height = 0 } = laidOut.children.length > 0 ? laidOut : {};
+  const tray = trayOf(model, { width, height });
+  const loose = new Set(tray?.boxes.map(({ id }) => id));
+  const boxes = new Map([...laidOut.children, ...(tray?.boxes ?? [])].map((box) => [box.id, box]));
   const routes = new Map(laidOut.edges.map((edge) => [edge.id, edge.sections?.[0]]));
   const nodes = model.nodes.flatMap((node) => {
     const box = boxes.get(node.id);
-    return box ? [placeNode(node, box)] : [];
+    return box ? [placeNode(node, box, loose.has(node.id))] : [];
   });
   const ports = new Map(
     nodes.flatMap((node) => node.ports.map((port) => [elkPortId(node.id, port.id), port])),
@@ -52,10 +60,16 @@ export function placeLoom(model: LoomModel, laidOut: ElkGraph): LoomLayout {
     const route = [section.startPoint, ...(section.bendPoints ?? []), section.endPoint];
     return [{ ...lead, route, wires: placeWires(lead, route, source, target) }];
   });
-  return { width: laidOut.width ?? 0, height: laidOut.height ?? 0, nodes, leads };
+  return {
+    width: tray?.width ?? width,
+    height: tray?.height ?? height,
+    nodes,
+    leads,
+    tray: tray?.head,
+  };
 }
 
-function placeNode(node: LoomNode, box: ElkBox): PlacedNode {
+function placeNode(node: LoomNode, box: ElkBox, isLoose: boolean): PlacedNode {
   const { x = 0, y = 0 } = box;
   const ports = node.ports.map((port): PlacedPort => {
     const place = box.ports.find((elkPort) => elkPort.id === elkPortId(node.id, port.id));
@@ -63,7 +77,7 @@ function placeNode(node: LoomNode, box: ElkBox): PlacedNode {
     const top = y + (place?.y ?? 0) + loomSizes.pinPitch / 2;
     return { ...port, contacts: port.pins.map((_, n) => ({ x: left, y: top + n * loomSizes.pinPitch })) };
   });
-  return { ...node, x, y, height: box.height, ports };
+  return { ...node, x, y, height: box.height, ports, isLoose };
 }
 
 /** Wires keep the order of their contacts at the source; where the far order differs they cross at the plug. */
