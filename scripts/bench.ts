@@ -1,5 +1,6 @@
 /** Times checks, operating points, outings and tolerance runs: the tug, and made-up builds of 20, 60 and 240 fittings. */
 import type { Build } from '../src/core/plan/build';
+import { layoutMilliseconds } from './bench-loom';
 import { matchFigures } from './bench-match';
 import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
 import type { Fitting } from '../src/core/plan/fitting';
@@ -12,7 +13,7 @@ import {
   pointMilliseconds,
   toleranceSeconds,
 } from './bench-trial';
-import { heapLeft, longestBriefTask, longestPageTask } from './bench-page';
+import { dragFrame, heapLeft, longestBriefTask, longestPageTask } from './bench-page';
 import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
 
 const rounds = 200;
@@ -87,11 +88,14 @@ Object.assign(figures, caseFigures('tr-02'), caseFigures('tr-06'));
 Object.assign(figures, matchFigures());
 for (const [name, percent] of Object.entries(outingShares(right, 'long')))
   figures[`outing.tug600s.percentIn.${name}`] = percent;
+figures['loomLayout.tug.medianMilliseconds'] = await layoutMilliseconds(right);
+figures['loomLayout.fittings40.medianMilliseconds'] = await layoutMilliseconds(fleet(40));
 figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
 
 const ofPage = {
   'page.tolerance200runs.longestTaskMilliseconds': await longestPageTask(),
   'page.brief63.longestTaskMilliseconds': await longestBriefTask({ ...fleet(63), name: 'Fleet' }),
+  'page.dragPlug.frameP95Milliseconds': await dragFrame(),
   'page.edits200outings50.heapLeftMegabytes': await heapLeft(),
 };
 for (const [name, value] of Object.entries(ofPage))

@@ -2,6 +2,7 @@ import type { CheckContext } from '../../findings/context';
 import type { ReceiverSpec } from '../../parts/receiver';
 import type { ControlKind, TransmitterSpec } from '../../parts/transmitter';
 import { askedChannels } from '../../radio/channel-inputs';
+import { askedMixes, askedSettings } from '../../radio/asked-settings';
 import type { Role, Screen } from '../role';
 import { alone, between, rolesOfKind } from './pairs';
 
@@ -10,6 +11,8 @@ export function radioScreens({ build }: CheckContext, roles: readonly Role[]): S
   const receivers = rolesOfKind(roles, 'receiver');
   const transmitters = rolesOfKind(roles, 'transmitter');
   const asked = askedChannels(build);
+  const mixes = askedMixes(build);
+  const settings = [...askedSettings(build).keys()];
   const plain = { isMargin: false };
   return [
     ...receivers.flatMap((receiver) => [
@@ -47,6 +50,21 @@ export function radioScreens({ build }: CheckContext, roles: readonly Role[]): S
         { id: `controls:${transmitter}`, words: 'controls of the kinds that the functions want', ...plain },
         transmitter,
         ({ part }) => (lacking(part as TransmitterSpec, wantsOf(build)).length === 0 ? 1 : -1),
+      ),
+      alone(
+        { id: `mixes:${transmitter}`, words: 'free mixes of the transmitter', ...plain },
+        transmitter,
+        ({ part }) =>
+          // What a sheet does not say rules nothing out.
+          ((part as TransmitterSpec).freeMixes ?? mixes) >= mixes ? 1 : -1,
+      ),
+      alone(
+        { id: `settings:${transmitter}`, words: 'settings that the plan asks of a channel', ...plain },
+        transmitter,
+        ({ part }) => {
+          const { settings: offered } = part as TransmitterSpec;
+          return !offered || settings.every((name) => offered.includes(name)) ? 1 : -1;
+        },
       ),
     ]),
   ];
