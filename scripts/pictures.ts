@@ -31,6 +31,16 @@ export const shots: readonly Shot[] = [
   },
   { name: 'loom-night', room: 'loom', path: '/loom', bench: 'dark', act: putRight },
   { name: 'loom-table', room: 'loom', path: '/loom?view=table' },
+  {
+    name: 'radio',
+    room: 'radio',
+    path: '/loom?view=radio',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByRole('button', { name: /^Channel Channel 5/ }).click();
+      await page.keyboard.press('Escape');
+    },
+  },
   { name: 'brief', room: 'brief', path: '/brief' },
   { name: 'locker', room: 'locker', path: '/locker?kind=servo' },
   {
@@ -119,7 +129,7 @@ export const shots: readonly Shot[] = [
 ];
 
 /** Rooms that stand around every view. */
-const around = ['shell', 'hull', 'findings', 'theme', 'help'];
+const around = ['shell', 'hull', 'findings', 'theme', 'help', 'drawing'];
 
 /** What a picture is made of, as one figure: another figure later means that it is older than its view. */
 export const madeOf = ({ room }: Shot): string =>

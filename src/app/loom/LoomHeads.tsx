@@ -1,5 +1,6 @@
 import { group } from 'd3-array';
 import type { ColumnHead } from '../../core/loom/column-heads';
+import { isFolded } from '../../core/loom/fold';
 import type { PlacedNode } from '../../core/loom/loom-layout';
 import styles from './LoomHeads.module.css';
 
@@ -10,10 +11,14 @@ const headRow = 15;
 export const viewBoxWithHeads = ({ width, height }: { width: number; height: number }): string =>
   `0 ${-headRow} ${width} ${height + headRow}`;
 
+/** Whether a head stands over a part, or over one that is folded into a box. */
+const isUnder = ({ over }: ColumnHead, { id, ports }: PlacedNode): boolean =>
+  over.includes(id) || (isFolded(id) && ports.some((port) => over.includes(port.id)));
+
 /** The heads of the columns: what feeds them, and at how many volts. */
 export function LoomHeads({ heads, nodes }: { heads: readonly ColumnHead[]; nodes: readonly PlacedNode[] }) {
   const placed = heads.flatMap((head) => {
-    const here = columnWithMost(nodes.filter((node) => !node.isLoose && head.over.includes(node.id)));
+    const here = columnWithMost(nodes.filter((node) => !node.isLoose && isUnder(head, node)));
     const [first] = here;
     if (!first) return [];
     return [{ head, left: first.x, right: Math.max(...here.map((node) => node.x + node.width)) }];

@@ -5,6 +5,8 @@ import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import type { KeyboardEvent } from 'react';
 import type { Focus } from '../../core/loom/focus';
+import { isFolded as isFoldedBox } from '../../core/loom/fold';
+import { portRef, type Fitted } from '../../core/survey/build-index';
 import { columnHeads } from '../../core/loom/column-heads';
 import type { PlacedLead, PlacedNode } from '../../core/loom/loom-layout';
 import { LoadTags } from './LoadTags';
@@ -31,11 +33,24 @@ interface LoomPictureProps {
   zoom: Zoom;
   /** Whether the leads say what they carry. */
   hasLoads: boolean;
+  /** Whether what hangs on one part is drawn as one box, which opens again when it is pressed. */
+  isFolded: boolean;
+  onUnfold: () => void;
 }
 
 /** The wiring as a picture: parts with their pins, leads wire by wire in their true colours. */
-export function LoomPicture({ focus, trace, onTrace, svg, onSvg, zoom, hasLoads }: LoomPictureProps) {
-  const { layout, failure } = useLoomLayout();
+export function LoomPicture({
+  focus,
+  trace,
+  onTrace,
+  svg,
+  onSvg,
+  zoom,
+  hasLoads,
+  isFolded,
+  onUnfold,
+}: LoomPictureProps) {
+  const { layout, failure } = useLoomLayout(isFolded);
   const { context, findings } = useCheck();
   const { transform, zoomBy, fit } = zoom;
   const badges = badgesOf(findings);
@@ -110,13 +125,17 @@ export function LoomPicture({ focus, trace, onTrace, svg, onSvg, zoom, hasLoads 
               badge={badges.get(node.id)}
               isLit={isLitNode(node)}
               isDim={isDimming && !isLitNode(node)}
-              onTrace={() => follow({ kind: 'part', id: node.id })}
+              onTrace={() => (isFoldedBox(node.id) ? onUnfold() : follow({ kind: 'part', id: node.id }))}
             />
           ))}
           {hasLoads && <LoadTags layout={layout} />}
           {layout.nodes.flatMap((node) =>
             node.ports.map((port) => {
-              const ref = { fitting: node.id, port: port.id };
+              // A row of a folded box is the plug of the part that it is named after.
+              const ref = isFoldedBox(node.id)
+                ? (context.index.has(port.id) && portOfPart(context.index.get(port.id))) || undefined
+                : { fitting: node.id, port: port.id };
+              if (!ref) return null;
               return (
                 <FreePortSpot
                   key={joinKey(ref)}
@@ -157,6 +176,9 @@ export function LoomPicture({ focus, trace, onTrace, svg, onSvg, zoom, hasLoads 
     </div>
   );
 }
+
+/** The one plug of a part that can be folded. */
+const portOfPart = (fitted: Fitted) => fitted.part.ports[0] && portRef(fitted, fitted.part.ports[0]);
 
 const touches = (lead: PlacedLead, node: string | undefined): boolean =>
   node !== undefined && (lead.source.node === node || lead.target.node === node);

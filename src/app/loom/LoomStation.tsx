@@ -35,6 +35,7 @@ export function Component() {
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const zoom = useZoom(svg);
   const [hasLoads, setLoads] = useState(false);
+  const [isFolded, setFolded] = useState(false);
   const isWiring = view === 'picture' || view === 'table';
   const setView = (next: string | null) => {
     if (next === null) return;
@@ -62,7 +63,15 @@ export function Component() {
         </h1>
         {isWiring && <Button onClick={() => setPropose(true)}>Wire it for me</Button>}
         {view === 'picture' && (
-          <PictureTools svg={svg} zoom={zoom} hasLoads={hasLoads} onLoads={setLoads} onTrace={setTrace} />
+          <PictureTools
+            svg={svg}
+            zoom={zoom}
+            hasLoads={hasLoads}
+            onLoads={setLoads}
+            isFolded={isFolded}
+            onFold={setFolded}
+            onTrace={setTrace}
+          />
         )}
         <ToggleButtonGroup
           exclusive
@@ -87,6 +96,8 @@ export function Component() {
           onSvg={setSvg}
           zoom={zoom}
           hasLoads={hasLoads}
+          isFolded={isFolded}
+          onUnfold={() => setFolded(false)}
         />
       )}
       {view === 'table' && <LoomTable focus={focus} onTrace={setTrace} />}

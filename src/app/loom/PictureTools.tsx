@@ -12,13 +12,15 @@ interface PictureToolsProps {
   zoom: Zoom;
   hasLoads: boolean;
   onLoads: (isOn: boolean) => void;
+  isFolded: boolean;
+  onFold: (isOn: boolean) => void;
   onTrace: (trace: Trace) => void;
 }
 
 /** What can be asked of the wiring picture: where a part is, what the leads carry, and the picture as a file. */
-export function PictureTools({ svg, zoom, hasLoads, onLoads, onTrace }: PictureToolsProps) {
+export function PictureTools({ svg, zoom, hasLoads, onLoads, isFolded, onFold, onTrace }: PictureToolsProps) {
   const { name } = useBuild();
-  const { layout } = useLoomLayout();
+  const { layout } = useLoomLayout(isFolded);
   const find = (id: string) => {
     const found = layout?.nodes.find((node) => node.id === id);
     if (!found) return;
@@ -30,6 +32,9 @@ export function PictureTools({ svg, zoom, hasLoads, onLoads, onTrace }: PictureT
       <FindPart onFind={find} />
       <Button size="small" aria-pressed={hasLoads} onClick={() => onLoads(!hasLoads)}>
         {hasLoads ? 'Hide amps' : 'Volts and amps'}
+      </Button>
+      <Button size="small" aria-pressed={isFolded} onClick={() => onFold(!isFolded)}>
+        {isFolded ? 'Unfold' : 'Fold'}
       </Button>
       <SavePicture svg={svg} name={`${fileNameOf(name)}-wiring`} />
     </>

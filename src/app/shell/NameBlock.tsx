@@ -64,7 +64,6 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
         </Tooltip>
         <span className={isTrouble ? styles.failed : styles.saved} role="status">
           {saveWords[saveState]}
-          {undoDepth > 0 && !isTrouble ? ` · undo ${undoDepth}` : ''}
         </span>
       </div>
     </div>

@@ -1,4 +1,11 @@
-import { loomSizes, portHeight, type LoomModel, type LoomNode, type LoomPort } from './loom-model';
+import {
+  loomSizes,
+  portHeight,
+  touchedNodes,
+  type LoomModel,
+  type LoomNode,
+  type LoomPort,
+} from './loom-model';
 
 /** The part of the layered-layout library's JSON that is used here, both ways. */
 export interface ElkGraph {
@@ -64,7 +71,7 @@ const options = {
 /** The layout task for a wiring picture: boxes with ports on their sides, and bundles between them. */
 export function elkGraph(model: LoomModel): ElkGraph {
   // What no lead touches lies in the tray.
-  const touched = new Set(model.leads.flatMap(({ source, target }) => [source.node, target.node]));
+  const touched = touchedNodes(model);
   const nodes = model.nodes.filter(({ id }) => touched.has(id));
   const known = new Set(nodes.map((node) => node.id));
   return {

@@ -3,6 +3,9 @@ import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
 import { crosses, layOut, overlap, segments } from '../../../tests/kit/lay-out';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { wiringCases } from '../../../tests/kit/wiring-builds';
+import { checkContext } from '../check/check-context';
+import { foldServed, isFolded } from './fold';
+import { loomModel } from './loom-model';
 
 const pictures = [
   ...demoNames.map((name) => [name, demoBuild(name)] as const),
@@ -53,5 +56,23 @@ describe('a build of loose parts', () => {
     const wired = nodes.filter(({ isLoose }) => !isLoose);
     expect(wired.map(({ id }) => id).sort()).toEqual([first!.from.fitting, first!.to.fitting].sort());
     for (const node of wired) expect(node.y + node.height).toBeLessThan(tray!.y);
+  });
+});
+
+describe('a folded picture', () => {
+  it('has a row for each part that it folds, and every lead still', () => {
+    const model = loomModel(checkContext(demoBuild('harbour-tug'), []));
+    const folded = foldServed(model);
+    const boxes = folded.nodes.filter(({ id }) => isFolded(id));
+    expect(boxes).toHaveLength(2);
+    const inside = boxes.flatMap(({ ports }) => ports).length;
+    expect(folded.nodes.length + inside - boxes.length).toBe(model.nodes.length);
+    expect(folded.leads).toHaveLength(model.leads.length);
+    const rows = new Set(folded.nodes.flatMap(({ id, ports }) => ports.map((port) => `${id}.${port.id}`)));
+    for (const { source, target } of folded.leads)
+      for (const end of [source, target]) expect(rows).toContain(`${end.node}.${end.port}`);
+    const height = (nodes: typeof folded.nodes) =>
+      nodes.filter(({ column }) => column === 'served').reduce((sum, node) => sum + node.height, 0);
+    expect(height(folded.nodes)).toBeLessThan(height(model.nodes));
   });
 });

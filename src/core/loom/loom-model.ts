@@ -65,6 +65,10 @@ export interface LoomModel {
   leads: LoomLead[];
 }
 
+/** Ids of the parts that a lead touches; the others take no part in the layout, and lie in a tray. */
+export const touchedNodes = ({ leads }: LoomModel): ReadonlySet<string> =>
+  new Set(leads.flatMap(({ source, target }) => [source.node, target.node]));
+
 /** The wiring of a build as boxes with ports and leads with conductors; no positions yet. */
 export function loomModel(context: CheckContext): LoomModel {
   const { index } = context;

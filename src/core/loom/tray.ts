@@ -1,5 +1,5 @@
 import { elkPortId, type ElkBox } from './elk-graph';
-import { loomSizes, portHeight, type LoomModel, type LoomNode } from './loom-model';
+import { loomSizes, portHeight, touchedNodes, type LoomModel, type LoomNode } from './loom-model';
 
 /** Room between parts in the tray, above it, and for the words at its head. */
 const gaps = { part: 22, row: 16, above: 26, head: 20 };
@@ -8,12 +8,6 @@ const leastWidth = 900;
 
 /** From the pack outwards, what lies in the leads last. */
 const order: LoomNode['column'][] = ['pack', 'feed', 'drive', 'radio', 'served', 'inline'];
-
-/** Parts that no lead touches: they take no part in the layout of the others. */
-export function looseNodes({ nodes, leads }: LoomModel): LoomNode[] {
-  const touched = new Set(leads.flatMap(({ source, target }) => [source.node, target.node]));
-  return nodes.filter(({ id }) => !touched.has(id));
-}
 
 /** Where loose parts lie, and where the head of their tray stands. */
 export interface Tray {
@@ -25,9 +19,10 @@ export interface Tray {
 
 /** Lays loose parts in rows under the picture, kind by kind. `undefined` where there are none. */
 export function trayOf(model: LoomModel, picture: { width: number; height: number }): Tray | undefined {
-  const loose = looseNodes(model).sort(
-    (a, b) => order.indexOf(a.column) - order.indexOf(b.column) || b.height - a.height,
-  );
+  const touched = touchedNodes(model);
+  const loose = model.nodes
+    .filter(({ id }) => !touched.has(id))
+    .sort((a, b) => order.indexOf(a.column) - order.indexOf(b.column) || b.height - a.height);
   if (loose.length === 0) return undefined;
   const most = Math.max(picture.width, leastWidth);
   const top = picture.height + (picture.height > 0 ? gaps.above : 0);

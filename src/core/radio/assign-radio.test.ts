@@ -84,6 +84,38 @@ describe('assignRadio', () => {
     });
   });
 
+  it('gives the wheel to the steering, the trigger to the drive, and each track the stick of its side', () => {
+    const given = (functions: ModelFunction[], controls: ControlSpec[]) =>
+      Object.fromEntries(
+        assignRadio(bare(functions, controls)).assigned.map(({ function: { name }, change }) => [
+          name,
+          change.control,
+        ]),
+      );
+    const wants = 'centring' as const;
+    const of = (name: string, role: 'steer' | 'drive'): ModelFunction => ({
+      id: name,
+      name,
+      role,
+      wants,
+      devices: [],
+    });
+    const named = (id: string, name: string): ControlSpec => ({ id, name, kind: wants });
+    expect(
+      given(
+        [of('Drive', 'drive'), of('Steering', 'steer')],
+        [named('wheel', 'steering wheel'), named('trigger', 'throttle trigger')],
+      ),
+    ).toEqual({ Drive: 'trigger', Steering: 'wheel' });
+    const sticks = ['right', 'left'].flatMap((side) => [
+      named(`${side}-x`, `${side} stick, sideways`),
+      named(`${side}-y`, `${side} stick, up and down`),
+    ]);
+    expect(
+      given([of('Left track', 'drive'), of('Right track', 'drive'), of('Slew', 'steer')], sticks),
+    ).toMatchObject({ 'Left track': 'left-y', 'Right track': 'right-y' });
+  });
+
   it('names who wants the same, where there are too few of a kind', () => {
     const lamp = (id: string, stage?: 2): ModelFunction => ({
       id,

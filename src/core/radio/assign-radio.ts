@@ -95,11 +95,35 @@ const spoilt = 100;
 
 function controlCost(modelFunction: ModelFunction, control: ControlSpec, n: number): number {
   if (controlMisfit(modelFunction.wants, control.kind)) return forbidden;
-  const isMoved = movesModel(modelFunction) || modelFunction.role === 'steer';
-  // Forwards is up: a drive takes a stick that goes that way, steering leaves it to the drive.
-  const isUpright = /-y$|up and down/.test(`${control.name} ${control.id}`);
-  const isOddWay = isMoved && isUpright !== movesModel(modelFunction);
-  return (modelFunction.wants === control.kind ? 0 : spoilt) + (isOddWay ? 20 : 0) + n / 100;
+  return (
+    (modelFunction.wants === control.kind ? 0 : spoilt) +
+    unlikely(modelFunction, control) +
+    // Else the first one that is free.
+    n / 100
+  );
+}
+
+/** Words of controls that go with driving, and with steering: forwards is up, and a wheel steers. */
+const drives = /up and down|-y$|trigger|throttle/i;
+const steers = /sideways|-x$|wheel|steer/i;
+/** Words for the two sides of a model. */
+const sides = [/left|port\b/i, /right|starboard/i] as const;
+
+/** How odd it would be to work a function by a control of the right kind: the other way, or from the other side. */
+function unlikely({ name, role, ...rest }: ModelFunction, control: ControlSpec): number {
+  const words = `${control.name} ${control.id}`;
+  const isDrive = movesModel({ ...rest, role });
+  const isOddWay =
+    (isDrive && !drives.test(words)) || (role === 'steer' && !steers.test(words)) ? spoilt / 5 : 0;
+  // What does neither leaves the stick for driving and the one for steering to others.
+  const isWasted =
+    !isDrive && role !== 'steer' && (drives.test(words) || steers.test(words)) ? spoilt / 20 : 0;
+  const isOddSide = sides.some(
+    (side, n) => side.test(name) && !side.test(control.name) && sides[1 - n]!.test(control.name),
+  )
+    ? spoilt / 10
+    : 0;
+  return isOddWay + isWasted + isOddSide;
 }
 
 /** What a channel costs a function, by the receiver's map and by what is plugged in. */
