@@ -39,6 +39,30 @@ test('controls, channels and mixes are joined by dragging and by keys, and set o
   await expect(row).toContainText('mixed from Starboard drive 100 % and Steering −30 %');
 });
 
+test('a linkage gives the end points of its channel, and says when a servo is driven past its stop', async ({
+  page,
+}) => {
+  await openTug(page, '/loom?view=radio');
+  await page
+    .getByRole('button', { name: /^Describe its linkage/ })
+    .first()
+    .click();
+  await page.getByRole('menuitem', { name: 'Rudder' }).click();
+  const editor = page.getByRole('region', { name: 'Channel 1' });
+  await expect(editor.getByText(/^The rod: 150\.03 mm between its holes/)).toBeVisible();
+  await editor.getByLabel('Horn hole, mm').fill('18');
+  await editor.getByLabel('Horn hole, mm').blur();
+  const findings = page.getByRole('complementary', { name: 'Findings' });
+  await expect(findings.getByText(/is driven on after its mechanism has met its stop/)).toBeVisible();
+  await editor.getByRole('button', { name: 'Set the end points where the stops are met' }).click();
+  await expect(findings.getByText(/is driven on after/)).toHaveCount(0);
+  await expect(editor.getByLabel('End point, long pulses, %')).not.toHaveValue('');
+  // The least hole does not reach: the picture says so, and the finding too.
+  await editor.getByLabel('Horn hole, mm').fill('4');
+  await editor.getByLabel('Horn hole, mm').blur();
+  await expect(findings.getByText(/does not take its mechanism to its stop|comes into line/)).toBeVisible();
+});
+
 test('a boat with a motor each side turns on one stick, by a mix made by dragging', async ({ page }) => {
   await openTug(page);
   await newBuild(page, 'Twin ferry', 'boat');

@@ -16,6 +16,7 @@ import { NumberField } from '../brief/NumberField';
 import { Explained } from '../help/Explained';
 import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
+import { LinkageEditor } from './LinkageEditor';
 import { PulseCurve } from './PulseCurve';
 import styles from './ChannelEditor.module.css';
 
@@ -131,6 +132,9 @@ export function ChannelEditor({ row }: { row: ChannelRow }) {
           {measured('high', 'Longest')}
         </div>
       </div>
+      {row.devices.map(
+        (device) => device.kind === 'servo' && <LinkageEditor key={device.fitting.id} servo={device} />,
+      )}
     </section>
   );
 }

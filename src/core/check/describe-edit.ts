@@ -107,7 +107,15 @@ const valueNames: Record<string, string> = {
 };
 
 const valueWords = (value: unknown): string =>
-  typeof value === 'boolean' ? (value ? 'yes' : 'no') : (valueNames[String(value)] ?? String(value));
+  value === undefined
+    ? 'none'
+    : typeof value === 'object'
+      ? 'as set'
+      : typeof value === 'boolean'
+        ? value
+          ? 'yes'
+          : 'no'
+        : (valueNames[String(value)] ?? String(value));
 
 const changeWords = (change: object): string =>
   Object.entries(change)

@@ -23,7 +23,10 @@ export type Edit =
       type: 'setFitting';
       fitting: string;
       change: Partial<
-        Pick<Fitting, 'name' | 'cutoff' | 'running' | 'brake' | 'isReversed' | 'memory' | 'alarmVolts'>
+        Pick<
+          Fitting,
+          'name' | 'cutoff' | 'running' | 'brake' | 'isReversed' | 'memory' | 'alarmVolts' | 'linkage'
+        >
       >;
     }
   | { type: 'setProtocol'; fitting: string; protocol: string }

@@ -1,7 +1,8 @@
 import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../parts/controller';
 import { chemistries, type Chemistry } from '../packs/chemistry';
-import { NestedList } from '../validation/nested-field';
+import { Linkage } from './linkage';
+import { NestedField, NestedList } from '../validation/nested-field';
 import { TextField } from '../validation/text-field';
 
 /** What a person has set on a part. */
@@ -70,6 +71,10 @@ export class Fitting extends Settings {
   @Min(1)
   @Max(60)
   alarmVolts?: number;
+
+  /** Servos: from the horn to what it moves. */
+  @NestedField(() => Linkage, { optional: true })
+  linkage?: Linkage;
 
   /** Boards: what is set on their components. */
   @NestedList(() => InsideSettings, { most: 24, optional: true })

@@ -1,6 +1,7 @@
 import type { CheckContext } from '../findings/context';
 import { afterSteps } from './after-steps';
 import { closingSteps } from './closing-steps';
+import { linkageSteps } from './linkage-steps';
 import { powerSteps } from './power-steps';
 import { prepareSteps } from './prepare-steps';
 import { radioSteps } from './radio-steps';
@@ -14,6 +15,7 @@ import type { Step } from './step';
 export function planProcedure(context: CheckContext): Step[] {
   return [
     ...prepareSteps(context),
+    ...linkageSteps(context),
     ...radioSteps(context),
     ...regulatorSteps(context),
     ...plugInSteps(context),

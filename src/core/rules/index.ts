@@ -17,6 +17,7 @@ import { fuseSize } from './fuse-size';
 import { integratedReceiver } from './integrated-receiver';
 import { leadDrop } from './lead-drop';
 import { linearRegulatorHeat } from './linear-regulator-heat';
+import { linkageTravel } from './linkage-travel';
 import { linkProtocol } from './link-protocol';
 import { mirroredServos } from './mirrored-servos';
 import { mixCount } from './mix-count';
@@ -69,6 +70,7 @@ export const rules: readonly Rule[] = [
   leadDrop,
   linearRegulatorHeat,
   linkProtocol,
+  linkageTravel,
   mirroredServos,
   mixCount,
   motorKind,

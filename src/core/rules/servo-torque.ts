@@ -3,10 +3,11 @@ import { isUnder } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../parts/servo-sheet';
 import type { ServoSpec } from '../parts/servo';
+import { linkageReading } from '../linkage/linkage-reading';
 import { offerSwaps } from '../put-right/swap-part';
 import type { MechanismLoad } from '../circuit/mechanism-load';
 import { defineRule } from './rule';
-import { figureTerm, solvedTerm } from './support/terms';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 
 type Message = 'tooWeak' | 'weak' | 'wedged';
 
@@ -57,11 +58,14 @@ export const servoTorque = defineRule<Message>({
       const given = servoFigureAt(part, 'stallNewtonMetres', volts);
       if (!given)
         return [{ missing: `torque of the ${fitting.name}`, subjects: [fittingSubject(fitting.id)] }];
+      // What of its torque comes to the mechanism, where its linkage was told; all of it where not.
+      const share = linkageReading(context, servo)?.leastTorqueShare ?? 1;
+      const there = given.value * share;
       const report = (messageId: Message, needed: number): Report<Message> => ({
         messageId,
         data: { servo: fitting.name, work: load.words },
         subjects: [fittingSubject(fitting.id)],
-        actual: given.value / kilogramCentimetre,
+        actual: there / kilogramCentimetre,
         limit: needed / kilogramCentimetre,
         unit: 'kg·cm',
         formula: load.formula,
@@ -70,14 +74,17 @@ export const servoTorque = defineRule<Message>({
             ...figureTerm(`stall torque of the ${fitting.name}`, given, 'kg·cm'),
             value: given.value / kilogramCentimetre,
           },
+          ...(share === 1
+            ? []
+            : [plannedTerm('of it that its linkage passes on, at least', share * 100, '%')]),
           solvedTerm('volts at its plug, at the worst second', volts, 'V'),
           ...load.terms,
         ],
-        offers: () => offerSwaps(context, servo, (candidate) => gives(candidate, volts) >= needed),
+        offers: () => offerSwaps(context, servo, (candidate) => gives(candidate, volts) * share >= needed),
       });
       const { newtonMetres, wedgedNewtonMetres = 0 } = load;
       const falls = (needed: number) =>
-        isUnder(given.value / kilogramCentimetre, needed / kilogramCentimetre, 'kg·cm');
+        isUnder(there / kilogramCentimetre, needed / kilogramCentimetre, 'kg·cm');
       const isTold = isLoadTold(load);
       if (isTold && falls(surelyTold * newtonMetres)) return [report('tooWeak', newtonMetres)];
       if (falls((isTold ? 1 : surelyGuessed) * newtonMetres)) return [report('weak', newtonMetres)];

@@ -1,0 +1,146 @@
+import Button from '@mui/material/Button';
+import Slider from '@mui/material/Slider';
+import { useState } from 'react';
+import { bestHornRadius } from '../../core/linkage/linkage-travel';
+import { rodLength } from '../../core/linkage/four-bar';
+import { linkageReading, type LinkageSide } from '../../core/linkage/linkage-reading';
+import { linkagePresets } from '../../core/linkage/presets';
+import { servoFigureAt } from '../../core/parts/servo-sheet';
+import type { Linkage } from '../../core/plan/linkage';
+import { formatQuantity } from '../../core/quantity/format';
+import { unitRatio } from '../../core/quantity/read-quantity';
+import { offerEnds } from '../../core/put-right/linkage-ends';
+import type { Fitted } from '../../core/survey/build-index';
+import { capital } from '../../core/words/sentences';
+import { NumberField } from '../brief/NumberField';
+import { MenuButton } from '../loom/MenuButton';
+import { useBuildStore } from '../state/build-store';
+import { useSettings } from '../state/settings-store';
+import { useCheck } from '../state/use-check';
+import { LinkagePicture } from './LinkagePicture';
+import styles from './ChannelEditor.module.css';
+
+const radians = Math.PI / 180;
+/** N·m of one kg·cm, as the picture’s figures are told. */
+const kilogramCentimetre = unitRatio('kg·cm', 'N·m');
+
+/** From the horn of a servo to what it moves: drawn as it stands, with the stops, the rod to make and the torque that arrives. */
+export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
+  const { fitting, part } = servo;
+  const { context } = useCheck();
+  const apply = useBuildStore((state) => state.apply);
+  const units = useSettings((state) => state.units);
+  const [stick, setStick] = useState(0);
+  const reading = linkageReading(context, servo);
+  const set = (words: string, linkage: Linkage | undefined) =>
+    apply(`${fitting.name}: ${words}`, [{ type: 'setFitting', fitting: fitting.id, change: { linkage } }]);
+  if (!reading)
+    return (
+      <div className={styles.linkage}>
+        <h3 className={styles.small}>{capital(fitting.name)}: what it moves</h3>
+        <p className={styles.hint}>
+          Measure horn, rod and arm, and the end points, the rod and the torque that arrives are worked out.
+        </p>
+        <MenuButton
+          label="Describe its linkage"
+          options={linkagePresets.map(({ id, name }) => ({ id, text: name }))}
+          onChoose={(id) => set('its linkage', linkagePresets.find((preset) => preset.id === id)?.linkage)}
+        />
+      </div>
+    );
+  const { linkage, low, high, fullHorn } = reading;
+  const perMetre = unitRatio('m', units.length);
+  const length = (key: 'hornRadius' | 'armRadius' | 'along' | 'across', label: string, least: number) => (
+    <NumberField
+      label={`${label}, ${units.length}`}
+      value={Number((linkage[key] * perMetre).toPrecision(4))}
+      least={Number((least * perMetre).toPrecision(3))}
+      most={Number(((key === 'along' ? 2 : key === 'across' ? 1 : 0.5) * perMetre).toPrecision(3))}
+      onTake={(typed) =>
+        typed !== undefined && set(label.toLowerCase(), { ...linkage, [key]: typed / perMetre })
+      }
+    />
+  );
+  const angle = (key: 'hornDegrees' | 'armDegrees' | 'stopDegrees', label: string, most: number) => (
+    <NumberField
+      label={`${label}, °`}
+      value={linkage[key]}
+      least={1}
+      most={most}
+      onTake={(typed) => typed !== undefined && set(label.toLowerCase(), { ...linkage, [key]: typed })}
+    />
+  );
+  const shown = (metres: number) => formatQuantity(metres * 1000, 'mm', units);
+  const [offer] = offerEnds(context, reading);
+  const hole = bestHornRadius(linkage, fullHorn);
+  const volts = context.survey.supplyOf(fitting.id)?.volts?.nominal;
+  const torque = volts === undefined ? undefined : servoFigureAt(part, 'stallNewtonMetres', volts)?.value;
+  const needed = context.circuit.mechanismLoad(fitting.id)?.newtonMetres;
+  const toned = (newtonMetres: number) => formatQuantity(newtonMetres / kilogramCentimetre, 'kg·cm', units);
+  const turned = (Math.abs(stick) / 100) * (stick < 0 ? low.setHorn : high.setHorn);
+  return (
+    <div className={styles.linkage}>
+      <h3 className={styles.small}>{capital(fitting.name)}: what it moves</h3>
+      <div className={styles.pair}>
+        <div>
+          <LinkagePicture linkage={linkage} turned={turned} />
+          <Slider
+            size="small"
+            value={stick}
+            min={-100}
+            max={100}
+            aria-label={`Channel of the ${fitting.name}, percent`}
+            onChange={(_, value) => setStick(value)}
+          />
+          <p className={styles.hint}>
+            The rod: <b className="figure">{shown(rodLength(linkage))}</b> between its holes.{' '}
+            {endWords(low, high)}
+          </p>
+          {torque !== undefined && (
+            <p className={styles.hint}>
+              It gives {toned(torque)}; at the arm that is {toned(torque * reading.leastTorqueShare)} at least
+              {needed === undefined ? '' : `, and ${toned(needed)} are needed`}. The rod is pushed with{' '}
+              {formatQuantity(torque / reading.leastLever, 'N')} at most.
+            </p>
+          )}
+        </div>
+        <div className={styles.row}>
+          {length('hornRadius', 'Horn hole', 0.001)}
+          {length('armRadius', 'Arm hole', 0.001)}
+          {length('along', 'Pivot along', 0.005)}
+          {length('across', 'Pivot across', -1)}
+          {angle('hornDegrees', 'Horn at centre', 179)}
+          {angle('armDegrees', 'Arm at centre', 179)}
+          {angle('stopDegrees', 'Stops at', 90)}
+        </div>
+      </div>
+      {offer && (
+        <Button size="small" onClick={() => apply(offer.label, offer.edits)}>
+          Set the end points where the stops are met
+        </Button>
+      )}
+      {hole !== undefined && Math.abs(hole - linkage.hornRadius) > 0.0005 && (
+        <Button
+          size="small"
+          onClick={() => set('another hole', { ...linkage, hornRadius: Number(hole.toFixed(4)) })}
+        >
+          Use a hole at {shown(hole)}: its stops at 92 % of the pulse
+        </Button>
+      )}
+      <Button size="small" color="error" onClick={() => set('no linkage', undefined)}>
+        Forget it
+      </Button>
+    </div>
+  );
+}
+
+/** Where the stops are met, in percent of the pulse, and what comes before. */
+function endWords(low: LinkageSide, high: LinkageSide): string {
+  const toggle = low.toggle ?? high.toggle;
+  if (toggle)
+    return `Rod and ${toggle.of} come into line at ${Math.abs(toggle.horn / radians).toFixed(0)}° of the horn.`;
+  const [a, b] = [low, high].map(({ stopPercent }) => stopPercent?.toFixed(0));
+  return a === undefined || b === undefined
+    ? 'Its stops are not met at all.'
+    : `Its stops are met at ${a} % and ${b} % of the pulse.`;
+}

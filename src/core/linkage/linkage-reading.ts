@@ -1,0 +1,78 @@
+import type { CheckContext } from '../findings/context';
+import type { ServoSpec } from '../parts/servo';
+import type { Linkage } from '../plan/linkage';
+import { homeChannel, settingOf } from '../radio/channel-inputs';
+import { degreesPerMicro } from '../radio/pulse';
+import { rangeOf } from '../radio/pulse-range';
+import type { Fitted } from '../survey/build-index';
+import { linkageAt } from './four-bar';
+import { linkageEnds, type LinkageEnd } from './linkage-travel';
+
+const degree = Math.PI / 180;
+
+/** One side of a linkage, against the end point of its channel. */
+export interface LinkageSide extends LinkageEnd {
+  /** End point at which the stop is met, in percent of the usual way; nothing where it never is. */
+  stopPercent: number | undefined;
+  /** What the end point is set to, and the turn of the horn that it makes, in radians. */
+  setPercent: number;
+  setHorn: number;
+  /** Share of the way to its stop that the arm goes by the end point as it is; nothing where the rod does not reach. */
+  reached: number | undefined;
+}
+
+export interface LinkageReading {
+  linkage: Linkage;
+  channel: number | undefined;
+  /** Radians that the horn turns at 100 %. */
+  fullHorn: number;
+  low: LinkageSide;
+  high: LinkageSide;
+  /** Least share of the servo's torque that comes to the arm between the stops. */
+  leastTorqueShare: number;
+  /** Shortest lever of the rod between the stops, in metres: the servo's torque over it is the most force in the rod. */
+  leastLever: number;
+}
+
+/** What the linkage of a servo makes of its channel; `undefined` where none is told. */
+export function linkageReading(
+  { build, index }: Pick<CheckContext, 'build' | 'index'>,
+  { fitting, part }: Fitted<'servo'>,
+): LinkageReading | undefined {
+  const { linkage } = fitting;
+  if (!linkage) return undefined;
+  const works = build.functions.find(({ devices }) => devices.includes(fitting.id));
+  const channel = works && homeChannel(build, works, fitting.id);
+  const setting = channel === undefined ? undefined : settingOf(build, channel);
+  const fullHorn = hornAtFull(index, part);
+  const ends = linkageEnds(linkage);
+  const side = (end: LinkageEnd, way: 1 | -1, setPercent: number): LinkageSide => {
+    const setHorn = (way * fullHorn * setPercent) / 100;
+    const arm = linkageAt(linkage, setHorn)?.arm;
+    return {
+      ...end,
+      stopPercent: end.stop === undefined ? undefined : (Math.abs(end.stop) / fullHorn) * 100,
+      setPercent,
+      setHorn,
+      reached: arm === undefined ? undefined : Math.abs(arm) / (linkage.stopDegrees * degree),
+    };
+  };
+  const low = side(ends.low, -1, setting?.lowEnd ?? 100);
+  const high = side(ends.high, 1, setting?.highEnd ?? 100);
+  const [from, to] = [ends.low.stop ?? low.setHorn, ends.high.stop ?? high.setHorn];
+  const along = Array.from({ length: 41 }, (_, n) => linkageAt(linkage, from + ((to - from) * n) / 40));
+  const points = along.filter((point) => point !== undefined);
+  return {
+    linkage,
+    channel,
+    fullHorn,
+    low,
+    high,
+    leastTorqueShare: Math.min(...points.map(({ gain }) => 1 / Math.abs(gain))),
+    leastLever: Math.min(...points.map(({ lever }) => Math.abs(lever))),
+  };
+}
+
+/** Radians that the horn of a servo turns at 100 % of its transmitter. */
+const hornAtFull = (index: CheckContext['index'], part: ServoSpec): number =>
+  rangeOf(index).throwMicros * degreesPerMicro(part.travelDegrees?.value) * degree;
