@@ -1,10 +1,12 @@
 import { newStops, type PatchPreview } from '../../core/check/preview';
 import { wells as wellIds, type Well, type WellReport } from '../../core/findings/wells';
+import { ruledOutWords } from '../../core/locker/ruled-out-words';
 import { carrierId } from '../../core/plan/component-id';
 import { exchange, isOfSameForm } from '../../core/put-right/swap-part';
 import type { PartSpec } from '../../core/parts/part-spec';
 import type { Patch } from '../../core/plan/patch';
 import { useBuild } from '../state/build-store';
+import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { usePreviews } from '../state/use-offers';
 import styles from './PartSheet.module.css';
@@ -12,12 +14,14 @@ import styles from './PartSheet.module.css';
 /** Places of a kind that are looked at. */
 const mostPlaces = 6;
 
-const otherWork = 'ruled out: it is made for other work, or much weaker than what stands there.';
+/** Volts at which servos are compared where nothing feeds them yet. */
+const usualVolts = 6;
 
 /** Whether a part would do in the places that this build has for its kind, and what rules it out where it would not. */
 export function WouldItDo({ part }: { part: PartSpec }) {
   const build = useBuild();
   const { context, wells } = useCheck();
+  const units = useSettings((state) => state.units);
   const places = context.index
     .ofKind(part.kind)
     .filter((fitted) => carrierId(fitted.fitting.id) === fitted.fitting.id && fitted.fitting.part !== part.id)
@@ -28,6 +32,8 @@ export function WouldItDo({ part }: { part: PartSpec }) {
     edits: exchange(build, [fitting.id], part),
   }));
   const does = places.map((fitted) => isOfSameForm(part, fitted.part));
+  const otherWork = ({ fitting, part: there }: (typeof places)[number]) =>
+    ruledOutWords(part, there, context.survey.supplyOf(fitting.id)?.volts?.nominal ?? usualVolts, units);
   const previews = usePreviews(patches);
   if (patches.length === 0) return null;
   return (
@@ -37,7 +43,9 @@ export function WouldItDo({ part }: { part: PartSpec }) {
         {patches.map((patch, n) => (
           <li key={patch.id}>
             In the place of the {patch.label}:{' '}
-            {does[n] ? wouldWords(patch, previews.get(patch.id), wells) : otherWork}
+            {does[n]
+              ? wouldWords(patch, previews.get(patch.id), wells)
+              : `ruled out: ${otherWork(places[n]!)}.`}
           </li>
         ))}
       </ul>

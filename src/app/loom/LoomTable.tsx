@@ -6,6 +6,7 @@ import TableRow from '@mui/material/TableRow';
 import type { Focus } from '../../core/loom/focus';
 import { assumedColours, leadRows } from '../../core/loom/lead-rows';
 import { loomModel } from '../../core/loom/loom-model';
+import { SaveCsv } from '../lists/SaveCsv';
 import { usePlugName } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import type { Trace } from './trace';
@@ -18,6 +19,13 @@ export function LoomTable({ focus, onTrace }: { focus: Focus | undefined; onTrac
   const { nodes } = loomModel(context);
   return (
     <div className={styles.tables}>
+      <SaveCsv
+        table={{
+          title: 'Leads',
+          heads: ['From', 'To', 'Wires', 'Plugs', 'Carries'],
+          rows: leads.map((row) => [row.from, row.to, row.conductors.join(', '), row.plugs, row.carries]),
+        }}
+      />
       <Table size="small" aria-label="Leads">
         <TableHead>
           <TableRow>

@@ -4,10 +4,12 @@ import { assignRadio } from '../../core/radio/assign-radio';
 import { channelsOf } from '../../core/radio/channel-inputs';
 import { channelTable } from '../../core/radio/channel-table';
 import { conflictWords } from '../../core/radio/conflict-words';
+import { radioSheet } from '../../core/sheet/radio-sheet';
 import { strandPicture } from '../../core/radio/strands';
 import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { JoinDialog } from '../drawing/JoinDialog';
+import { SaveCsv } from '../lists/SaveCsv';
 import { ChannelEditor } from './ChannelEditor';
 import { MemoryFields } from './MemoryFields';
 import { StrandPicture } from './StrandPicture';
@@ -22,6 +24,7 @@ export function RadioView() {
   const picture = useMemo(() => strandPicture(context), [context]);
   const table = useMemo(() => channelTable(context), [context]);
   const assignment = useMemo(() => assignRadio(build), [build]);
+  const channels = radioSheet(context).at(-1);
   const [chosen, setChosen] = useState<number>();
   const { waiting, roleOf, tap, join, choices, take, drop, setWaiting } = useJoining(picture.spots);
   const row = table.find(({ channel }) => channel === chosen) ?? table[0];
@@ -79,6 +82,11 @@ export function RadioView() {
       />
       {row && <ChannelEditor key={row.channel} row={row} />}
       <MemoryFields />
+      {channels && (
+        <div className={styles.save}>
+          <SaveCsv table={channels} />
+        </div>
+      )}
       {choices.length > 0 && (
         <JoinDialog title="What is meant?" ways={choices} onTake={take} onLeave={drop} />
       )}
