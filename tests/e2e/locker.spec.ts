@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { newBuild, openTug } from './tug';
@@ -117,6 +118,8 @@ test('figures stand in the units of the person, and plugs by the names they go b
     .getByRole('button', { name: 'in', exact: true })
     .click();
   await dialog.getByLabel('Your name for: three-pin servo plug, flat housing').fill('flat three');
+  const { violations } = await new AxeBuilder({ page }).include('[role="dialog"]').analyze();
+  expect(violations.map(({ id }) => id)).toEqual([]);
   await dialog.getByRole('button', { name: 'Done' }).click();
   const sheet = page.getByRole('article', { name: 'standard servo' });
   // 6.9 kg·cm by its sheet, 1 kg·cm = 13.887 oz-in.

@@ -15,7 +15,6 @@ const screens = {
   'loom table': '/loom?view=table',
   radio: '/loom?view=radio',
   lists: '/loom?view=lists',
-  settings: '/locker?kind=servo&settings=1',
   'findings of a well': '/loom?well=connection',
   trial: '/trial',
   'trial wiring': '/trial?show=wiring',
