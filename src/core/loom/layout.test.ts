@@ -76,3 +76,12 @@ describe('a folded picture', () => {
     expect(height(folded.nodes)).toBeLessThan(height(model.nodes));
   });
 });
+
+describe('the text of a wiring picture', () => {
+  it.each(demoNames)('of %s stays at 11 px or more, whole, at 1280x800', async (name) => {
+    // Pixels of the facts on a part in the picture’s own, and of the picture on the screen beside the findings.
+    const [text, room] = [13, 826];
+    const { width } = await layOut(demoBuild(name));
+    expect((text * room) / width).toBeGreaterThanOrEqual(11);
+  });
+});
