@@ -3,16 +3,17 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
-import { nanoid } from 'nanoid';
 import { parse } from 'papaparse';
 import { useMemo, useRef, useState } from 'react';
 import { kinds } from '../../core/kinds';
-import { columnTargets, matchColumns, readSheetTable } from '../../core/locker/read-sheet-table';
+import { columnTargets, matchColumns } from '../../core/locker/read-sheet-table';
 import type { PartKind } from '../../core/parts/part-spec';
 import { ChainSelect } from '../brief/ChainSelect';
 import { readText } from '../shell/read-text';
 import { useLocker } from '../state/locker-store';
+import { useReadTable } from './use-read-table';
 import styles from './SheetGrid.module.css';
 
 /** Cells that cannot be read and are shown; the others are counted. */
@@ -38,10 +39,7 @@ export function TableImport({ kind, onClose }: { kind: PartKind; onClose: () => 
     () => matchColumns(headings, targets).map((target, n) => (changed.has(n) ? changed.get(n) : target)),
     [headings, targets, changed],
   );
-  const read = useMemo(
-    () => readSheetTable(kind, headings, rows, chosen, () => `own-${nanoid(8)}`),
-    [kind, headings, rows, chosen],
-  );
+  const read = useReadTable(kind, headings, rows, chosen);
   const take = async (file: File | undefined) => {
     if (!file) return;
     const got = await readText(file);
@@ -134,9 +132,19 @@ export function TableImport({ kind, onClose }: { kind: PartKind; onClose: () => 
           </>
         )}
       </DialogContent>
+      {read.share < 1 && (
+        <div role="status">
+          <LinearProgress variant="determinate" value={100 * read.share} aria-label="Reading the table" />
+          Reading row {read.items.length} of {rows.length}
+        </div>
+      )}
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" disabled={read.items.length === 0} onClick={() => void keep()}>
+        <Button
+          variant="contained"
+          disabled={read.items.length === 0 || read.share < 1}
+          onClick={() => void keep()}
+        >
           Bring in {read.items.length} {read.items.length === 1 ? kinds[kind].words.one : words}
         </Button>
       </DialogActions>

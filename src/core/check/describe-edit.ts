@@ -106,16 +106,20 @@ const valueNames: Record<string, string> = {
   momentary: 'while held',
 };
 
-const valueWords = (value: unknown): string =>
-  value === undefined
-    ? 'none'
-    : typeof value === 'object'
-      ? 'as set'
-      : typeof value === 'boolean'
-        ? value
-          ? 'yes'
-          : 'no'
-        : (valueNames[String(value)] ?? String(value));
+function valueWords(value: unknown): string {
+  switch (typeof value) {
+    case 'undefined':
+      return 'none';
+    case 'boolean':
+      return value ? 'yes' : 'no';
+    case 'string':
+      return valueNames[value] ?? value;
+    case 'number':
+      return String(value);
+    default:
+      return 'as set';
+  }
+}
 
 const changeWords = (change: object): string =>
   Object.entries(change)

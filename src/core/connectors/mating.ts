@@ -45,6 +45,7 @@ export function mating(connector: Connector, other: Connector): Mating {
   if (a.form !== b.form) return refusal('form', a.sizeMillimetres, b.sizeMillimetres, 'mm');
   if (connector.gender === other.gender) return refusal('gender', 2, 1, 'plugs');
   // A housing that goes over the pins has its lug in the way where theirs have no slot for it.
+  if (connector.gender !== 'socket' && other.gender !== 'socket') return { result: 'mates' };
   const [over, pins] = connector.gender === 'socket' ? [a, b] : [b, a];
   if (over.trims !== undefined && pins.trims === undefined) return { result: 'trim', what: over.trims };
   return { result: 'mates' };

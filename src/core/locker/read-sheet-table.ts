@@ -19,7 +19,7 @@ interface CellProblem {
   why: string;
 }
 
-interface SheetTable {
+export interface SheetTable {
   items: LockerItem[];
   problems: CellProblem[];
 }
@@ -60,13 +60,23 @@ const bare = (text: string): string => text.replace(/\s*[[(][^\])]*[\])]\s*$/, '
  * @param targets what each column stands for; nothing for one that is left out
  * @param newId an id that no part of the locker has
  */
-export function readSheetTable(
+export function readSheetTable(...asked: Parameters<typeof readInParts>): SheetTable {
+  let read: SheetTable = { items: [], problems: [] };
+  for (const part of readInParts(...asked)) read = part;
+  return read;
+}
+
+/** Rows that are read before whoever waits is told how far it is. */
+const rowsInPart = 200;
+
+/** The same part by part, for a table so long that somebody waits: what is read so far, and at the end all of it. */
+export function* readInParts(
   kind: PartKind,
   headings: readonly string[],
   rows: readonly (readonly string[])[],
   targets: readonly (string | undefined)[],
   newId: () => string,
-): SheetTable {
+): Generator<SheetTable> {
   const items: LockerItem[] = [];
   const problems: CellProblem[] = [];
   const voltages = targets
@@ -74,6 +84,7 @@ export function readSheetTable(
     .filter(Number.isFinite);
   const blank = withVoltages(blankPart(kind, 'blank'), voltages);
   for (const [n, cells] of rows.slice(0, mostTableRows).entries()) {
+    if (n > 0 && n % rowsInPart === 0) yield { items, problems };
     const at = (target: string) => cells[targets.indexOf(target)]?.trim() ?? '';
     const name = at('Name').slice(0, 80);
     if (cells.every((cell) => cell.trim() === '')) continue;
@@ -119,7 +130,7 @@ export function readSheetTable(
       text: '',
       why: `a table brings ${mostTableRows} parts at most; those behind were left out`,
     });
-  return { items, problems };
+  yield { items, problems };
 }
 
 /** A bare number has the unit that its heading names. */
