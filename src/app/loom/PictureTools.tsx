@@ -23,8 +23,9 @@ export function PictureTools({ svg, zoom, hasLoads, onLoads, isFolded, onFold, o
   const { layout } = useLoomLayout(isFolded);
   const find = (id: string) => {
     const found = layout?.nodes.find((node) => node.id === id);
-    if (!found) return;
-    zoom.show({ x: found.x + found.width / 2, y: found.y + found.height / 2 });
+    // What is folded away is unfolded first: the whole picture shows it lit.
+    if (!found) onFold(false);
+    else zoom.show({ x: found.x + found.width / 2, y: found.y + found.height / 2 });
     onTrace({ kind: 'part', id });
   };
   return (

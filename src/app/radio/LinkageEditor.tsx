@@ -3,9 +3,8 @@ import Slider from '@mui/material/Slider';
 import { useState } from 'react';
 import { bestHornRadius } from '../../core/linkage/linkage-travel';
 import { rodLength } from '../../core/linkage/four-bar';
-import { linkageReading, type LinkageSide } from '../../core/linkage/linkage-reading';
+import { linkageForces, linkageReading, type LinkageSide } from '../../core/linkage/linkage-reading';
 import { linkagePresets } from '../../core/linkage/presets';
-import { servoFigureAt } from '../../core/parts/servo-sheet';
 import type { Linkage } from '../../core/plan/linkage';
 import { formatQuantity } from '../../core/quantity/format';
 import { unitRatio } from '../../core/quantity/read-quantity';
@@ -26,7 +25,7 @@ const kilogramCentimetre = unitRatio('kg·cm', 'N·m');
 
 /** From the horn of a servo to what it moves: drawn as it stands, with the stops, the rod to make and the torque that arrives. */
 export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
-  const { fitting, part } = servo;
+  const { fitting } = servo;
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const units = useSettings((state) => state.units);
@@ -73,9 +72,7 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
   const shown = (metres: number) => formatQuantity(metres * 1000, 'mm', units);
   const [offer] = offerEnds(context, reading);
   const hole = bestHornRadius(linkage, fullHorn);
-  const volts = context.survey.supplyOf(fitting.id)?.volts?.nominal;
-  const torque = volts === undefined ? undefined : servoFigureAt(part, 'stallNewtonMetres', volts)?.value;
-  const needed = context.circuit.mechanismLoad(fitting.id)?.newtonMetres;
+  const forces = linkageForces(context, servo, reading);
   const toned = (newtonMetres: number) => formatQuantity(newtonMetres / kilogramCentimetre, 'kg·cm', units);
   const turned = (Math.abs(stick) / 100) * (stick < 0 ? low.setHorn : high.setHorn);
   return (
@@ -96,11 +93,11 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
             The rod: <b className="figure">{shown(rodLength(linkage))}</b> between its holes.{' '}
             {endWords(low, high)}
           </p>
-          {torque !== undefined && (
+          {forces && (
             <p className={styles.hint}>
-              It gives {toned(torque)}; at the arm that is {toned(torque * reading.leastTorqueShare)} at least
-              {needed === undefined ? '' : `, and ${toned(needed)} are needed`}. The rod is pushed with{' '}
-              {formatQuantity(torque / reading.leastLever, 'N')} at most.
+              It gives {toned(forces.given)}; at the arm that is {toned(forces.atArm)} at least
+              {forces.needed === undefined ? '' : `, and ${toned(forces.needed)} are needed`}. The rod is
+              pushed with {formatQuantity(forces.rodNewtons, 'N')} at most.
             </p>
           )}
         </div>

@@ -1,5 +1,6 @@
 import type { CheckContext } from '../findings/context';
 import type { ServoSpec } from '../parts/servo';
+import { servoFigureAt } from '../parts/servo-sheet';
 import type { Linkage } from '../plan/linkage';
 import { homeChannel, settingOf } from '../radio/channel-inputs';
 import { degreesPerMicro } from '../radio/pulse';
@@ -76,3 +77,31 @@ export function linkageReading(
 /** Radians that the horn of a servo turns at 100 % of its transmitter. */
 const hornAtFull = (index: CheckContext['index'], part: ServoSpec): number =>
   rangeOf(index).throwMicros * degreesPerMicro(part.travelDegrees?.value) * degree;
+
+/** What a servo does through its linkage, stalled at the volts that it has; torques in N·m, force in N. */
+interface LinkageForces {
+  given: number;
+  /** Least that comes to the arm between its stops. */
+  atArm: number;
+  /** What the mechanism asks, where that is known. */
+  needed: number | undefined;
+  /** Most force in the rod. */
+  rodNewtons: number;
+}
+
+/** Torque and force of a linkage; `undefined` where the servo has no volts yet, or its sheet states no torque. */
+export function linkageForces(
+  { survey, circuit }: Pick<CheckContext, 'survey' | 'circuit'>,
+  { fitting, part }: Fitted<'servo'>,
+  { leastTorqueShare, leastLever }: LinkageReading,
+): LinkageForces | undefined {
+  const volts = survey.supplyOf(fitting.id)?.volts?.nominal;
+  const given = volts === undefined ? undefined : servoFigureAt(part, 'stallNewtonMetres', volts)?.value;
+  if (given === undefined) return undefined;
+  return {
+    given,
+    atArm: given * leastTorqueShare,
+    needed: circuit.mechanismLoad(fitting.id)?.newtonMetres,
+    rodNewtons: given / leastLever,
+  };
+}

@@ -49,6 +49,7 @@ function joinControl(
 ): Patch[] {
   const word = index.ofKind('transmitter')[0]?.part.controls.find((each) => each.id === to)?.name ?? to;
   const holder = build.functions.find((each) => each.control === to && each.id !== id);
+  const had = index.ofKind('transmitter')[0]?.part.controls.find((each) => each.id === control)?.name;
   const give = (label: string, edits: Edit[]): Patch => ({ id: `${label}:${id}:${to}`, label, edits });
   const own: Edit = { type: 'setFunction', function: id, change: { control: to } };
   if (control === to)
@@ -59,10 +60,10 @@ function joinControl(
     ];
   if (!holder) return [give(`Give ${name} the ${word}`, [own])];
   return [
-    give(
-      `Give ${name} the ${word}, and ${holder.name} ${control === undefined ? 'nothing' : 'what it had'}`,
-      [own, { type: 'setFunction', function: holder.id, change: { control } }],
-    ),
+    give(`Give ${name} the ${word}, and ${holder.name} ${had === undefined ? 'none yet' : `the ${had}`}`, [
+      own,
+      { type: 'setFunction', function: holder.id, change: { control } },
+    ]),
     give(`Both on the ${word}: ${holder.name} and ${name} move together`, [own]),
   ];
 }
