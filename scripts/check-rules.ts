@@ -9,7 +9,7 @@ const folder = path.join(root, 'src/core/rules');
 const isRuleFile = (name: string) =>
   name.endsWith('.ts') &&
   !name.endsWith('.test.ts') &&
-  readFileSync(path.join(folder, name), 'utf8').match(/= defineRule(<\w+>)?\(/) !== null;
+  readFileSync(path.join(folder, name), 'utf8').match(/= defineRule(<[^>]+>)?\(/) !== null;
 
 const files = readdirSync(folder)
   .filter(isRuleFile)

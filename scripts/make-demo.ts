@@ -5,7 +5,9 @@ import type { Build } from '../src/core/plan/build';
 import { checkBuild } from '../src/core/check/check-build';
 import { writeBuildFile } from '../src/core/file/write-file';
 import { starterLocker } from '../src/core/starter/starter-locker';
+import type { ModelInside } from '../src/core/plan/model-inside';
 import { fieldTractor } from './field-tractor';
+import { laidOut, placedAnew, placeLoose } from './lay-out';
 import { saltFlatYacht } from './salt-flat-yacht';
 import { surveyCatamaran } from './survey-catamaran';
 import { tugAsPlanned } from './tug-as-planned';
@@ -49,21 +51,53 @@ function reasonFor(rule: string, reasons: Record<string, string>): string {
   return reason;
 }
 
+/** The models as they were measured. */
+const insides = {
+  yacht: {
+    form: 'wheeled yacht',
+    length: 1.05,
+    beam: 0.14,
+    wheelbase: 0.9,
+    track: 0.7,
+    bareX: 0.5,
+    bareZ: 0.02,
+  },
+  tractor: {
+    form: 'ladder frame',
+    length: 0.48,
+    beam: 0.16,
+    wheelbase: 0.3,
+    track: 0.22,
+    lid: 0.18,
+    bareX: 0.24,
+    bareZ: 0.03,
+  },
+  catamaran: {
+    form: 'twin hull',
+    length: 1.04,
+    beam: 0.115,
+    depth: 0.15,
+    apart: 0.4,
+    bareX: 0.52,
+    bareZ: 0.07,
+  },
+} as const satisfies Record<string, ModelInside>;
+
 const planned = tugAsPlanned();
-const right = acceptMinds(taken.reduce(takeOffer, planned), {
+const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer, planned)), 'extend:')), {
   'rail-volts-low': 'Calm water only; the rudders are large.',
   'contact-amps': 'The winch never hauls while the rudders are hard over.',
 });
 write('harbour-tug-as-planned', planned);
 write(
   'salt-flat-yacht',
-  acceptMinds(saltFlatYacht(), {
+  acceptMinds(laidOut(saltFlatYacht(), insides.yacht), {
     'raw-fed-volts': 'Fresh cells for every sailing.',
     'pack-amps': 'Fresh cells for every sailing.',
   }),
 );
-write('field-tractor', fieldTractor());
-write('survey-catamaran', surveyCatamaran());
+write('field-tractor', laidOut(fieldTractor(), insides.tractor));
+write('survey-catamaran', laidOut(surveyCatamaran(), insides.catamaran));
 write('harbour-tug', { ...right, id: 'harbour-tug-put-right', name: 'Harbour tug' });
 
 function write(name: string, build: Build): void {

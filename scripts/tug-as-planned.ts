@@ -1,4 +1,5 @@
 import type { Build } from '../src/core/plan/build';
+import type { ModelInside } from '../src/core/plan/model-inside';
 import type { Fitting } from '../src/core/plan/fitting';
 import type { WireColour } from '../src/core/plan/lead';
 import type { ModelFunction } from '../src/core/plan/model-function';
@@ -9,6 +10,9 @@ import {
   type LeadOptions,
   type LeadSketch,
 } from '../src/core/plan/sketch-build';
+import { applyEdits } from '../src/core/plan/edits';
+import { measured } from '../src/core/quantity/figure';
+import { laidOut, moved } from './lay-out';
 import { starterPart } from '../src/core/starter/starter-locker';
 
 const fittings: Fitting[] = [
@@ -93,6 +97,17 @@ const leads: LeadSketch[] = [
   ['horn.lead', 'receiver.8', servoLead],
 ];
 
+/** Measured with a rule from stern to stem; balanced on a finger before anything was fitted. */
+const tugInside: ModelInside = {
+  form: 'open hull',
+  length: 0.89,
+  beam: 0.24,
+  depth: 0.125,
+  wetLine: 0.012,
+  bareX: 0.476,
+  bareZ: 0.05,
+};
+
 /** The harbour tug as its builder first planned it, with a fault or more for every well. */
 export function tugAsPlanned(): Build {
   const sketch: BuildSketch = {
@@ -103,5 +118,18 @@ export function tugAsPlanned(): Build {
     leads,
     functions,
   };
-  return sketchBuild(sketch, starterPart);
+  const cut = {
+    'rudder-lead-in--receiver-1': 0.12,
+    'port-rudder-lead--rudder-lead-out-1': 0.25,
+    'starboard-rudder-lead--rudder-lead-out-2': 0.25,
+  };
+  const laid = applyEdits(
+    laidOut(sketchBuild(sketch, starterPart), tugInside),
+    Object.entries(cut).map(([lead, metres]) => ({ type: 'setLength', lead, metres: measured(metres) })),
+  );
+  return moved(laid, {
+    // Where its builder first stuck them with tape, the lid off.
+    'tow-pack': { x: 0.79, y: 0, hold: 'tape' },
+    receiver: { z: 0.002 },
+  });
 }

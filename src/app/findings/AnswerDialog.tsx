@@ -54,6 +54,7 @@ const reasons = {
   wiring: 'Plug it in, here or in the Loom.',
   lead: 'It is printed on the wire; thicker wires have lower numbers.',
   brief: 'It is told in the Brief.',
+  berths: 'It is told in the Berths.',
 };
 
 function SheetOfBuild({ fitted }: { fitted: Fitted }) {

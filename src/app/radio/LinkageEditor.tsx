@@ -11,6 +11,7 @@ import { unitRatio } from '../../core/quantity/read-quantity';
 import { offerEnds } from '../../core/put-right/linkage-ends';
 import type { Fitted } from '../../core/survey/build-index';
 import { capital } from '../../core/words/sentences';
+import { radiansPerDegree } from '../../core/quantity/angle';
 import { NumberField } from '../brief/NumberField';
 import { MenuButton } from '../loom/MenuButton';
 import { useBuildStore } from '../state/build-store';
@@ -19,7 +20,6 @@ import { useCheck } from '../state/use-check';
 import { LinkagePicture } from './LinkagePicture';
 import styles from './ChannelEditor.module.css';
 
-const radians = Math.PI / 180;
 /** N·m of one kg·cm, as the picture’s figures are told. */
 const kilogramCentimetre = unitRatio('kg·cm', 'N·m');
 
@@ -135,7 +135,7 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
 function endWords(low: LinkageSide, high: LinkageSide): string {
   const toggle = low.toggle ?? high.toggle;
   if (toggle)
-    return `Rod and ${toggle.of} come into line at ${Math.abs(toggle.horn / radians).toFixed(0)}° of the horn.`;
+    return `Rod and ${toggle.of} come into line at ${Math.abs(toggle.horn / radiansPerDegree).toFixed(0)}° of the horn.`;
   const [a, b] = [low, high].map(({ stopPercent }) => stopPercent?.toFixed(0));
   return a === undefined || b === undefined
     ? 'Its stops are not met at all.'

@@ -1,8 +1,8 @@
 import type { Linkage } from '../../core/plan/linkage';
 import { linkageAt } from '../../core/linkage/four-bar';
+import { radiansPerDegree } from '../../core/quantity/angle';
 import styles from './LinkagePicture.module.css';
 
-const radians = Math.PI / 180;
 /** Room around the picture, as a share of its longest lever. */
 const room = 1.5;
 
@@ -22,7 +22,7 @@ export function LinkagePicture({ linkage, turned }: { linkage: Linkage; turned: 
   const at = ({ x, y }: Point) => `${(x * 1000).toFixed(2)},${(-y * 1000).toFixed(2)}`;
   const pivot = { x: along, y: across };
   const stopAt = (way: 1 | -1): Point => {
-    const angle = (armDegrees + way * stopDegrees) * radians;
+    const angle = (armDegrees + way * stopDegrees) * radiansPerDegree;
     return { x: along + armRadius * 1.35 * Math.cos(angle), y: across + armRadius * 1.35 * Math.sin(angle) };
   };
   const unit = (right - left) * 1000;
@@ -33,7 +33,7 @@ export function LinkagePicture({ linkage, turned }: { linkage: Linkage; turned: 
       role="img"
       aria-label={
         point
-          ? `Horn turned ${(point.horn / radians).toFixed(0)} degrees, arm ${(point.arm / radians).toFixed(0)} degrees`
+          ? `Horn turned ${(point.horn / radiansPerDegree).toFixed(0)} degrees, arm ${(point.arm / radiansPerDegree).toFixed(0)} degrees`
           : 'The rod does not reach'
       }
       style={{ ['--unit' as string]: unit / 220 }}

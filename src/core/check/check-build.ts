@@ -6,7 +6,7 @@ import { isMeasured } from '../findings/finding-words';
 import { LaterStages } from '../findings/later-stages';
 import { renderReport, type Sift } from '../findings/render';
 import type { Missing, Report } from '../findings/report';
-import { wellReports, worstFirst, type Well } from '../findings/wells';
+import { wellReports, wells, worstFirst, type Well } from '../findings/wells';
 import type { CostOf } from '../locker/to-buy';
 import type { PartSpec } from '../parts/part-spec';
 import type { Acceptance } from '../plan/records';
@@ -18,9 +18,6 @@ import { checkContext } from './check-context';
 import type { CheckResult } from './check-result';
 import { comparePatch, type PatchPreview } from './preview';
 import { soundOffers } from './sound-offers';
-
-/** Wells that the rules look into from end to end; Space waits for the survey of the berths. */
-const surveyed: readonly Well[] = ['voltage', 'current', 'connection', 'control'];
 
 /** A verdict with more findings, such as those of an outing; the wells are told anew. */
 export function withFindings(check: CheckResult, more: readonly Finding[]): CheckResult {
@@ -101,9 +98,17 @@ function isNoTrouble({ meta }: Rule, { messageId, actual, limit, unit }: Report<
 const isBegun = ({ survey }: CheckContext): boolean =>
   survey.supplies.some((supply) => supply.status === 'fed');
 
-/** With nothing fed there is nothing to say of volts, amps and connections; channels can be planned before. */
+/**
+ * With nothing fed there is nothing to say of volts, amps and connections; channels can be planned before, and Space
+ * waits until something lies in the model.
+ */
 function surveyedWells(context: CheckContext): ReadonlySet<Well> {
   if (context.build.fittings.length === 0) return new Set();
   const isPlanned = context.build.functions.length > 0;
-  return new Set(surveyed.filter((well) => (well === 'control' ? isPlanned : isBegun(context))));
+  const isLaidOut = context.survey.layout.laid.length > 0;
+  return new Set(
+    wells.filter((well) =>
+      well === 'control' ? isPlanned : well === 'space' ? isLaidOut : isBegun(context),
+    ),
+  );
 }

@@ -1,6 +1,7 @@
 import type { BuildIndex } from '../survey/build-index';
 import type { Edit } from '../plan/edits';
 import type { Conductor, PortRef } from '../plan/lead';
+import type { Placement } from '../plan/placement';
 import type { Policies } from '../plan/policies';
 import { schools } from '../brief/schools';
 import { formatQuantity } from '../quantity/format';
@@ -27,6 +28,7 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     case 'setProtocol':
       return `${name(edit.fitting)}: link → ${edit.protocol}`;
     case 'setFitting':
+      if (edit.change.place) return `${name(edit.fitting)}: ${placeWords(edit.change.place)}`;
       return `${name(edit.fitting)}: ${changeWords(edit.change)}`;
     case 'measure':
       return `Measured: ${edit.measured.said}`;
@@ -50,6 +52,10 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `Lead ${lead(edit.lead)}: AWG ${edit.awg}`;
     case 'setLength':
       return `Lead ${lead(edit.lead)}: ${Math.round(edit.metres.value * 1000)} mm`;
+    case 'setThreaded':
+      return `Lead ${lead(edit.lead)}: ${edit.isThreaded ? 'led through before its plug is fitted' : 'with its plug on'}`;
+    case 'setInside':
+      return edit.inside ? `Inside of the model: ${edit.inside.form}` : 'Forget the inside of the model';
     case 'setColours':
     case 'setConductors':
       return `Lead ${lead(edit.lead)}: ${conductorWords(edit.conductors)}`;
@@ -81,6 +87,13 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     case 'untick':
       return 'Tick a step';
   }
+}
+
+function placeWords({ x, y, z, turn }: Placement): string {
+  const [along, across, up] = [x, y, z].map((metres) => Math.round(metres * 1000));
+  const side =
+    across === 0 ? 'in the middle' : `${Math.abs(across!)} mm to ${across! > 0 ? 'port' : 'starboard'}`;
+  return `to ${along} mm along, ${side}, ${up} mm up${turn === 0 ? '' : `, turned ${turn}°`}`;
 }
 
 function conductorWords(conductors: readonly Conductor[]): string {

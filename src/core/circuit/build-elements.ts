@@ -43,7 +43,7 @@ export function buildElements(
   conditions: Conditions,
   estimates: Estimates,
   names = new NodeNames(survey),
-  wires: readonly Element[] = wireElements(survey.index, names, estimates, conditions.command !== undefined),
+  wires: readonly Element[] = wireElements(survey, names, estimates, conditions.command !== undefined),
   known?: KnownParts,
 ): BuildElements {
   const { index } = survey;

@@ -37,7 +37,7 @@ export class Circuit {
 
   constructor(readonly survey: Survey) {
     this.names = new NodeNames(survey);
-    this.wires = wireElements(survey.index, this.names, new Estimates(survey.build.measured));
+    this.wires = wireElements(survey, this.names, new Estimates(survey.build.measured));
     this.network = new RestingNetwork(this.wires);
   }
 

@@ -14,7 +14,7 @@ type Wire = ElementOfKind<'resistor'>;
 
 function wires(build: Build, estimates = new Estimates()): Map<string, Wire> {
   const survey = new Survey(build);
-  const elements = wireElements(survey.index, new NodeNames(survey), estimates) as Wire[];
+  const elements = wireElements(survey, new NodeNames(survey), estimates) as Wire[];
   return new Map(elements.map((element) => [element.id, element]));
 }
 

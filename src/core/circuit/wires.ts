@@ -4,31 +4,39 @@ import type { Element, ElementOfKind } from '../network/devices';
 import type { PartSpec } from '../parts/part-spec';
 import type { Lead } from '../plan/lead';
 import { runKind, usualRun } from '../plan/usual-run';
+import { fromPlan } from '../berths/lead-length';
 import type { BuildIndex } from '../survey/build-index';
+import type { Survey } from '../survey/survey';
 import type { Estimates } from './estimates';
 import type { NodeNames } from './nodes';
 import { fuseFigures, fuseOhms } from './values/fuse-values';
 
-/** Length and gauge taken for a lead that nobody measured, by what it is for. */
-function usual(index: BuildIndex, lead: Lead) {
+/** Gauge taken for a lead that nobody measured, by what it is for. */
+function usualGauge(index: BuildIndex, lead: Lead): number {
   const end = (ref: Lead['from']) => ({ ref, port: index.port(ref) });
-  return usualRun[runKind(end(lead.from), end(lead.to))];
+  return usualRun[runKind(end(lead.from), end(lead.to))].awg;
 }
 
+/** How far the length of a lead may be off, by where it comes from. */
+const routedRange = { least: 0.85, most: 1.2 };
+const usualRange = { least: 0.6, most: 2 };
+
 /** Ohms of one conductor of a lead, the contact at its plug included. */
-function wireOhms(index: BuildIndex, lead: Lead, estimates: Estimates): number {
-  const { metres: guess, awg } = usual(index, lead);
+function wireOhms(survey: Survey, lead: Lead, estimates: Estimates): number {
+  const { index } = survey;
+  const { value, provenance, note = '' } = survey.leadMetres(lead);
   const names = [lead.from, lead.to].map((end) => index.get(end.fitting).fitting.name);
   const metres = estimates.take(
     `${lead.id}.metres`,
     `length of the lead from the ${names.join(' to the ')}`,
-    lead.metres,
-    { value: guess, least: 0.6, most: 2, note: 'usual length of such a lead' },
+    // A sheet's or a person's estimate has a range of its own.
+    provenance === 'estimated' && lead.metres === undefined ? undefined : { value, provenance, note },
+    { value, ...(note === fromPlan ? routedRange : usualRange), note },
   );
   const contacts = [lead.from, lead.to].map(
     (ref) => connectorFamily(index.port(ref).connector.family).contactOhms,
   );
-  return conductorOhms(lead.awg ?? awg, metres) + Math.max(...contacts);
+  return conductorOhms(lead.awg ?? usualGauge(index, lead), metres) + Math.max(...contacts);
 }
 
 /** Ohms of a hand switch's contact: rule of thumb. */
@@ -74,11 +82,12 @@ function throughFuses(
  * @param canBlow whether fuses stand in it as things of their own, named by their fitting, that warm and open
  */
 export function wireElements(
-  index: BuildIndex,
+  survey: Survey,
   names: NodeNames,
   estimates: Estimates,
   canBlow = false,
 ): Element[] {
+  const { index } = survey;
   // What lies inside a fuse or a switch is counted in the plus of one of its leads: the first.
   const counted = new Set<string>();
   return index.build.leads.flatMap((lead): Element[] => {
@@ -99,7 +108,7 @@ export function wireElements(
       ];
     });
     if (wires.length === 0) return [];
-    const ohms = wireOhms(index, lead, estimates);
+    const ohms = wireOhms(survey, lead, estimates);
     let inside = 0;
     const fuses: string[] = [];
     for (const { fitting } of [lead.from, lead.to]) {

@@ -18,7 +18,8 @@ export function firstInconsistency(build: Build): FileProblem | undefined {
     strayFitting(build) ??
     crossedBoard(build) ??
     strayLead(build) ??
-    strayDevice(build)
+    strayDevice(build) ??
+    strayPassage(build)
   );
 }
 
@@ -60,6 +61,29 @@ function crossedBoard({ parts }: Build): FileProblem | undefined {
     const why = boardProblem(part);
     if (why) return { where: `build.parts[${n}]`, why };
   }
+  return undefined;
+}
+
+/** Passages lead between berths that are there. */
+function strayPassage({ inside }: Build): FileProblem | undefined {
+  if (!inside) return undefined;
+  const { berths, passages = [], obstacles = [], points = [] } = inside;
+  const twice =
+    duplicate(berths ?? [], 'build.inside.berths') ??
+    duplicate(passages, 'build.inside.passages') ??
+    duplicate(obstacles, 'build.inside.obstacles') ??
+    duplicate(points, 'build.inside.points');
+  if (twice) return twice;
+  // Without berths of its own it has those of its form, which passages of its own may join.
+  if (!berths) return undefined;
+  const known = new Set(berths.map(({ id }) => id));
+  for (const [n, passage] of passages.entries())
+    for (const end of ['from', 'to'] as const)
+      if (!known.has(passage[end]))
+        return {
+          where: `build.inside.passages[${n}].${end}`,
+          why: `no berth "${passage[end]}" in build.inside.berths`,
+        };
   return undefined;
 }
 

@@ -19,6 +19,8 @@ const steps: readonly Step[] = [
   { to: 5, name: 'boards', climb: (content) => content },
   // And what the transmitter is set to: channels, mixes, how functions follow their controls.
   { to: 6, name: 'radioSettings', climb: (content) => content },
+  // And the inside of the model, where parts lie in it, and leads that are threaded.
+  { to: 7, name: 'berths', climb: (content) => content },
 ];
 
 /** The version that is written. */

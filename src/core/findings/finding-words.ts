@@ -11,6 +11,8 @@ const measuredUnits: readonly Unit[] = [
   'N·m',
   'kg·cm',
   'min',
+  'mm',
+  '°',
   '%',
   '°C',
   's',

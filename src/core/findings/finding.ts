@@ -59,7 +59,7 @@ export interface Unknown {
   subjects: Subject[];
   missing: string;
   /** Where a person answers it; a sheet where not said. */
-  asked?: 'sheet' | 'setting' | 'wiring' | 'lead' | 'brief';
+  asked?: 'sheet' | 'setting' | 'wiring' | 'lead' | 'brief' | 'berths';
 }
 
 /** A finding with something changed; what it works out when it is asked for stays so. */

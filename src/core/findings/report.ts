@@ -17,7 +17,7 @@ export interface Report<MessageId extends string> {
 }
 
 /** Where the answer to a missing fact is given. */
-type Asked = 'sheet' | 'setting' | 'wiring' | 'lead' | 'brief';
+type Asked = 'sheet' | 'setting' | 'wiring' | 'lead' | 'brief' | 'berths';
 
 /** What is said where a fact is missing. */
 export interface Missing {

@@ -8,8 +8,7 @@ import { rangeOf } from '../radio/pulse-range';
 import type { Fitted } from '../survey/build-index';
 import { linkageAt } from './four-bar';
 import { linkageEnds, type LinkageEnd } from './linkage-travel';
-
-const degree = Math.PI / 180;
+import { radiansPerDegree } from '../quantity/angle';
 
 /** One side of a linkage, against the end point of its channel. */
 export interface LinkageSide extends LinkageEnd {
@@ -55,7 +54,7 @@ export function linkageReading(
       stopPercent: end.stop === undefined ? undefined : (Math.abs(end.stop) / fullHorn) * 100,
       setPercent,
       setHorn,
-      reached: arm === undefined ? undefined : Math.abs(arm) / (linkage.stopDegrees * degree),
+      reached: arm === undefined ? undefined : Math.abs(arm) / (linkage.stopDegrees * radiansPerDegree),
     };
   };
   const low = side(ends.low, -1, setting?.lowEnd ?? 100);
@@ -76,7 +75,7 @@ export function linkageReading(
 
 /** Radians that the horn of a servo turns at 100 % of its transmitter. */
 const hornAtFull = (index: CheckContext['index'], part: ServoSpec): number =>
-  rangeOf(index).throwMicros * degreesPerMicro(part.travelDegrees?.value) * degree;
+  rangeOf(index).throwMicros * degreesPerMicro(part.travelDegrees?.value) * radiansPerDegree;
 
 /** What a servo does through its linkage, stalled at the volts that it has; torques in N·m, force in N. */
 interface LinkageForces {

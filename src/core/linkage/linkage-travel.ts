@@ -1,10 +1,12 @@
 import type { Linkage } from '../plan/linkage';
 import { linkageAt, type LinkagePoint } from './four-bar';
+import { radiansPerDegree } from '../quantity/angle';
+
+/** A travel is looked at degree by degree. */
+const step = radiansPerDegree;
 
 /** Farthest that a horn is looked at, in radians; servos turn no more. */
 const mostHorn = (100 * Math.PI) / 180;
-/** Step in which trouble on the way is looked for, and how near a stop is found: 0.005°. */
-const step = Math.PI / 180;
 const precision = (0.005 * Math.PI) / 180;
 /** Sine of an angle at which rod and horn, or rod and arm, count as in line: 10°. */
 const inLine = 0.17;

@@ -1,3 +1,4 @@
+import { metresWords } from '../berths/lead-length';
 import type { CheckContext } from '../findings/context';
 import { leadRows, type PlugNamer } from '../loom/lead-rows';
 import type { BenchList } from './bench-list';
@@ -15,7 +16,8 @@ export function leadSchedule(context: CheckContext, plugName?: PlugNamer): Bench
     title: 'Leads',
     heads: ['No', 'From', 'To', 'Wires', 'Plugs', 'Gauge', 'Length, mm'],
     lines: leadRows(context, plugName).map((row) => {
-      const { awg, metres } = leads.get(row.id)!;
+      const lead = leads.get(row.id)!;
+      const { awg } = lead;
       return {
         key: `list:lead:${row.id}`,
         cells: [
@@ -25,9 +27,7 @@ export function leadSchedule(context: CheckContext, plugName?: PlugNamer): Bench
           row.conductors.join(', '),
           row.plugs,
           awg === undefined ? 'unknown' : `AWG ${awg}`,
-          metres === undefined
-            ? 'unknown'
-            : `${metres.provenance === 'estimated' ? 'about ' : ''}${Math.round(metres.value * 1000)}`,
+          metresWords(context.survey.leadMetres(lead)).replace(' mm', ''),
         ],
       };
     }),

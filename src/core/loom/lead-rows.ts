@@ -1,3 +1,4 @@
+import { metresWords } from '../berths/lead-length';
 import type { Conductor, Lead } from '../plan/lead';
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import { goesTogether, mating, type Mating } from '../connectors/mating';
@@ -35,17 +36,15 @@ export function leadRows(context: CheckContext, plugName: PlugNamer = familyName
   return context.build.leads.map((lead) => leadRow(context, lead, plugName));
 }
 
-function leadRow({ index, build }: CheckContext, lead: Lead, plugName: PlugNamer): LeadRow {
+function leadRow({ index, build, survey }: CheckContext, lead: Lead, plugName: PlugNamer): LeadRow {
   const [a, b] = [index.port(lead.from), index.port(lead.to)];
   const result = mating(a.connector, b.connector).result;
   const names = [...new Set([a, b].map((port) => plugName(port.connector.family)))];
   const channel = a.channel ?? b.channel;
   const served = channel === undefined ? undefined : channelInputs(build, channel)[0]?.function;
-  const size = [
-    lead.metres &&
-      `${lead.metres.provenance === 'estimated' ? 'about ' : ''}${Math.round(lead.metres.value * 1000)} mm`,
-    lead.awg !== undefined && `AWG ${lead.awg}`,
-  ].filter(Boolean);
+  const size = [metresWords(survey.leadMetres(lead)), lead.awg !== undefined && `AWG ${lead.awg}`].filter(
+    Boolean,
+  );
   return {
     id: lead.id,
     from: capital(index.portName(lead.from)),

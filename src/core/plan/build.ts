@@ -7,6 +7,7 @@ import { ChannelSetting } from './channel-setting';
 import { Fitting } from './fitting';
 import { Lead } from './lead';
 import { ModelFunction } from './model-function';
+import { ModelInside } from './model-inside';
 import { Measured } from './measured';
 import { Outing } from './outing';
 import { Policies } from './policies';
@@ -87,4 +88,8 @@ export class Build {
   /** What the transmitter is set to, channel by channel; those left out stand as in a fresh memory. */
   @NestedList(() => ChannelSetting, { most: mostItems.channels, optional: true })
   channels?: ChannelSetting[];
+
+  /** The inside of the model, once somebody has told of it. */
+  @NestedField(() => ModelInside, { optional: true })
+  inside?: ModelInside;
 }

@@ -12,6 +12,7 @@ import { mostIdLength } from './fresh-id';
 import type { Conductor, Lead, PortRef } from './lead';
 import type { Measured } from './measured';
 import type { ModelFunction } from './model-function';
+import type { ModelInside } from './model-inside';
 import type { Outing } from './outing';
 import type { Policies } from './policies';
 import type { Acceptance, Tick } from './records';
@@ -25,7 +26,15 @@ export type Edit =
       change: Partial<
         Pick<
           Fitting,
-          'name' | 'cutoff' | 'running' | 'brake' | 'isReversed' | 'memory' | 'alarmVolts' | 'linkage'
+          | 'name'
+          | 'cutoff'
+          | 'running'
+          | 'brake'
+          | 'isReversed'
+          | 'memory'
+          | 'alarmVolts'
+          | 'linkage'
+          | 'place'
         >
       >;
     }
@@ -39,6 +48,8 @@ export type Edit =
   | { type: 'moveLeadEnd'; lead: string; end: 'from' | 'to'; port: PortRef }
   | { type: 'setGauge'; lead: string; awg: number }
   | { type: 'setLength'; lead: string; metres: Figure }
+  | { type: 'setThreaded'; lead: string; isThreaded: boolean }
+  | { type: 'setInside'; inside: ModelInside | undefined }
   | { type: 'setColours'; lead: string; conductors: Conductor[] }
   | { type: 'setConductors'; lead: string; conductors: Conductor[] }
   | { type: 'setFunction'; function: string; change: Partial<Omit<ModelFunction, 'id'>> }
@@ -116,6 +127,13 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'setLength':
       change(build.leads, edit.lead, { metres: edit.metres });
+      return;
+    case 'setThreaded':
+      change(build.leads, edit.lead, { isThreaded: edit.isThreaded });
+      return;
+    case 'setInside':
+      if (edit.inside) build.inside = edit.inside;
+      else delete build.inside;
       return;
     case 'setColours':
       change(build.leads, edit.lead, { conductors: edit.conductors, coloursRead: true });

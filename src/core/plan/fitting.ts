@@ -2,6 +2,7 @@ import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-va
 import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../parts/controller';
 import { chemistries, type Chemistry } from '../packs/chemistry';
 import { Linkage } from './linkage';
+import { Placement } from './placement';
 import { NestedField, NestedList } from '../validation/nested-field';
 import { TextField } from '../validation/text-field';
 
@@ -75,6 +76,10 @@ export class Fitting extends Settings {
   /** Servos: from the horn to what it moves. */
   @NestedField(() => Linkage, { optional: true })
   linkage?: Linkage;
+
+  /** Where it lies in the model. */
+  @NestedField(() => Placement, { optional: true })
+  place?: Placement;
 
   /** Boards: what is set on their components. */
   @NestedList(() => InsideSettings, { most: 24, optional: true })

@@ -63,4 +63,9 @@ export class Lead {
   @Min(0)
   @Max(40)
   awg?: number;
+
+  /** Whether it is led through before its plug is fitted. */
+  @IsOptional()
+  @IsBoolean()
+  isThreaded?: boolean;
 }

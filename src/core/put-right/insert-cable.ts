@@ -39,7 +39,8 @@ export function insertCable(
         ...lead,
         id: freshId(build, `${lead.id}-tail`),
         from: { fitting: id, port: far.id },
-        metres: shortMetres,
+        // An extension is as long as its sheet says; what it is plugged into adds nothing.
+        metres: part.form === 'extension' && part.length ? part.length : shortMetres,
       },
     },
   ];

@@ -16,6 +16,9 @@ export type Unit =
   | 's'
   | '°C'
   | 'mm'
+  | '°'
+  | 'openings'
+  | 'straps'
   | '%'
   | 'C'
   | 'cells'
@@ -75,6 +78,7 @@ const decimals: Partial<Record<Unit, number>> = {
   Ah: 1,
   W: 1,
   mm: 1,
+  '°': 1,
   '%': 0,
   min: 0,
   s: 1,
@@ -101,6 +105,8 @@ const singulars: Partial<Record<Unit, string>> = {
   modes: 'mode',
   mixes: 'mix',
   settings: 'setting',
+  openings: 'opening',
+  straps: 'strap',
   fuses: 'fuse',
   grades: 'grade',
   cutoffs: 'cut-off',

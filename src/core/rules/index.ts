@@ -1,3 +1,15 @@
+import { antennaPlace } from './antenna-place';
+import { berthFit } from './berth-fit';
+import { controllerAir } from './controller-air';
+import { floatsLevel } from './floats-level';
+import { leadReach } from './lead-reach';
+import { packHeld } from './pack-held';
+import { plugPassage } from './plug-passage';
+import { plugRoom } from './plug-room';
+import { screwLength } from './screw-length';
+import { standsLevel } from './stands-level';
+import { switchReach } from './switch-reach';
+import { wetLine } from './wet-line';
 import { armingStick } from './arming-stick';
 import { bindPlug } from './bind-plug';
 import { boardTotal } from './board-total';
@@ -49,7 +61,9 @@ import type { Rule } from './rule';
 
 /** All rules, sorted by id. */
 export const rules: readonly Rule[] = [
+  antennaPlace,
   armingStick,
+  berthFit,
   bindPlug,
   boardTotal,
   brushedTurns,
@@ -60,14 +74,17 @@ export const rules: readonly Rule[] = [
   connectorMating,
   contactAmps,
   controlKind,
+  controllerAir,
   controllerAmps,
   controllerModesRule,
   controllerVolts,
   cutoffMode,
   endPoints,
+  floatsLevel,
   fuseSize,
   integratedReceiver,
   leadDrop,
+  leadReach,
   linearRegulatorHeat,
   linkProtocol,
   linkageTravel,
@@ -78,9 +95,12 @@ export const rules: readonly Rule[] = [
   motorStall,
   outputOverload,
   packAmps,
+  packHeld,
   packNoCutoff,
   packsJoined,
   partUnfed,
+  plugPassage,
+  plugRoom,
   polarity,
   portOrder,
   railAmps,
@@ -90,10 +110,14 @@ export const rules: readonly Rule[] = [
   railVoltsLow,
   rawFedVolts,
   regulatorDropout,
+  screwLength,
   servoTorque,
   servoTravel,
   servoWires,
+  standsLevel,
+  switchReach,
   throttleChannel,
   waterExposure,
+  wetLine,
   wireAmps,
 ] as readonly Rule[];

@@ -2,6 +2,7 @@ import type { CheckContext } from '../findings/context';
 import { isOver } from '../findings/compare';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import { drawsOf } from '../circuit/draws';
+import { metresWords } from '../berths/lead-length';
 import type { Lead } from '../plan/lead';
 import { terminalsOf } from '../kinds';
 import { shortestWay } from '../survey/shortest-way';
@@ -12,9 +13,9 @@ import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 const dropShare = 0.1;
 
 /** Leads as short and as thick as these never lose that much; only others are looked into. */
-const isOrdinary = (way: readonly Lead[]): boolean =>
+const isOrdinary = ({ survey }: CheckContext, way: readonly Lead[]): boolean =>
   way.every((lead) => (lead.awg ?? 22) <= 24) &&
-  way.reduce((sum, lead) => sum + (lead.metres?.value ?? 0.3), 0) <= 0.4;
+  way.reduce((sum, lead) => sum + survey.leadMetres(lead).value, 0) <= 0.4;
 
 /** Volts lost in the leads of a stalled servo, there and back, wires and contacts. */
 export const leadDrop = defineRule({
@@ -40,7 +41,7 @@ export const leadDrop = defineRule({
         const [source] = rail.sources;
         if (fitted.kind !== 'servo' || !source || !rail.volts || supply.status !== 'fed') return [];
         const way = ownWay(context, source.fitted.fitting.id, id);
-        if (isOrdinary(way.leads)) return [];
+        if (isOrdinary(context, way.leads)) return [];
         const point = context.circuit.at('worst', 'full', 'allStalled');
         const [plus, minus] = way.hub.nets;
         const given = point?.across(way.hub.id, plus, minus);
@@ -95,12 +96,12 @@ function ownWay(
   };
 }
 
-const wireTerm = ({ index }: CheckContext, lead: Lead) =>
+const wireTerm = ({ index, survey }: CheckContext, lead: Lead) =>
   lead.awg === undefined
     ? []
     : [
         plannedTerm(
-          `${index.get(lead.from.fitting).fitting.name}, ${lead.metres ? `${Math.round(lead.metres.value * 1000)} mm of ` : ''}AWG`,
+          `${index.get(lead.from.fitting).fitting.name}, ${metresWords(survey.leadMetres(lead))} of AWG`,
           lead.awg,
           'AWG',
         ),

@@ -1,5 +1,6 @@
 import type { Exposure } from '../plan/brief';
 import type { Protection } from '../parts/part-base';
+import { kindOfAny } from '../kinds';
 import { defineRule } from './rule';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { CheckContext } from '../findings/context';
@@ -12,9 +13,6 @@ import { nameList } from '../words/sentences';
 /** How much protection each exposure asks for: 0 open, 1 coated, 2 sealed. */
 const wanted: Record<Exposure, number> = { dry: 0, dust: 1, splash: 1, wet: 2 };
 const given: Record<Protection, number> = { open: 0, coated: 1, sealed: 2 };
-
-/** Kinds with electronics that water or dust kills. */
-const delicate = ['receiver', 'board', 'controller', 'bec', 'electronicSwitch', 'servo'];
 
 /** Protection of the electronics against the exposure in the Brief. */
 export const waterExposure = defineRule({
@@ -39,7 +37,7 @@ export const waterExposure = defineRule({
     const isBoxed = build.policies.receiverCare !== 'coated';
     const parts = index
       .pieces()
-      .filter(({ part }) => delicate.includes(part.kind) && !(isBoxed && part.kind === 'receiver'));
+      .filter(({ part }) => kindOfAny(part).isDelicate && !(isBoxed && part.kind === 'receiver'));
     const silent = parts.filter(({ part }) => part.protection === undefined);
     const open = parts.filter(({ part }) => part.protection !== undefined && given[part.protection] < needs);
     const said: (Report<'tooOpen'> | Missing)[] = silent.map(({ fitting }) => ({

@@ -216,6 +216,7 @@ export const cables: CableSpec[] = [
     kind: 'cable',
     form: 'extension',
     name: `extension, ${millimetres} mm, three-pin`,
+    length: stated(millimetres / 1000),
     ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-flat')],
   })),
   {
@@ -223,6 +224,7 @@ export const cables: CableSpec[] = [
     kind: 'cable',
     form: 'extension',
     name: 'extension, 150 mm, small three-pin',
+    length: stated(0.15),
     ports: [servoIn('in', 'servo-3-small'), servoIn('out', 'servo-3-small')],
   },
   {
@@ -240,6 +242,7 @@ export const cables: CableSpec[] = [
     kind: 'cable',
     form: 'extension',
     name: 'extension, 300 mm, three-pin',
+    length: stated(0.3),
     ports: [servoIn('in', 'servo-3-flat'), servoIn('out', 'servo-3-flat')],
   },
   {

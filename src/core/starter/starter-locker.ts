@@ -1,5 +1,6 @@
 import type { PartSpec } from '../parts/part-spec';
 import { boards } from './boards';
+import { withBody } from './bodies';
 import { cables } from './cable-parts';
 import { electronicSwitches, loads } from './load-parts';
 import { moreBecs, moreControllers, moreMotors, morePacks } from './more-power';
@@ -8,8 +9,7 @@ import { moreServos } from './more-servos';
 import { becs, controllers, motors, packs } from './power-parts';
 import { receivers, servos, transmitters } from './radio-parts';
 
-/** Generic parts to begin with; makers and names are invented. */
-export const starterLocker: readonly PartSpec[] = [
+const sheets: readonly PartSpec[] = [
   ...packs,
   ...morePacks,
   ...controllers,
@@ -29,6 +29,9 @@ export const starterLocker: readonly PartSpec[] = [
   ...cables,
   ...boards,
 ];
+
+/** Generic parts to begin with; makers and names are invented. */
+export const starterLocker: readonly PartSpec[] = sheets.map(withBody);
 
 /** A part of the starter locker by its id. @throws if there is none */
 export function starterPart(id: string): PartSpec {

@@ -1,5 +1,9 @@
 import type { Build } from '../plan/build';
 import { motorNets } from '../parts/terminals';
+import { Layout } from '../berths/layout';
+import { leadMetres } from '../berths/lead-length';
+import type { Lead } from '../plan/lead';
+import type { Figure } from '../quantity/figure';
 import { BuildIndex, type Fitted } from './build-index';
 import { mainFuses, type MainFuse } from './fuses';
 import { Nets, type NodeId } from './nets';
@@ -13,6 +17,8 @@ import type { VoltsByState } from './volts';
 export class Survey {
   readonly index: BuildIndex;
   readonly nets: Nets;
+  /** What lies where in the model. */
+  readonly layout: Layout;
   readonly sources: readonly Source[];
   readonly supplies: readonly Supply[];
   readonly rails: readonly Rail[];
@@ -28,6 +34,7 @@ export class Survey {
   constructor(readonly build: Build) {
     this.index = new BuildIndex(build);
     this.nets = new Nets(this.index);
+    this.layout = new Layout(this.index);
     const power = tracePower(this.index, this.nets);
     this.sources = power.sources;
     this.supplies = power.supplies;
@@ -42,6 +49,12 @@ export class Survey {
     );
     this.signalByFitting = new Map(this.signals.map((path) => [path.device.fitting.id, path]));
     this.findMotors();
+  }
+
+  /** How long a lead is: measured, by the way that it lies, or usual. */
+  leadMetres(lead: Lead): Figure {
+    const { index, layout } = this;
+    return leadMetres({ index, metresOf: (each) => layout.metresOf(each) }, lead);
   }
 
   /** What reaches a part where it takes its power; `undefined` for parts that take none. */

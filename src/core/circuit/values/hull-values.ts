@@ -138,7 +138,8 @@ export const waterlineOf = (build: Build, estimates: Estimates): number =>
     note: 'usual for its mass, rule of thumb; the Brief takes yours',
   });
 
-const hullKilograms = (build: Build, estimates: Estimates): number =>
+/** Mass of a model that floats, in kilograms: the Brief's, or usual. */
+export const hullKilograms = (build: Build, estimates: Estimates): number =>
   kilogramsOf(build, estimates, usualKilograms);
 
 /** Resistance over weight that does not come from skin friction, by Froude number: rule of thumb, ±30 %. */

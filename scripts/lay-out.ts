@@ -1,0 +1,37 @@
+import { placeParts } from '../src/core/berths/place-parts';
+import type { Build } from '../src/core/plan/build';
+import { applyEdits } from '../src/core/plan/edits';
+import type { ModelInside } from '../src/core/plan/model-inside';
+import type { Placement } from '../src/core/plan/placement';
+import { placeEdit } from '../src/core/put-right/place-part';
+
+/** A build with an inside, and all its parts placed in it. @throws where there is no room for one */
+export function laidOut(build: Build, inside: ModelInside): Build {
+  return placeLoose(applyEdits(build, [{ type: 'setInside', inside }]));
+}
+
+/** All parts taken up and placed once more. */
+export const placedAnew = (build: Build): Build =>
+  placeLoose({ ...build, fittings: build.fittings.map(({ place: _, ...fitting }) => fitting) });
+
+/** Places the parts that lie nowhere yet. */
+export function placeLoose(build: Build): Build {
+  const loose = new Set(build.fittings.filter(({ place }) => !place).map(({ id }) => id));
+  const { placed, conflicts } = placeParts(build, loose);
+  if (conflicts.length > 0)
+    throw new Error(`no room for ${conflicts.map(({ fitting }) => fitting).join(', ')}`);
+  return applyEdits(
+    build,
+    placed.map(({ fitting, place }) => placeEdit(fitting, place)),
+  );
+}
+
+/** A build with something about where parts lie changed. */
+export const moved = (build: Build, changes: Record<string, Partial<Placement>>): Build =>
+  applyEdits(
+    build,
+    Object.entries(changes).flatMap(([id, change]) => {
+      const place = build.fittings.find((fitting) => fitting.id === id)?.place;
+      return place ? [placeEdit(id, { ...place, ...change })] : [];
+    }),
+  );

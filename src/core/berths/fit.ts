@@ -1,0 +1,85 @@
+import type { Obstacle } from '../plan/model-inside';
+import { beyond, boxFrom, overlap, type Box } from './box';
+import { directionOf, roomBox } from './exits';
+import type { Inside } from './inside';
+import { halfBeam } from './inside-sizes';
+import type { Clearance, Laid } from './layout';
+
+/** Metres of skin of a hull. */
+const skin = 0.003;
+
+/** How far a part reaches out of its berth, through the skin or over the lid, in metres; 0 where it fits. */
+export function reachesOut(inside: Inside, { box, berth }: Pick<Laid, 'box' | 'berth'>): number {
+  const out = berth ? beyond(box, boxFrom(berth)) : nearestBerth(inside, box);
+  return Math.max(out, box.z[1] - inside.lid, throughSkin(inside, box));
+}
+
+/** How far a part that lies in no berth is from the nearest. */
+const nearestBerth = ({ berths }: Inside, box: Box): number =>
+  Math.min(...berths.map((berth) => beyond(box, boxFrom(berth))), Infinity);
+
+function throughSkin(inside: Inside, box: Box): number {
+  // The berths of two hulls lie off the middle, and are as narrow as the hulls.
+  if (inside.form === 'twin hull') return 0;
+  const half = Math.min(halfBeam(inside, box.x[0]), halfBeam(inside, box.x[1])) - skin;
+  const isNarrowing = half < inside.beam / 2 - skin;
+  return isNarrowing ? Math.max(0, box.y[1] - half, -half - box.y[0]) : 0;
+}
+
+/** Obstacles that a part reaches into, and how far, in metres. */
+export const blockedBy = (
+  { obstacles }: Pick<Inside, 'obstacles'>,
+  box: Box,
+): { obstacle: Obstacle; metres: number }[] =>
+  obstacles.flatMap((obstacle) => {
+    const metres = overlap(box, boxFrom(obstacle));
+    return metres > 0 ? [{ obstacle, metres }] : [];
+  });
+
+/** How much of the room that a part's plugs need on one side is missing, in metres, and what takes it. */
+export function missingRoom(
+  inside: Inside,
+  laid: Laid,
+  { side, metres }: Clearance,
+  others: readonly Pick<Laid, 'box' | 'fitted'>[],
+): { metres: number; by: string } | undefined {
+  const room = roomBox(laid.box, side, laid.place.turn, metres);
+  const { axis, sign } = directionOf(side, laid.place.turn);
+  const face = laid.box[axis][sign > 0 ? 1 : 0];
+  const gapTo = (box: Box) => (sign > 0 ? box[axis][0] - face : face - box[axis][1]);
+  const found = [
+    ...others.flatMap(({ box, fitted }) =>
+      overlap(room, box) > 0 ? [{ gap: gapTo(box), by: `the ${fitted.fitting.name}` }] : [],
+    ),
+    ...blockedBy(inside, room).map(({ obstacle }) => ({
+      gap: gapTo(boxFrom(obstacle)),
+      by: `the ${obstacle.name}`,
+    })),
+    ...(laid.berth
+      ? [
+          {
+            gap: (() => {
+              const walls = boxFrom(laid.berth);
+              return sign > 0 ? walls[axis][1] - face : face - walls[axis][0];
+            })(),
+            by: `the wall of the ${laid.berth.name}`,
+          },
+        ]
+      : []),
+  ].sort((a, b) => a.gap - b.gap)[0];
+  // What lies in the part itself is told as not fitting.
+  const missing = found ? metres - Math.max(found.gap, 0) : 0;
+  return found && missing > 1e-9 ? { metres: missing, by: found.by } : undefined;
+}
+
+/** Parts that lie in each other, each pair once, with how far. */
+export function overlaps<Each extends Pick<Laid, 'box'>>(
+  laid: readonly Each[],
+): { a: Each; b: Each; metres: number }[] {
+  return laid.flatMap((a, n) =>
+    laid.slice(n + 1).flatMap((b) => {
+      const metres = overlap(a.box, b.box);
+      return metres > 1e-6 ? [{ a, b, metres }] : [];
+    }),
+  );
+}

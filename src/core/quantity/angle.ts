@@ -1,0 +1,2 @@
+/** Radians in a degree. */
+export const radiansPerDegree = Math.PI / 180;
