@@ -84,7 +84,7 @@ const insides = {
 } as const satisfies Record<string, ModelInside>;
 
 const planned = tugAsPlanned();
-const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer, planned)), 'extend:')), {
+const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer, planned)), 'longer:')), {
   'rail-volts-low': 'Calm water only; the rudders are large.',
   'contact-amps': 'The winch never hauls while the rudders are hard over.',
 });

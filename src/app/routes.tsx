@@ -31,6 +31,7 @@ export const router = createBrowserRouter([
       station('sheet', () => import('./sheet/SheetScreen')),
       station('builds', () => import('./builds/BuildsScreen')),
       station('loom', () => import('./loom/LoomStation')),
+      station('berths', () => import('./berths/BerthsStation')),
       station('trial', () => import('./trial/TrialStation')),
       station('fit-out', () => import('./fitout/FitOutStation')),
       { path: '*', loader: () => redirect('/loom') },

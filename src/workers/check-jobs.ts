@@ -4,7 +4,10 @@ import type { CheckResult } from '../core/check/check-result';
 import type { PatchPreview } from '../core/check/preview';
 import type { PartSpec } from '../core/parts/part-spec';
 import type { Build } from '../core/plan/build';
+import { placeParts, type Placing } from '../core/berths/place-parts';
+import { applyEdits } from '../core/plan/edits';
 import type { Patch } from '../core/plan/patch';
+import { placeEdit } from '../core/put-right/place-part';
 import type { Well, WellReport } from '../core/findings/wells';
 import { proposeWiring } from '../core/wiring/propose-wiring';
 import type { WiringPlan } from '../core/wiring/draft';
@@ -24,6 +27,11 @@ export interface Asked {
 
 /** A proposal, and the wells that it would leave. */
 export interface ProposedWiring extends WiringPlan {
+  wells: Record<Well, WellReport>;
+}
+
+/** Places found, and the wells that they would leave. */
+export interface ProposedPlaces extends Placing {
   wells: Record<Well, WellReport>;
 }
 
@@ -73,6 +81,16 @@ export const checkJobs = {
   propose({ build, shelf }: Asked, refused: ReadonlySet<string>): ProposedWiring {
     const { proposals, unsolved, build: wired } = proposeWiring(build, shelf.parts, refused);
     return { proposals, unsolved, build: wired, wells: checkBuild(wired, shelf.parts).wells };
+  },
+
+  /** Places for some parts, and the wells that they would leave. */
+  place({ build, shelf }: Asked, which: readonly string[]): ProposedPlaces {
+    const found = placeParts(build, new Set(which));
+    const after = applyEdits(
+      build,
+      found.placed.map(({ fitting, place }) => placeEdit(fitting, place)),
+    );
+    return { ...found, wells: checkBuild(after, shelf.parts).wells };
   },
 };
 

@@ -53,7 +53,7 @@ const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
       </div>
       {isDryHere && (
         <NothingOpen
-          isSpace={view === 'space'}
+          isSpace={view === 'space' && check.context.survey.layout.laid.length === 0}
           isBegun={isBegun}
           isAllDry={isAllDry}
           unknown={new Set((isAllDry ? unknowns : missing).map((asked) => asked.missing)).size}
@@ -91,10 +91,14 @@ interface NothingOpenProps {
 function NothingOpen({ isSpace, isBegun, isAllDry, unknown }: NothingOpenProps) {
   if (isSpace) {
     return (
-      <p className={styles.nothing}>
-        Whether it all fits, reaches and stays above the water has not been surveyed. Until then, lay the
-        parts out with the lid on before you fix anything.
-      </p>
+      <>
+        <p className={styles.nothing}>
+          Whether it all fits, reaches, stays dry and balances is not known: the parts lie nowhere yet.
+        </p>
+        <Button variant="contained" component={Link} to="/berths" sx={{ mt: 1.5 }}>
+          Lay them out
+        </Button>
+      </>
     );
   }
   if (!isBegun) {

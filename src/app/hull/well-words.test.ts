@@ -31,7 +31,7 @@ describe('wellWords', () => {
   });
 
   it('tells not surveyed from facts missing', () => {
-    expect(wellWords('space', { ...dry, state: 'hatched' }).state).toBe('not surveyed yet');
+    expect(wellWords('space', { ...dry, state: 'hatched' }).state).toBe('not laid out yet');
     expect(wellWords('current', { ...dry, state: 'hatched', unknown: 2 })).toEqual({
       state: 'facts missing',
       figure: '2 unknown',

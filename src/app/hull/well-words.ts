@@ -5,7 +5,7 @@ export function wellWords(well: Well, report: WellReport): { state: string; figu
   const { state, stop, mind, note, accepted, unknown, headline } = report;
   if (state === 'hatched') {
     return {
-      state: well === 'space' && unknown === 0 ? 'not surveyed yet' : 'facts missing',
+      state: well === 'space' && unknown === 0 ? 'not laid out yet' : 'facts missing',
       figure: unknown > 0 ? `${unknown} unknown` : '',
     };
   }

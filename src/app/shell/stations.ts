@@ -3,6 +3,7 @@ export const stations = [
   { digit: 1, name: 'Brief', path: '/brief' },
   { digit: 2, name: 'Locker', path: '/locker' },
   { digit: 3, name: 'Loom', path: '/loom' },
+  { digit: 4, name: 'Berths', path: '/berths' },
   { digit: 5, name: 'Trial', path: '/trial' },
   { digit: 6, name: 'Fit-out', path: '/fit-out' },
 ] as const;

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react
 import type { PatchPreview } from '../../core/check/preview';
 import type { Finding } from '../../core/findings/finding';
 import type { Patch } from '../../core/plan/patch';
-import type { Asked, ProposedWiring } from '../../workers/check-jobs';
+import type { Asked, ProposedPlaces, ProposedWiring } from '../../workers/check-jobs';
 import { checkWorker } from '../../workers/check-worker';
 import { useBuild } from './build-store';
 import { useLocker } from './locker-store';
@@ -63,5 +63,15 @@ export function useProposal(refused: ReadonlySet<string>): UseQueryResult<Propos
     queryKey: ['proposal', asked.revision, [...refused].sort().join(' ')],
     queryFn: () => checkWorker.do((jobs) => jobs.propose(asked, refused)),
     placeholderData: keepPreviousData,
+  });
+}
+
+/** Places for some parts of the open build, by their ids. */
+export function usePlacing(which: readonly string[]): UseQueryResult<ProposedPlaces> {
+  const asked = useAsked();
+  return useQuery({
+    ...kept,
+    queryKey: ['placing', asked.revision, which.join(' ')],
+    queryFn: () => checkWorker.do((jobs) => jobs.place(asked, which)),
   });
 }

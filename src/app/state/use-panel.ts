@@ -1,4 +1,4 @@
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 import { wells, type Well } from '../../core/findings/wells';
 
 export type PanelView = Well | 'all';
@@ -6,6 +6,9 @@ export type PanelView = Well | 'all';
 /** What the findings panel shows, kept in the address so that back, reload and links work. */
 export function usePanel() {
   const [params, setParams] = useSearchParams();
+  const { pathname } = useLocation();
+  // What lies where is judged in one well.
+  const usual: PanelView = pathname === '/berths' ? 'space' : 'all';
   const asked = params.get('well');
   const well: PanelView | undefined = [...wells, 'all' as const].find((candidate) => candidate === asked);
   const findingId = params.get('finding') ?? undefined;
@@ -18,11 +21,11 @@ export function usePanel() {
     setParams(next, { replace: view === well });
   };
   return {
-    view: well ?? 'all',
+    view: well ?? usual,
     isChosen: well !== undefined,
     findingId,
     showWell: (view: PanelView) => set(view),
-    showFinding: (id: string | undefined) => set(well ?? 'all', id),
+    showFinding: (id: string | undefined) => set(well ?? usual, id),
     close: () => set(undefined),
   };
 }

@@ -102,7 +102,7 @@ export function lay(inside: Inside, fitted: Fitted, place: Placement): Laid {
 }
 
 /** The smallest berth that a place is in. */
-function berthAt({ berths }: Pick<Inside, 'berths'>, { x, y, z }: Spot): Berth | undefined {
+export function berthAt({ berths }: Pick<Inside, 'berths'>, { x, y, z }: Spot): Berth | undefined {
   const within = berths.filter((berth) => {
     const box = boxFrom(berth);
     return x >= box.x[0] && x <= box.x[1] && y >= box.y[0] && y <= box.y[1] && z >= box.z[0] && z <= box.z[1];

@@ -49,6 +49,12 @@ export function leadMetres(
   return estimated(usualRun[runKind(end(lead.from), end(lead.to))].metres, 'usual length of such a lead');
 }
 
+/** The same, where there is more to it than what is usual. */
+export const knownMetres = (at: Parameters<typeof leadMetres>[0], lead: Lead): Figure | undefined =>
+  lead.metres || at.metresOf(lead) !== undefined || ownMetres(at.index, lead)
+    ? leadMetres(at, lead)
+    : undefined;
+
 /** A length as a person reads it: `about 320 mm` where nobody measured it. */
 export const metresWords = ({ value, provenance }: Figure): string =>
   `${provenance === 'estimated' ? 'about ' : ''}${Math.round(value * 1000)} mm`;

@@ -30,6 +30,9 @@ interface Lying {
   berth: { id: string } | undefined;
 }
 
+/** Whether a lead that was measured does not go its way; what is less than half a millimetre is no matter. */
+export const isShort = ({ has, needed }: Route): boolean => has !== undefined && has < needed - 0.0005;
+
 /** The ways of all runs whose ends lie somewhere, or hang where they reach best. */
 export class LeadRoutes {
   readonly all: Route[];

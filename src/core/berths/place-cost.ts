@@ -5,7 +5,7 @@ import { turnsDrum } from '../parts/servo';
 import type { BuildIndex, Fitted } from '../survey/build-index';
 import { antennaEnd, antennaLacks, antennaToBox, clearOfPower, shadesAntenna } from './antenna';
 import { balanceOf } from './balance';
-import { middleOf, overlap } from './box';
+import { distance, middleOf, overlap } from './box';
 import { exitSide, exitSpot, roomBox } from './exits';
 import { blockedBy, missingRoom, reachesOut } from './fit';
 import type { Inside } from './inside';
@@ -36,6 +36,7 @@ export type PlaceCosts = Record<PlaceReason, number>;
 const weights = {
   fits: 4000,
   plugs: 400,
+  crowd: 8,
   wet: 300,
   unaired: 150,
   outOfHand: 400,
@@ -115,10 +116,12 @@ export class PlaceCost {
       let plugs = 0;
       for (const clearance of clearances) plugs += missingRoom(inside, laid, clearance, others)?.metres ?? 0;
       for (const room of rooms) plugs += Math.max(0, overlap(box, room));
+      let crowd = 0;
+      for (const other of others) crowd += Math.max(0, fingers - distance(box, other.box));
       const middle = middleOf(box);
       return {
         fits,
-        plugs: weights.plugs * millimetres * plugs,
+        plugs: millimetres * (weights.plugs * plugs + weights.crowd * crowd),
         water: isWet ? weights.wet + (inside.wetLine - place.z) * millimetres : 0,
         air: kind === 'controller' && berth?.isAired === false ? weights.unaired : 0,
         hand: isSwitch && berth?.isReached === false ? weights.outOfHand : 0,
@@ -202,6 +205,9 @@ export class PlaceCost {
 /** A motor of a boat drives aft. */
 const isShaftForward = (inside: Inside, kind: Fitted['kind'], { turn }: Laid['place']): boolean =>
   kind === 'motor' && isHull(inside.form) && turn !== 180;
+
+/** Metres between parts for a finger, and for tape. */
+const fingers = 0.01;
 
 /** Metres that a way counts as where there is none. */
 const noWay = 5;

@@ -1,4 +1,3 @@
-import { metresWords } from '../berths/lead-length';
 import type { CheckContext } from '../findings/context';
 import { leadRows, type PlugNamer } from '../loom/lead-rows';
 import type { BenchList } from './bench-list';
@@ -27,7 +26,7 @@ export function leadSchedule(context: CheckContext, plugName?: PlugNamer): Bench
           row.conductors.join(', '),
           row.plugs,
           awg === undefined ? 'unknown' : `AWG ${awg}`,
-          metresWords(context.survey.leadMetres(lead)).replace(' mm', ''),
+          context.survey.leadWords(lead)?.replace(' mm', '') ?? 'unknown',
         ],
       };
     }),

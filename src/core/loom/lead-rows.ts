@@ -1,4 +1,3 @@
-import { metresWords } from '../berths/lead-length';
 import type { Conductor, Lead } from '../plan/lead';
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import { goesTogether, mating, type Mating } from '../connectors/mating';
@@ -42,9 +41,7 @@ function leadRow({ index, build, survey }: CheckContext, lead: Lead, plugName: P
   const names = [...new Set([a, b].map((port) => plugName(port.connector.family)))];
   const channel = a.channel ?? b.channel;
   const served = channel === undefined ? undefined : channelInputs(build, channel)[0]?.function;
-  const size = [metresWords(survey.leadMetres(lead)), lead.awg !== undefined && `AWG ${lead.awg}`].filter(
-    Boolean,
-  );
+  const size = [survey.leadWords(lead), lead.awg !== undefined && `AWG ${lead.awg}`].filter(Boolean);
   return {
     id: lead.id,
     from: capital(index.portName(lead.from)),

@@ -103,8 +103,8 @@ describe('the loom model', () => {
       ['Pack', '12.6 V full', false],
       ['Drive', '22.6 A asked', true],
       ['Rail', '6.0 and 5.0 V', true],
-      ['Motors', '18.3 A asked', false],
-      ['Served', '5.6 A asked', false],
+      ['Motors', '18.1 A asked', false],
+      ['Served', '5.8 A asked', false],
     ]);
   });
 

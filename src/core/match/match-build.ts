@@ -3,6 +3,7 @@ import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
 import type { LockerItem } from '../locker/locker-item';
 import { turnsDrum } from '../parts/servo';
+import type { Finding } from '../findings/finding';
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import type { LoadForm } from '../parts/load';
 import type { Build } from '../plan/build';
@@ -126,6 +127,9 @@ interface Sound extends FittedCombination {
   unknowns: number;
 }
 
+/** Where parts lie is changed in the Berths, not by other parts: what does not reach or fit there is no reason against one. */
+const vetoes = ({ severity, well }: Finding): boolean => severity === 'stop' && well !== 'space';
+
 /** A combination put in and wired without a stop: beside the leads that stand, or else all anew. */
 function sound(
   build: Build,
@@ -138,7 +142,7 @@ function sound(
   for (const isAnew of isAllOpen ? [true, false] : [false, true]) {
     const fitted = fitCombination(build, roles, parts, locker, isAnew);
     const { findings, unknowns } = checkBuild(fitted.build, locker);
-    if (fitted.unsolved.length === 0 && findings.every(({ severity }) => severity !== 'stop'))
+    if (fitted.unsolved.length === 0 && findings.every((finding) => !vetoes(finding)))
       return {
         ...fitted,
         minds: findings.filter(({ severity }) => severity === 'mind').length,

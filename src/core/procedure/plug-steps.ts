@@ -1,4 +1,3 @@
-import { metresWords } from '../berths/lead-length';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
@@ -40,6 +39,7 @@ function hangsOnRail({ survey, index }: CheckContext, { from }: Lead): boolean {
 
 function plugStep(context: CheckContext, lead: Lead): Step {
   const { index, build, survey } = context;
+  const run = survey.leadWords(lead);
   const receiverEnd = [lead.from, lead.to].find((end) => index.get(end.fitting).part.kind === 'receiver');
   const deviceEnd = receiverEnd === lead.from ? lead.to : lead.from;
   const device = index.get(deviceEnd.fitting).fitting;
@@ -63,7 +63,7 @@ function plugStep(context: CheckContext, lead: Lead): Step {
             `Channel ${port?.channel}, ${nameList(carried.map((input) => input.function.name.toLowerCase()))}.`,
           ]
         : []),
-      `${capital(words)}; ${family}. The run is ${metresWords(survey.leadMetres(lead))}.`,
+      `${capital(words)}; ${family}.${run === undefined ? '' : ` The run is ${run}.`}`,
     ],
     cautions: [],
     ...unpowered,

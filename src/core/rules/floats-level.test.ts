@@ -14,8 +14,8 @@ testRule(floatsLevel, {
   valid: [
     { name: 'a boat on an even keel', build: berthed() },
     {
-      name: 'nothing said while a part lies nowhere',
-      build: berthed({ places: { rx: null, pack: { x: 0.7 } } }),
+      name: 'nothing said while a heavy part lies nowhere',
+      build: berthed({ places: { pack: null }, inside: { bareX: 0.45 } }),
     },
     {
       name: 'a boat that nobody weighed: asked for',

@@ -8,7 +8,7 @@ import { offerLevel } from '../put-right/shift-weight';
 import type { Patch } from '../plan/patch';
 import { defineRule } from './rule';
 import { millimetres, planTerm, shapeTerm } from './support/berth-terms';
-import { massTerms, missingMasses, outweighs } from './support/mass-terms';
+import { isUnsettled, massTerms, missingMasses, outweighs } from './support/mass-terms';
 
 type Message = 'trimmed' | 'heels' | 'lowSide' | 'tender' | 'capsizes' | 'overweight';
 
@@ -58,10 +58,10 @@ export const floatsLevel = defineRule<Message>({
     },
   },
   check(context) {
-    const { inside, balance, laid, loose } = context.survey.layout;
+    const { inside, balance, laid } = context.survey.layout;
     if (!inside || !balance?.afloat || laid.length === 0) return [];
     // While parts lie nowhere, what is told would be of another model.
-    if (loose.length > 0) return [];
+    if (isUnsettled(balance)) return [];
     const missing = missingMasses(context, balance);
     // A model that weighs less than its parts is none.
     if (outweighs(context, balance)) return missing;

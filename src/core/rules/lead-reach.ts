@@ -1,4 +1,4 @@
-import { slack, type Route } from '../berths/lead-routes';
+import { isShort, slack, type Route } from '../berths/lead-routes';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import { offerLonger } from '../put-right/extend-lead';
@@ -35,7 +35,7 @@ export const leadReach = defineRule<Message>({
     if (!inside) return [];
     return routes.flatMap((route): Report<Message>[] => {
       const { run, way, needed, has } = route;
-      if (has === undefined || has >= needed - 0.0005) return [];
+      if (!isShort(route) || has === undefined) return [];
       const [from, to] = ends(context, route);
       const through = way.passages
         .filter(({ across }) => across !== undefined)

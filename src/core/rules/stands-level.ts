@@ -4,7 +4,7 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerLevel } from '../put-right/shift-weight';
 import { defineRule } from './rule';
 import { millimetres, planTerm, shapeTerm } from './support/berth-terms';
-import { massTerms, missingMasses, outweighs } from './support/mass-terms';
+import { isUnsettled, massTerms, missingMasses, outweighs } from './support/mass-terms';
 
 type Message = 'frontHeavy' | 'frontLight' | 'oneSided' | 'tips';
 
@@ -42,8 +42,8 @@ export const standsLevel = defineRule<Message>({
     },
   },
   check(context) {
-    const { inside, balance, laid, loose } = context.survey.layout;
-    if (!inside || !balance?.onWheels || laid.length === 0 || loose.length > 0) return [];
+    const { inside, balance, laid } = context.survey.layout;
+    if (!inside || !balance?.onWheels || laid.length === 0 || isUnsettled(balance)) return [];
     const { front, port, tip, axles } = balance.onWheels;
     const shape: Term[] = [
       shapeTerm(inside, 'wheelbase', millimetres(inside.wheelbase), 'mm'),

@@ -1,7 +1,9 @@
 import { sizeOfPart } from '../berths/part-size';
+import { cellVolts } from '../packs/chemistry';
 import { kilogramsOfPart } from '../parts/kilograms';
 import type { PartSpec } from '../parts/part-spec';
 import { stated } from '../quantity/figure';
+import { wattHoursPerKilogram } from './more-power';
 
 /** Millimetres and grams of the parts that are unlike others of their kind. */
 const unlike: Readonly<Record<string, readonly [long: number, wide: number, high: number, grams: number]>> = {
@@ -15,6 +17,7 @@ const unlike: Readonly<Record<string, readonly [long: number, wide: number, high
   'servo-sail': [47, 25, 45, 92],
   'servo-winch': [47, 25, 45, 95],
   'servo-toy': [41, 20, 38, 40],
+  'controller-brushed-10': [30, 24, 13, 15],
   'fan-40': [40, 40, 10, 14],
   'fan-30': [30, 30, 10, 9],
   'lamps-12': [60, 8, 4, 8],
@@ -26,6 +29,12 @@ const unlike: Readonly<Record<string, readonly [long: number, wide: number, high
   'board-converter-6': [42, 26, 12, 15],
 };
 
+const usualKilograms = (part: PartSpec): number =>
+  part.kind === 'pack' && part.ampHours
+    ? (part.cells * cellVolts(part.chemistry).nominal * part.ampHours.value) /
+      wattHoursPerKilogram[part.chemistry]
+    : kilogramsOfPart(part);
+
 /** The sheet of a starter part with its body stated, where it is not yet: what is usual for its kind. */
 export function withBody(part: PartSpec): PartSpec {
   if (part.kind === 'transmitter') return part;
@@ -36,7 +45,7 @@ export function withBody(part: PartSpec): PartSpec {
     usual.wide,
     usual.high,
   ];
-  const kilograms = own ? own[3] / 1000 : Number(kilogramsOfPart(part).toPrecision(2));
+  const kilograms = own ? own[3] / 1000 : Number(usualKilograms(part).toPrecision(2));
   return {
     ...part,
     length: part.length ?? stated(long!),

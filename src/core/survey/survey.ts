@@ -1,7 +1,7 @@
 import type { Build } from '../plan/build';
 import { motorNets } from '../parts/terminals';
 import { Layout } from '../berths/layout';
-import { leadMetres } from '../berths/lead-length';
+import { knownMetres, leadMetres, metresWords } from '../berths/lead-length';
 import type { Lead } from '../plan/lead';
 import type { Figure } from '../quantity/figure';
 import { BuildIndex, type Fitted } from './build-index';
@@ -55,6 +55,13 @@ export class Survey {
   leadMetres(lead: Lead): Figure {
     const { index, layout } = this;
     return leadMetres({ index, metresOf: (each) => layout.metresOf(each) }, lead);
+  }
+
+  /** The length of a lead in words: `about 320 mm`; `undefined` where it is no more than usual. */
+  leadWords(lead: Lead): string | undefined {
+    const { index, layout } = this;
+    const known = knownMetres({ index, metresOf: (each) => layout.metresOf(each) }, lead);
+    return known && metresWords(known);
   }
 
   /** What reaches a part where it takes its power; `undefined` for parts that take none. */

@@ -19,6 +19,13 @@ export const massTerms = ({ masses }: Balance): Term[] =>
       ...(provenance === 'estimated' && { note: 'usual for its kind, nobody weighed it' }),
     }));
 
+/** Share of the whole mass that may lie nowhere yet without making what is told of the balance that of another model. */
+const looseShare = 0.03;
+
+/** Whether so much lies nowhere yet that nothing can be said of the balance. */
+export const isUnsettled = ({ loose, kilograms }: Balance): boolean =>
+  loose.kilograms > looseShare * kilograms;
+
 /** Whether the parts weigh more than the Brief says that all of the model does. */
 export const outweighs = ({ build }: CheckContext, { masses }: Balance): boolean =>
   build.brief.kilograms !== undefined &&

@@ -1,0 +1,53 @@
+import Button from '@mui/material/Button';
+import { formsFor } from '../../core/berths/inside-sizes';
+import type { Inside } from '../../core/berths/inside';
+import type { ModelInside } from '../../core/plan/model-inside';
+import { MenuButton } from '../loom/MenuButton';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { formWords } from './form-words';
+import { RoomsTable } from './RoomsTable';
+import { SizeFields } from './SizeFields';
+import { withoutGaps } from './without-gaps';
+import styles from './ModelSizes.module.css';
+
+/** The model itself: its shape, its sizes, its rooms and the holes between them. */
+export function ModelSizes({ inside }: { inside: Inside }) {
+  const build = useBuild();
+  const apply = useBuildStore((state) => state.apply);
+  const { told } = inside;
+  const set = (words: string, next: ModelInside) => apply(words, [{ type: 'setInside', inside: next }]);
+  return (
+    <section className={styles.model} aria-label="The model">
+      <div className={styles.head}>
+        <h2 className={styles.title}>{formWords[inside.form].name}</h2>
+        <MenuButton
+          label="Another shape"
+          options={formsFor(build)
+            .filter((form) => form !== inside.form)
+            .map((form) => ({ id: form, text: formWords[form].name, note: formWords[form].words }))}
+          onChoose={(id) => {
+            const form = formsFor(build).find((each) => each === id);
+            if (form) set(`shape: ${form}`, { form });
+          }}
+        />
+        {(told.berths ?? told.passages ?? told.obstacles) !== undefined && (
+          <Button
+            size="small"
+            onClick={() => {
+              const { berths: _b, passages: _p, obstacles: _o, points: _f, ...rest } = told;
+              set('rooms as they usually are', rest);
+            }}
+          >
+            Rooms as they usually are
+          </Button>
+        )}
+      </div>
+      <SizeFields
+        told={told}
+        sizes={inside}
+        onChange={(change) => set('size of the model', withoutGaps(told, change))}
+      />
+      <RoomsTable inside={inside} onSet={set} />
+    </section>
+  );
+}
