@@ -11,6 +11,7 @@ import { checkCommand, type CommandOutput } from './check-command';
 import { netlistCommand } from './netlist-command';
 import { networkCommand } from './network-command';
 import { matchCommand, type MatchOptions } from './match-command';
+import { placeCommand } from './place-command';
 import { scheduleCommand } from './schedule-command';
 import { trialCommand, type TrialOptions } from './trial-command';
 
@@ -35,6 +36,7 @@ const verbs: Record<string, Verb> = {
   check: onBuild(checkCommand),
   sheet: onBuild((build) => success(plain(markdownSheet(checkBuild(build, starterLocker))))),
   schedule: onBuild((build) => success(plain(scheduleCommand(build)))),
+  place: onBuild((build) => success(placeCommand(build))),
   trial: onBuild(trialCommand),
   match: onBuild(matchCommand),
   netlist: onBuild((build) => {
@@ -48,7 +50,7 @@ const verbs: Record<string, Verb> = {
 };
 
 const usage =
-  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json]';
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull place FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json]';
 
 /** Largest file that is looked at. */
 const mostBytes = 50 * 2 ** 20;

@@ -61,7 +61,11 @@ interface Shown {
 
 /** Lengths are metres here, and read as on a rule. */
 const shown = (value: number, unit: Unit, units: Parameters<typeof formatQuantity>[2]) =>
-  unit === 'mm' ? formatLength(value, units) : formatQuantity(value, unit, units);
+  unit === 'mm'
+    ? formatLength(value, units)
+    : unit === '°' && Number.isInteger(value)
+      ? `${value}°`
+      : formatQuantity(value, unit, units);
 
 const formatBound = (
   [word, limit]: readonly [string, number],
@@ -149,7 +153,13 @@ function PackSlider({ inside, balance, onDraft, onPut }: BalanceFiguresProps) {
   const share = (x: number) => `${(Math.min(Math.max(x / most, 0), 1) * 100).toFixed(1)}%`;
   const [from, best, to] = range;
   const mm = (x: number) => formatLength(x, units);
-  const isReached = best > 0 && best < most;
+  const isLevel = pack.at.x >= from && pack.at.x <= to;
+  const words =
+    best > 0 && best < most
+      ? `best at ${mm(best)}`
+      : isLevel
+        ? 'as far as it can help, it does'
+        : 'it alone does not level the model';
   return (
     <div className={styles.pack}>
       <span id="pack-along">{pack.name} along the model</span>
@@ -171,8 +181,7 @@ function PackSlider({ inside, balance, onDraft, onPut }: BalanceFiguresProps) {
         />
       </div>
       <span className={styles.words}>
-        lies at {mm(pack.at.x)};{' '}
-        {isReached ? `level with it at ${mm(best)}` : 'it alone does not level the model'}
+        lies at {mm(pack.at.x)}; {words}
       </span>
     </div>
   );

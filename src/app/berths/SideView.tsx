@@ -70,6 +70,18 @@ export function SideView({ layout, scale, outline, chosen, bad, antenna }: SideV
         />
       ))}
       <path d={`M${outline.side.map(([x, z]) => at(x, z)).join('L')}Z`} className={styles.hullSide} />
+      {inside.berths.map((berth) => (
+        <rect
+          key={berth.id}
+          x={scale.x(berth.x)}
+          y={scale.sideY(berth.z + berth.high)}
+          width={berth.long * scale.perMetre}
+          height={berth.high * scale.perMetre}
+          className={styles.berthSide}
+        >
+          <title>{berth.name}</title>
+        </rect>
+      ))}
       <line
         x1={scale.x(length * 0.12)}
         x2={scale.x(length * 0.82)}

@@ -36,7 +36,10 @@ export function CommandPalette({ onClose }: { onClose: () => void }) {
               {command.keys && <kbd className={styles.keys}>{command.keys}</kbd>}
             </li>
           )}
-          renderInput={(params) => <TextField {...params} label="What do you want to do?" />}
+          renderInput={(params) => (
+            // eslint-disable-next-line jsx-a11y/no-autofocus -- whoever opens it goes on to type
+            <TextField {...params} autoFocus label="What do you want to do?" />
+          )}
           slotProps={{ listbox: { sx: { maxHeight: '52vh' } } }}
           sx={{ minHeight: '60vh' }}
         />

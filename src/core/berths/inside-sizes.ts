@@ -40,10 +40,10 @@ const hulls = {
 
 /** What stands on the ground: wheelbase in metres by the cube root of the mass, the rest against wheelbase or track. */
 const grounds = {
-  'wheeled yacht': { base: 0.6, track: 0.75, long: 1.15, beam: 0.2, lid: 0.1, clearance: 0.05 },
-  'car chassis': { base: 0.225, track: 0.7, long: 1.45, beam: 0.62, lid: 0.095, clearance: 0.008 },
-  'ladder frame': { base: 0.225, track: 0.52, long: 1.5, beam: 0.95, lid: 0.17, clearance: 0.035 },
-  'tracked tub': { base: 0.22, track: 0.62, long: 1.25, beam: 0.68, lid: 0.14, clearance: 0.025 },
+  'wheeled yacht': { base: 0.6, track: 0.75, long: 1.15, beam: 0.2, lid: 0.1, high: 0.12, clearance: 0.05 },
+  'car chassis': { base: 0.225, track: 0.7, long: 1.45, beam: 0.62, lid: 0.095, high: 0.3, clearance: 0.008 },
+  'ladder frame': { base: 0.225, track: 0.52, long: 1.5, beam: 0.95, lid: 0.17, high: 0.3, clearance: 0.035 },
+  'tracked tub': { base: 0.22, track: 0.62, long: 1.25, beam: 0.68, lid: 0.14, high: 0.3, clearance: 0.025 },
 } as const;
 
 /** The shape that a kind of model usually has. */
@@ -109,7 +109,7 @@ function groundSizes(told: ModelInside, kilograms: number, brief: Build['brief']
   const wheelbase = told.wheelbase ?? brief.trackLength ?? toMillimetre(shape.base * Math.cbrt(kilograms));
   const track = told.track ?? brief.gauge ?? toMillimetre(wheelbase * shape.track);
   const length = told.length ?? toMillimetre(wheelbase * shape.long);
-  const lid = told.lid ?? toMillimetre(Math.max(shape.lid, 0.3 * wheelbase));
+  const lid = told.lid ?? toMillimetre(Math.max(shape.lid, shape.high * wheelbase));
   return {
     form: told.form,
     kilograms,

@@ -2,6 +2,7 @@ import { connectorFamily, type ConnectorFamilyId } from '../connectors/families'
 import type { Gender } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import type { LockerItem } from '../locker/locker-item';
+import type { Hold } from '../plan/placement';
 import type { PlugNamer } from '../loom/lead-rows';
 import { capital } from '../words/sentences';
 import type { BenchList, ListLine } from './bench-list';
@@ -27,7 +28,12 @@ export function shoppingList(
     id: 'shopping',
     title: 'To buy',
     heads: ['What', 'How many', 'For', 'Price'],
-    lines: [...partLines(context, items), ...connectorLines(context, plugName), ...consumables(context)],
+    lines: [
+      ...partLines(context, items),
+      ...connectorLines(context, plugName),
+      ...consumables(context),
+      ...holdLines(context),
+    ],
   };
 }
 
@@ -78,6 +84,29 @@ function connectorLines({ index, ...context }: CheckContext, plugName: PlugNamer
       ],
     };
   });
+}
+
+/** What holds parts in their places, as it is bought: by the piece or by the length. */
+const fastenings: Record<Hold, (parts: number) => readonly [what: string, many: string][]> = {
+  tape: (parts) => [['Double-sided tape, 20 mm', `${parts * 10} cm`]],
+  strap: (parts) => [['Hook-and-loop strap', String(parts)]],
+  'foam and strap': (parts) => [
+    ['Hook-and-loop strap', String(parts)],
+    ['Foam, 5 mm', `${parts} pieces`],
+  ],
+  screws: (parts) => [['Self-tapping screws with washers', `${parts * 4} and ${parts} spare`]],
+};
+
+function holdLines({ survey }: CheckContext): ListLine[] {
+  const held = new Map<Hold, string[]>();
+  for (const { place, fitted } of survey.layout.laid)
+    if (place.hold) held.set(place.hold, [...(held.get(place.hold) ?? []), fitted.fitting.name]);
+  return [...held].flatMap(([hold, names]) =>
+    fastenings[hold](names.length).map(([what, many]) => ({
+      key: `list:hold:${hold}:${what}`,
+      cells: [what, many, names.join(', '), ''],
+    })),
+  );
 }
 
 function consumables(context: CheckContext): ListLine[] {

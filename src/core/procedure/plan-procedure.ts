@@ -1,7 +1,6 @@
 import type { CheckContext } from '../findings/context';
 import { afterSteps } from './after-steps';
 import { closingSteps } from './closing-steps';
-import { linkageSteps } from './linkage-steps';
 import { powerSteps } from './power-steps';
 import { prepareSteps } from './prepare-steps';
 import { radioSteps } from './radio-steps';
@@ -15,7 +14,6 @@ import type { Step } from './step';
 export function planProcedure(context: CheckContext): Step[] {
   return [
     ...prepareSteps(context),
-    ...linkageSteps(context),
     ...radioSteps(context),
     ...regulatorSteps(context),
     ...plugInSteps(context),

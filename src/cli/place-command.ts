@@ -1,0 +1,23 @@
+import { placeParts } from '../core/berths/place-parts';
+import { usualForm } from '../core/berths/inside-sizes';
+import type { Build } from '../core/plan/build';
+import { applyEdits } from '../core/plan/edits';
+import { writeBuildFile } from '../core/file/write-file';
+import { placeEdit } from '../core/put-right/place-part';
+import type { CommandOutput } from './check-command';
+
+/**
+ * The build with a place for every part, as a file; a model of which nobody told the inside gets a usual one of its
+ * kind. Exit code 1 where there is no room for a part.
+ */
+export function placeCommand(build: Build): CommandOutput {
+  const within = build.inside
+    ? build
+    : applyEdits(build, [{ type: 'setInside', inside: { form: usualForm(build) } }]);
+  const { placed, conflicts } = placeParts(within, new Set(within.fittings.map(({ id }) => id)));
+  const after = applyEdits(
+    within,
+    placed.map(({ fitting, place }) => placeEdit(fitting, place)),
+  );
+  return { text: writeBuildFile(after), exitCode: conflicts.length > 0 ? 1 : 0 };
+}
