@@ -1,5 +1,8 @@
 /** Times checks, operating points, outings and tolerance runs: the tug, and made-up builds of 20, 60 and 240 fittings. */
 import type { Build } from '../src/core/plan/build';
+import { placeParts } from '../src/core/berths/place-parts';
+import { applyEdits } from '../src/core/plan/edits';
+import { placeEdit } from '../src/core/put-right/place-part';
 import { layoutMilliseconds } from './bench-loom';
 import { matchFigures } from './bench-match';
 import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
@@ -62,11 +65,37 @@ function time(build: Build): { median: number; p95: number } {
   return { median: times[Math.floor(rounds / 2)]!, p95: times[Math.floor(rounds * 0.95)]! };
 }
 
+/** A build in a hull with room for it, with a place for every part. */
+function inHull(build: Build): Build {
+  const within: Build = { ...build, inside: { form: 'open hull', length: 2.5, beam: 0.7, depth: 0.35 } };
+  return placed(within);
+}
+
+function placed(build: Build): Build {
+  const { placed: found } = placeParts(build, new Set(build.fittings.map(({ id }) => id)));
+  return applyEdits(
+    build,
+    found.map(({ fitting, place }) => placeEdit(fitting, place)),
+  );
+}
+
+/** The middle of some runs of finding all places of a build anew. */
+function placeMilliseconds(build: Build, rounds = 5): number {
+  const times = Array.from({ length: rounds }, () => {
+    const start = performance.now();
+    placed(build);
+    return performance.now() - start;
+  });
+  return Number(times.sort((a, b) => a - b)[Math.floor(rounds / 2)]!.toFixed(0));
+}
+
 const builds: Record<string, Build> = {
   tug: demo('harbour-tug-as-planned'),
   fittings20: fleet(20),
   fittings60: fleet(60),
   fittings240: fleet(240),
+  // With all of it lying in a hull.
+  fittings60LaidOut: inHull(fleet(60)),
 };
 const figures: Record<string, number> = {};
 for (const [name, build] of Object.entries(builds)) {
@@ -90,6 +119,7 @@ for (const [name, percent] of Object.entries(outingShares(right, 'long')))
   figures[`outing.tug600s.percentIn.${name}`] = percent;
 figures['loomLayout.tug.medianMilliseconds'] = await layoutMilliseconds(right);
 figures['loomLayout.fittings40.medianMilliseconds'] = await layoutMilliseconds(fleet(40));
+figures['place.tug.medianMilliseconds'] = placeMilliseconds(right);
 figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
 
 const ofPage = {

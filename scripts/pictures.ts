@@ -58,15 +58,6 @@ export const shots: readonly Shot[] = [
     },
   },
   {
-    name: 'loom-board',
-    room: 'loom',
-    path: '/loom',
-    act: async (page) => {
-      await page.getByRole('button', { name: /^Build:/ }).click();
-      await page.getByRole('menuitem', { name: 'Field tractor' }).click();
-    },
-  },
-  {
     name: 'match',
     room: 'match',
     path: '/locker?show=match',
@@ -123,7 +114,18 @@ export const shots: readonly Shot[] = [
       await page.getByRole('progressbar').waitFor({ state: 'detached' });
     },
   },
-  { name: 'trial-outing', room: 'trial', path: '/trial?show=outing' },
+  { name: 'berths', room: 'berths', path: '/berths' },
+  {
+    name: 'berths-night',
+    room: 'berths',
+    path: '/berths',
+    bench: 'dark',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByRole('button', { name: 'Place them for me' }).click();
+      await page.getByText(/^Then:/).waitFor();
+    },
+  },
   { name: 'sheet', room: 'sheet', path: '/sheet', act: putRight },
   { name: 'fit-out', room: 'fitout', path: '/fit-out?step=plug:monitor-pan-lead--receiver-3', act: putRight },
 ];

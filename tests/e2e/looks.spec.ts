@@ -15,6 +15,7 @@ const screens = {
   'loom table': '/loom?view=table',
   radio: '/loom?view=radio',
   lists: '/loom?view=lists',
+  berths: '/berths',
   'findings of a well': '/loom?well=connection',
   trial: '/trial',
   'trial wiring': '/trial?show=wiring',

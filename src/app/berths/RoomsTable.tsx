@@ -173,7 +173,9 @@ function BoxTable<Each extends Berth | Obstacle>({ boxes, onChange, onRemove, fl
             {flags.map(({ key, label }) => (
               <TableCell key={key}>{label}</TableCell>
             ))}
-            <TableCell />
+            <TableCell>
+              <span className="visually-hidden">remove</span>
+            </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -251,7 +253,9 @@ function PassageTable({ inside, onChange }: { inside: Inside; onChange: (passage
                 {label}, {unit}
               </TableCell>
             ))}
-            <TableCell />
+            <TableCell>
+              <span className="visually-hidden">remove</span>
+            </TableCell>
           </TableRow>
         </TableHead>
         <TableBody>

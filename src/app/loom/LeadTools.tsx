@@ -1,3 +1,4 @@
+import { fromPlan } from '../../core/berths/lead-length';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
@@ -111,6 +112,16 @@ export function LeadTools({ lead, onGone, onMove }: LeadToolsProps) {
         );
       })}
       <LengthField lead={lead} name={name} />
+      <Button
+        size="small"
+        onClick={() =>
+          apply(`threading of the lead of the ${name}`, [
+            { type: 'setThreaded', lead: lead.id, isThreaded: lead.isThreaded !== true },
+          ])
+        }
+      >
+        {lead.isThreaded ? 'Its plug stays on' : 'Thread it before its plug'}
+      </Button>
     </div>
   );
 }
@@ -118,13 +129,14 @@ export function LeadTools({ lead, onGone, onMove }: LeadToolsProps) {
 /** Length of a run one way; what is typed counts as measured. */
 function LengthField({ lead, name }: { lead: Lead; name: string }) {
   const apply = useBuildStore((state) => state.apply);
-  const { metres } = lead;
+  // What nobody measured is as long as its way in the berths, or as such leads usually are.
+  const metres = useCheck().context.survey.leadMetres(lead);
   const [refused, setRefused] = useState<string>();
   const unit = useSettings((state) => state.units.length);
   const scale = unitRatio(unit, 'm');
-  const shown =
-    metres === undefined ? '' : (metres.typed ?? String(Number((metres.value / scale).toPrecision(4))));
-  const isMeasured = metres?.provenance === 'measured' || metres?.provenance === 'stated';
+  const shown = metres.typed ?? String(Number((metres.value / scale).toPrecision(4)));
+  const isMeasured = metres.provenance !== 'estimated';
+  const source = metres.note === fromPlan ? 'by the berths' : 'assumed';
   const take = (text: string) => {
     const read = readQuantity(text, { unit, scale });
     const isInRange = read.ok && read.value.value >= 0.005 && read.value.value <= 50;
@@ -138,7 +150,7 @@ function LengthField({ lead, name }: { lead: Lead; name: string }) {
     <TextField
       key={shown}
       size="small"
-      label={isMeasured ? `Length, ${unit}` : `Length, ${unit} (assumed)`}
+      label={isMeasured ? `Length, ${unit}` : `Length, ${unit} (${source})`}
       defaultValue={shown}
       error={refused !== undefined}
       helperText={refused}

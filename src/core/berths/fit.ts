@@ -46,30 +46,28 @@ export function missingRoom(
   const room = roomBox(laid.box, side, laid.place.turn, metres);
   const { axis, sign } = directionOf(side, laid.place.turn);
   const face = laid.box[axis][sign > 0 ? 1 : 0];
-  const gapTo = (box: Box) => (sign > 0 ? box[axis][0] - face : face - box[axis][1]);
-  const found = [
-    ...others.flatMap(({ box, fitted }) =>
-      overlap(room, box) > 0 ? [{ gap: gapTo(box), by: `the ${fitted.fitting.name}` }] : [],
-    ),
-    ...blockedBy(inside, room).map(({ obstacle }) => ({
-      gap: gapTo(boxFrom(obstacle)),
-      by: `the ${obstacle.name}`,
-    })),
-    ...(laid.berth
-      ? [
-          {
-            gap: (() => {
-              const walls = boxFrom(laid.berth);
-              return sign > 0 ? walls[axis][1] - face : face - walls[axis][0];
-            })(),
-            by: `the wall of the ${laid.berth.name}`,
-          },
-        ]
-      : []),
-  ].sort((a, b) => a.gap - b.gap)[0];
-  // What lies in the part itself is told as not fitting.
-  const missing = found ? metres - Math.max(found.gap, 0) : 0;
-  return found && missing > 1e-9 ? { metres: missing, by: found.by } : undefined;
+  // Asked for every part at every place that is tried: it goes without lists.
+  let gap = metres;
+  let by: (() => string) | undefined;
+  const consider = (box: Box, name: () => string) => {
+    // What lies in the part itself is told as not fitting.
+    const free = Math.max(0, sign > 0 ? box[axis][0] - face : face - box[axis][1]);
+    if (free < gap) [gap, by] = [free, name];
+  };
+  for (const other of others)
+    if (overlap(room, other.box) > 0) consider(other.box, () => `the ${other.fitted.fitting.name}`);
+  for (const obstacle of inside.obstacles) {
+    const box = boxFrom(obstacle);
+    if (overlap(room, box) > 0) consider(box, () => `the ${obstacle.name}`);
+  }
+  const { berth } = laid;
+  if (berth) {
+    const walls = boxFrom(berth);
+    const free = Math.max(0, sign > 0 ? walls[axis][1] - face : face - walls[axis][0]);
+    if (free < gap) [gap, by] = [free, () => `the wall of the ${berth.name}`];
+  }
+  const missing = metres - gap;
+  return by && missing > 1e-9 ? { metres: missing, by: by() } : undefined;
 }
 
 /** Parts that lie in each other, each pair once, with how far. */

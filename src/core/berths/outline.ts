@@ -10,7 +10,7 @@ import { mostTrim } from './afloat';
 import { moveToCentre } from './balance';
 
 /** A place in a view: along the model, and across or over it; metres. */
-export type ViewPoint = readonly [along: number, other: number];
+type ViewPoint = readonly [along: number, other: number];
 
 /** The shapes that a plan or a side view is drawn from; metres. */
 export interface Outline {

@@ -15,7 +15,7 @@ import { sizeOfPart } from './part-size';
 import { PlaceCost, placeReasons, type PlaceCosts, type PlaceReason } from './place-cost';
 
 /** A part's place, and what forced it: without that, another place would have been better. */
-export interface Placed {
+interface Placed {
   fitting: string;
   place: Placement;
   forcedBy: PlaceReason[];
@@ -32,7 +32,7 @@ const coarse = 0.025;
 const finer = [0.012, 0.006, 0.003, 0.001];
 
 /** What holds a part unless somebody says otherwise. */
-export const usualHold: Partial<Record<PartKind, Hold>> = {
+const usualHold: Partial<Record<PartKind, Hold>> = {
   pack: 'foam and strap',
   servo: 'screws',
   motor: 'screws',

@@ -4,7 +4,7 @@ import { NestedField, NestedList } from '../validation/nested-field';
 import { TextField } from '../validation/text-field';
 
 /** What the inside of a model is shaped like. */
-export const insideForms = [
+const insideForms = [
   'open hull',
   'planing hull',
   'twin hull',

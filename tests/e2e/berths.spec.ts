@@ -1,0 +1,159 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { choose, newBuild, openTug, putRight, well } from './tug';
+
+const part = (page: Page, id: string) => page.locator(`[data-plan] [data-part="${id}"]`);
+const placeOf = (page: Page) => page.getByRole('region', { name: /^Place of the/ });
+
+/** Lets the program find places, and takes them. */
+async function placeThem(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Find places' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Place them for me' });
+  await expect(dialog).toContainText('Then:');
+  await dialog.getByRole('button', { name: /^Place (it|these)/ }).click();
+  await expect(dialog).toHaveCount(0);
+}
+
+async function chooseParts(page: Page, functions: string[], parts: [string, RegExp][]): Promise<void> {
+  for (const name of functions) await page.getByRole('button', { name, exact: true }).click();
+  for (const [label, option] of parts) await choose(page, label, option);
+  await page.getByRole('link', { name: 'Wire it for me' }).click();
+  await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
+}
+
+test('a car laid out from its shape and two sizes; a part that is dragged out of its tray is told, and put back', async ({
+  page,
+}) => {
+  await openTug(page);
+  await newBuild(page, 'Dune buggy', 'car');
+  await chooseParts(
+    page,
+    ['Steering', 'Drive'],
+    [
+      ['Steering: part', /^standard servo \d/],
+      ['Drive: part', /^brushless controller, 40 A/],
+      ['Add: Transmitter', /^transmitter, 6/],
+      ['Add: Receiver', /^receiver, 6 channels, skerry/],
+      ['Add: Pack', /^LiPo, 2 cells, 5000/],
+      ['Add: Motor', /^brushless motor, 900/],
+    ],
+  );
+  await expect(well(page, 'Space')).toContainText('not laid out yet');
+  await page.keyboard.press('4');
+  await expect(page.getByRole('heading', { level: 1, name: /^Berths/ })).toBeVisible();
+  await page.getByRole('radio', { name: /^Car chassis/ }).click();
+  await page.getByLabel('Length of the chassis, mm').fill('410');
+  await page.getByLabel('Axle to axle, mm').fill('290');
+  await page.getByRole('button', { name: 'Draw it' }).click();
+  await placeThem(page);
+  await expect(page.getByRole('region', { name: 'Balance' })).toContainText('on the front');
+  // The Brief has not told the mass: it is asked for, not guessed in silence.
+  await expect(page.getByRole('region', { name: 'Not known' })).toContainText('Mass of the model');
+  await expect(well(page, 'Space')).not.toContainText('stop');
+
+  const box = (await part(page, 'receiver').boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 10, box.y - 40, { steps: 4 });
+  await page.mouse.move(box.x + 10, 180, { steps: 4 });
+  await page.mouse.up();
+  await expect(well(page, 'Space')).toContainText('mm over');
+  await putRight(page, /^The receiver lies in no berth/, /^Move the receiver/);
+  await expect(well(page, 'Space')).not.toContainText('mm over');
+});
+
+test('a boat laid out; a lead that is too short is told and lengthened; the pack levels her', async ({
+  page,
+}) => {
+  await openTug(page);
+  await newBuild(page, 'Pilot cutter', 'boat');
+  await page.getByLabel('Mass, kg').fill('4');
+  await chooseParts(
+    page,
+    ['Steering', 'Drive'],
+    [
+      ['Steering: part', /^standard servo \d/],
+      ['Drive: part', /^brushed controller, 20 A/],
+      ['Add: Transmitter', /^transmitter, 6/],
+      ['Add: Receiver', /^receiver, 6 channels, skerry/],
+      ['Add: Pack', /^LiPo, 2 cells, 5000/],
+      ['Add: Motor', /55 turns/],
+    ],
+  );
+  await page.keyboard.press('4');
+  await page.getByLabel('Length over all, mm').fill('700');
+  await page.getByLabel('Beam, mm').fill('220');
+  await page.getByRole('button', { name: 'Draw it' }).click();
+  await placeThem(page);
+  await expect(well(page, 'Space')).not.toContainText('stop');
+
+  // Somebody holds a rule to the lead of the rudder's servo.
+  await page.goto('/loom?view=table');
+  await page.getByRole('row').filter({ hasText: 'channel 1, steering' }).getByRole('button').click();
+  await page.getByRole('textbox', { name: /Length/ }).fill('120');
+  await page.getByRole('textbox', { name: /Length/ }).press('Tab');
+  await expect(well(page, 'Space')).toContainText('mm short');
+  await page.keyboard.press('Escape');
+  await page.goto('/berths');
+  await expect(page.getByText(/^\d+ mm short$/)).toBeVisible();
+  await putRight(page, /^The lead of the .* does not reach the receiver/, /^Put the extension/);
+  await expect(page.getByText(/^\d+ mm short$/)).toHaveCount(0);
+
+  const balance = page.getByRole('region', { name: 'Balance' });
+  const slider = balance.getByRole('slider');
+  await slider.focus();
+  await page.keyboard.press('End');
+  await expect(well(page, 'Space')).toContainText('mm over');
+  await expect(balance).toContainText('trim, by the bow');
+  await putRight(page, /^She floats down by the bow/, /^Move the pack/);
+  await expect(well(page, 'Space')).not.toContainText('mm over');
+});
+
+test('parts are moved and turned by keys and by figures, and a hole is opened in the table', async ({
+  page,
+}) => {
+  await openTug(page, '/berths');
+  await part(page, 'horn').focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await part(page, 'horn').click();
+  const along = placeOf(page).getByLabel('Along, mm');
+  const before = Number(await along.inputValue());
+  await part(page, 'horn').focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(along).toHaveValue(String(before - 5));
+  await page.keyboard.press('r');
+  await along.fill('505');
+  await along.press('Tab');
+  await expect(part(page, 'horn')).toHaveAttribute('aria-label', /505 mm along/);
+  await placeOf(page).getByRole('button', { name: 'Take it up' }).click();
+  await expect(page.getByText('1 part lies nowhere yet: horn')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Not known' })).toContainText('Where the horn lies');
+
+  const plug = page.getByRole('button', { name: /^The plug between the tow pack and the power harness/ });
+  await expect(plug).toBeVisible();
+  await page.getByRole('button', { name: 'Model', exact: true }).click();
+  const hole = page.getByLabel('across of port hole of the fore bulkhead');
+  await hole.fill('20');
+  await hole.press('Tab');
+  await expect(plug).toHaveCount(0);
+});
+
+for (const bench of ['light', 'dark'] as const)
+  test.describe(`${bench} bench`, () => {
+    test.use({ colorScheme: bench, viewport: { width: 1024, height: 768 } });
+    test('the rooms of the model and the search for places: nothing cut off, and nothing that axe minds', async ({
+      page,
+    }) => {
+      await openTug(page, '/berths?view=model');
+      await expect(page.getByRole('region', { name: 'The model' })).toBeVisible();
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+      ).toBeLessThanOrEqual(0);
+      expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+      await page.getByRole('button', { name: 'Place them for me' }).click();
+      await expect(page.getByRole('dialog')).toContainText('Then:');
+      await page.waitForTimeout(300);
+      expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+    });
+  });
