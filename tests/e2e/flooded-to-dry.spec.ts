@@ -3,9 +3,8 @@ import { accept, openTug, putRight, well } from './tug';
 
 test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await openTug(page);
-  for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
+  for (const name of ['Voltage', 'Current', 'Connection', 'Control', 'Space'])
     await expect(well(page, name)).toContainText('flooded');
-  await expect(well(page, 'Space')).toContainText('not surveyed yet');
 
   await putRight(page, /^The radio rail asks more/, /Feed the radio rail from its own BEC/);
   await expect(well(page, 'Voltage')).toContainText('1 stop, 1 mind');
@@ -27,6 +26,16 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await expect(well(page, 'Current')).toContainText('damp, known · 1 accepted');
   await expect(well(page, 'Voltage')).toContainText('damp, known · 1 accepted');
   await expect(page.getByText('Accepted: Calm water only')).toBeVisible();
+
+  await putRight(page, /^The lead of the rudder Y-lead does not reach/, /^Solder a longer lead/);
+  await putRight(page, /^The tow pack is held by tape/, /on foam/);
+  // The BEC that came in lies nowhere yet; with the larger pack all is laid out once more.
+  await page.keyboard.press('4');
+  await page.getByRole('button', { name: 'Find places' }).click();
+  await page.getByRole('checkbox', { name: /^Also move/ }).check();
+  await expect(page.getByRole('dialog')).toContainText('Space dry');
+  await page.getByRole('button', { name: /^Place these/ }).click();
+  await expect(well(page, 'Space')).toContainText('dry');
 
   await page.getByRole('link', { name: 'On to Fit-out' }).click();
   await page.getByRole('button', { name: /^Then the tow pack, last of all/ }).click();
@@ -99,7 +108,7 @@ test('the loom as a picture has true wires, and as a table the same leads', asyn
 
 test('another school counts the rail another way', async ({ page }) => {
   await openTug(page);
-  await expect(page.getByRole('img', { name: /The radio rail: asked 5.6 A/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /The radio rail: asked 5.8 A/ })).toBeVisible();
   await page.getByRole('combobox', { name: 'Which servos count as stalled' }).click();
   await page.getByRole('option', { name: /every servo stalled/ }).click();
   await expect(page.getByRole('img', { name: /The radio rail: asked 7./ })).toBeVisible();

@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { insideOf } from '../../src/core/berths/inside';
+import { formsFor } from '../../src/core/berths/inside-sizes';
 import { checkBuild } from '../../src/core/check/check-build';
 import { changeBuild } from '../../src/core/file/change-build';
 import { kindOfAny } from '../../src/core/kinds';
@@ -6,8 +8,10 @@ import { withFigure } from '../../src/core/locker/sheet-fields';
 import type { Build } from '../../src/core/plan/build';
 import type { Edit } from '../../src/core/plan/edits';
 import { freshId } from '../../src/core/plan/fresh-id';
+import type { ModelInside } from '../../src/core/plan/model-inside';
+import type { Placement } from '../../src/core/plan/placement';
 import { usualLead } from '../../src/core/plan/usual-run';
-import { estimated, stated } from '../../src/core/quantity/figure';
+import { estimated, measured, stated } from '../../src/core/quantity/figure';
 import { starterLocker } from '../../src/core/starter/starter-locker';
 import { BuildIndex } from '../../src/core/survey/build-index';
 import { swappable } from '../../src/core/wiring/lead-edits';
@@ -88,6 +92,42 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
       pins: port.pins.map((pin) => ({ ...pin, net: `${name}${pin.net}`.slice(0, 40) })),
     }));
     return [{ type: 'changeSheet', sheet: { ...part, ports } }];
+  },
+  'tells the inside of the model': (build, pick) => {
+    const form = pick(formsFor(build))!;
+    const length = pick([undefined, 0.06, 0.4, 0.9, 9]);
+    const told: ModelInside = { form, ...(length !== undefined && { length }) };
+    const rooms = insideOf({ ...build, inside: told })!;
+    const isOwn = pick([true, false]);
+    return [
+      {
+        type: 'setInside',
+        inside: {
+          ...told,
+          ...(isOwn && {
+            berths: rooms.berths.map((berth) => ({ ...berth, isAired: pick([true, false])! })),
+            passages: rooms.passages.map((passage) => ({ ...passage, across: pick([0.004, 0.012, 0.03])! })),
+          }),
+        },
+      },
+    ];
+  },
+  'lays a part somewhere': (build, pick) => {
+    const fitting = pick(build.fittings);
+    if (!fitting) return [];
+    const place: Placement = {
+      x: pick([-0.1, 0, 0.12, 0.3, 0.55, 8])!,
+      y: pick([-0.2, -0.03, 0, 0.05])!,
+      z: pick([-0.01, 0, 0.02, 0.3])!,
+      turn: pick([0, 90, 180, 270] as const)!,
+      pose: pick(['flat', 'side', 'end'] as const)!,
+      ...(pick([true, false]) && { hold: pick(['tape', 'screws', 'foam and strap'] as const)! }),
+    };
+    return [{ type: 'setFitting', fitting: fitting.id, change: { place } }];
+  },
+  'measures a lead': (build, pick) => {
+    const lead = pick(build.leads);
+    return lead ? [{ type: 'setLength', lead: lead.id, metres: measured(pick([0.01, 0.2, 3])!) }] : [];
   },
   'names a part': (build, pick) => {
     const fitting = pick(build.fittings);

@@ -44,12 +44,12 @@ export function PlanView({ layout, scale, outline, chosen, pointed, bad, names, 
         ))}
         {inside.form === 'twin hull' && inside.berths.map((berth) => <rect key={berth.id} {...box(berth)} />)}
       </clipPath>
-      {outline.wheels.map(({ x, y, radius, wide }) => (
+      {outline.wheels.map(({ x, y, long, wide }) => (
         <rect
           key={`${x} ${y}`}
-          x={scale.x(x - radius)}
+          x={scale.x(x - long / 2)}
           y={scale.planY(y + wide / 2)}
-          width={2 * radius * scale.perMetre}
+          width={long * scale.perMetre}
           height={wide * scale.perMetre}
           rx={4}
           className={styles.wheel}

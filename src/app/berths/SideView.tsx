@@ -60,12 +60,14 @@ export function SideView({ layout, scale, outline, chosen, bad, antenna }: SideV
           className={styles.ground}
         />
       )}
-      {outline.wheels.map(({ x, y, z, radius }) => (
-        <circle
+      {outline.wheels.map(({ x, y, z, radius, long }) => (
+        <rect
           key={`${x} ${y}`}
-          cx={scale.x(x)}
-          cy={scale.sideY(z)}
-          r={radius * scale.perMetre}
+          x={scale.x(x - long / 2)}
+          y={scale.sideY(z + radius)}
+          width={long * scale.perMetre}
+          height={2 * radius * scale.perMetre}
+          rx={radius * scale.perMetre}
           className={styles.wheel}
         />
       ))}

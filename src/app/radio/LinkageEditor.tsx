@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { bestHornRadius } from '../../core/linkage/linkage-travel';
 import { rodLength } from '../../core/linkage/four-bar';
 import { linkageForces, linkageReading, type LinkageSide } from '../../core/linkage/linkage-reading';
+import { locksOf, type Locks } from '../../core/linkage/turning';
 import { linkagePresets } from '../../core/linkage/presets';
 import type { Linkage } from '../../core/plan/linkage';
 import { formatQuantity } from '../../core/quantity/format';
@@ -73,6 +74,7 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
   const [offer] = offerEnds(context, reading);
   const hole = bestHornRadius(linkage, fullHorn);
   const forces = linkageForces(context, servo, reading);
+  const locks = locksOf(context, servo, reading);
   const toned = (newtonMetres: number) => formatQuantity(newtonMetres / kilogramCentimetre, 'kg·cm', units);
   const turned = (Math.abs(stick) / 100) * (stick < 0 ? low.setHorn : high.setHorn);
   return (
@@ -93,6 +95,7 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
             The rod: <b className="figure">{shown(rodLength(linkage))}</b> between its holes.{' '}
             {endWords(low, high)}
           </p>
+          {locks && <p className={styles.hint}>{lockWords(locks)}</p>}
           {forces && (
             <p className={styles.hint}>
               It gives {toned(forces.given)}; at the arm that is {toned(forces.atArm)} at least
@@ -129,6 +132,17 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
       </Button>
     </div>
   );
+}
+
+/** Full lock both ways, wheel by wheel, and the circle that comes of it. */
+function lockWords({ low, high, isMeasured }: Locks): string {
+  const [a, b] = [low, high].map(
+    (turn) =>
+      turn &&
+      `inner wheel ${turn.inner.toFixed(0)}°, outer ${turn.outer.toFixed(0)}°, a circle of ${turn.circle.toFixed(2)} m`,
+  );
+  const rest = isMeasured ? '' : ' Wheelbase and track are usual ones, until the Berths have yours.';
+  return `Full lock one way: ${a ?? 'none'}; the other way: ${b ?? 'none'}.${rest}`;
 }
 
 /** Where the stops are met, in percent of the pulse, and what comes before. */

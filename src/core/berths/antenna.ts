@@ -10,10 +10,11 @@ export const clearOfPower = 0.05;
 /** How far from its receiver the tip of an antenna usually reaches, in metres: rule of thumb. */
 export const antennaReach = 0.2;
 
-/** The end of a receiver's antenna: at the mast, or straight up from the receiver. */
-export function antennaEnd({ mast }: Pick<Inside, 'mast'>, box: Box): { tip: Spot; root: Spot } {
+/** The end of a receiver's antenna: at the mast, or straight up from the receiver, out through the lid where it is long enough. */
+export function antennaEnd({ mast, lid }: Pick<Inside, 'mast' | 'lid'>, box: Box): { tip: Spot; root: Spot } {
   const { x, y } = middleOf(box);
-  const tip = mast ?? { x, y, z: box.z[1] + straightEnd };
+  const top = Math.min(lid + straightEnd, box.z[1] + antennaReach);
+  const tip = mast ?? { x, y, z: Math.max(top, box.z[1] + straightEnd) };
   return { tip, root: { ...tip, z: tip.z - straightEnd } };
 }
 
@@ -51,7 +52,7 @@ export function antennaToWay(end: { tip: Spot; root: Spot }, spots: readonly Spo
 export const shadesAntenna = (kind: PartKind): boolean => kind === 'motor' || kind === 'controller';
 
 /** How many metres the tip lies beyond what an antenna reaches from its receiver; below nought where it reaches. */
-export function antennaLacks(inside: Pick<Inside, 'mast'>, box: Box): number {
+export function antennaLacks(inside: Pick<Inside, 'mast' | 'lid'>, box: Box): number {
   const { tip } = antennaEnd(inside, box);
   const { x, y } = middleOf(box);
   return Math.hypot(tip.x - x, tip.y - y, Math.max(0, tip.z - box.z[1])) - antennaReach;

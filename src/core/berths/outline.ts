@@ -18,8 +18,8 @@ export interface Outline {
   plan: ViewPoint[][];
   /** Seen from starboard. */
   side: ViewPoint[];
-  /** Wheels or sprockets: where their middles are, and how large. */
-  wheels: { x: number; y: number; z: number; radius: number; wide: number }[];
+  /** Wheels, where their middles are, and how large; tracks are as long as they lie. */
+  wheels: { x: number; y: number; z: number; radius: number; wide: number; long: number }[];
 }
 
 const steps = 40;
@@ -72,10 +72,20 @@ function wheelsOf(
   const radius = tyreDiameter(build) / 2;
   const wide = Math.max(Math.min((track - beam) * 0.8, radius), 0.008);
   const [rear, front] = [(length - wheelbase) / 2, (length + wheelbase) / 2];
+  const long = 2 * radius;
+  if (form === 'tracked tub')
+    return [track / 2, -track / 2].map((y) => ({
+      x: length / 2,
+      y,
+      z: radius - clearance,
+      radius,
+      wide,
+      long: wheelbase + long,
+    }));
   const pair = (x: number) =>
-    [track / 2, -track / 2].map((y) => ({ x, y, z: radius - clearance, radius, wide }));
+    [track / 2, -track / 2].map((y) => ({ x, y, z: radius - clearance, radius, wide, long }));
   return form === 'wheeled yacht'
-    ? [...pair(rear), { x: front, y: 0, z: radius - clearance, radius, wide }]
+    ? [...pair(rear), { x: front, y: 0, z: radius - clearance, radius, wide, long }]
     : [...pair(rear), ...pair(front)];
 }
 

@@ -38,14 +38,14 @@ describe('the tug as planned', () => {
     ]);
   });
 
-  it('has two different stops in each of the four on wires, and eight minds', () => {
+  it('has two different stops in each of the four on wires, and seven minds', () => {
     for (const well of wells.slice(0, 4)) {
       const kinds = result.findings
         .filter((finding) => finding.well === well && finding.severity === 'stop')
         .map((finding) => finding.rule + finding.messageId + finding.id);
       expect(new Set(kinds).size, well).toBeGreaterThanOrEqual(2);
     }
-    expect(result.findings.filter((finding) => finding.severity === 'mind')).toHaveLength(8);
+    expect(result.findings.filter((finding) => finding.severity === 'mind')).toHaveLength(7);
   });
 
   it('can be put right by any of its own offers, whichever is taken first', () => {
@@ -67,9 +67,9 @@ describe('the tug as planned', () => {
         }
         expect(openStops(build)).toEqual([]);
       }),
-      { numRuns: 20, seed: 7 },
+      { numRuns: 10, seed: 7 },
     );
-  });
+  }, 150_000);
 
   it('names its figures by what they belong to', () => {
     const figures = figuresOf(result.context);

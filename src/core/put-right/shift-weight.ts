@@ -40,5 +40,7 @@ export function offerLevel(context: CheckContext, wanted: { x?: number; y?: numb
     label: `Move the ${fitting.name}${moveWords(fitting.place, place)}`,
     edits: [placeEdit(fitting.id, place)],
   };
-  return [...(fits ? [level] : []), ...offerPlace(context, fitting.id)];
+  // What reads the same is offered once.
+  const others = offerPlace(context, fitting.id).filter(({ label }) => !fits || label !== level.label);
+  return [...(fits ? [level] : []), ...others];
 }

@@ -123,19 +123,28 @@ function outOf(context: CheckContext, inside: Inside, laid: Laid): Report<Messag
   ];
 }
 
+/** What is built in, and what moves, where a part lies: the worst of each, for one move takes it out of all. */
 function against(context: CheckContext, inside: Inside, laid: Laid): Report<Message>[] {
   const { id, name } = laid.fitted.fitting;
-  return blockedBy(inside, laid.box)
+  const met = blockedBy(inside, laid.box)
     .filter(({ metres }) => metres > rounding)
-    .map(({ obstacle, metres }) => ({
-      messageId: obstacle.isSwept ? 'swept' : 'blocked',
-      data: { part: name, other: obstacle.name },
-      subjects: [fittingSubject(id)],
-      actual: millimetres(metres),
-      limit: 0,
-      unit: 'mm',
-      formula: 'how far it reaches in',
-      terms: [sizeTerm(laid), planTerm('reaches in', metres, roomsProvenance(inside))],
-      offers: () => offerPlace(context, id),
-    }));
+    .sort((a, b) => b.metres - a.metres);
+  const worst = [met.find(({ obstacle }) => !obstacle.isSwept), met.find(({ obstacle }) => obstacle.isSwept)];
+  return worst.flatMap((each): Report<Message>[] =>
+    each
+      ? [
+          {
+            messageId: each.obstacle.isSwept ? 'swept' : 'blocked',
+            data: { part: name, other: each.obstacle.name },
+            subjects: [fittingSubject(id)],
+            actual: millimetres(each.metres),
+            limit: 0,
+            unit: 'mm',
+            formula: 'how far it reaches in',
+            terms: [sizeTerm(laid), planTerm('reaches in', each.metres, roomsProvenance(inside))],
+            offers: () => offerPlace(context, id),
+          },
+        ]
+      : [],
+  );
 }
