@@ -18,15 +18,6 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await putRight(page, /^Monitor pan wants/, /right dial/);
   await putRight(page, /^Lights wants/, /switch C/);
 
-  for (const name of ['Connection', 'Control']) await expect(well(page, name)).toContainText('dry');
-  await expect(well(page, 'Voltage')).toContainText('damp · 1 mind');
-  await expect(well(page, 'Current')).toContainText('damp · 1 mind');
-  await accept(page, /plug between the radio BEC and the receiver/, 'Only for seconds at a time');
-  await accept(page, /will be 16 % weaker/, 'Calm water only');
-  await expect(well(page, 'Current')).toContainText('damp, known · 1 accepted');
-  await expect(well(page, 'Voltage')).toContainText('damp, known · 1 accepted');
-  await expect(page.getByText('Accepted: Calm water only')).toBeVisible();
-
   await putRight(page, /^The lead of the rudder Y-lead does not reach/, /^Solder a longer lead/);
   await putRight(page, /^The tow pack is held by tape/, /on foam/);
   // The BEC that came in lies nowhere yet; with the larger pack all is laid out once more.
@@ -36,6 +27,15 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await expect(page.getByRole('dialog')).toContainText('Space dry');
   await page.getByRole('button', { name: /^Place these/ }).click();
   await expect(well(page, 'Space')).toContainText('dry');
+
+  for (const name of ['Connection', 'Control']) await expect(well(page, name)).toContainText('dry');
+  await expect(well(page, 'Voltage')).toContainText('damp · 1 mind');
+  await expect(well(page, 'Current')).toContainText('damp · 1 mind');
+  await accept(page, /plug between the radio BEC and the receiver/, 'Only for seconds at a time');
+  await accept(page, /will be 16 % weaker/, 'Calm water only');
+  await expect(well(page, 'Current')).toContainText('damp, known · 1 accepted');
+  await expect(well(page, 'Voltage')).toContainText('damp, known · 1 accepted');
+  await expect(page.getByText('Accepted: Calm water only')).toBeVisible();
 
   await page.getByRole('link', { name: 'On to Fit-out' }).click();
   await page.getByRole('button', { name: /^Then the tow pack, last of all/ }).click();

@@ -78,7 +78,8 @@ export function balanceOf(inside: Inside, laid: readonly Lying[], loose: readonl
     guessed: guesses.reduce((sum, mass) => sum + mass.kilograms, 0),
     mostGuessed: guesses[0]?.name,
     loose: { names: loose.map(({ fitting }) => fitting.name), kilograms: looseKilograms },
-    afloat: isHull(inside.form) ? afloat(hullOf(inside), kilograms, at) : undefined,
+    // Where all that weighs lies nowhere yet, nothing floats.
+    afloat: isHull(inside.form) && kilograms > 0 ? afloat(hullOf(inside), kilograms, at) : undefined,
     onWheels: isHull(inside.form) ? undefined : onWheels(inside, at),
   };
 }

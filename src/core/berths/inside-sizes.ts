@@ -31,12 +31,15 @@ export interface InsideSizes {
 }
 
 /** Shapes of hulls: block and waterplane coefficients, and beam and depth against length: rules of thumb. */
-const hulls = {
+const hullShapes = {
   'open hull': { block: 0.55, waterplane: 0.78, beam: 1 / 3.6, depth: 0.52, lid: 0.045 },
   'planing hull': { block: 0.45, waterplane: 0.75, beam: 1 / 3.1, depth: 0.42, lid: 0.03 },
   'twin hull': { block: 0.5, waterplane: 0.75, beam: 1 / 9, depth: 1.3, lid: 0.1 },
   'yacht hull': { block: 0.38, waterplane: 0.68, beam: 1 / 4.6, depth: 0.55, lid: 0.005 },
 } as const;
+
+/** Depth of a usual hull against its draught. */
+const deepEnough = 1.7;
 
 /** What stands on the ground: wheelbase in metres by the cube root of the mass, the rest against wheelbase or track. */
 const grounds = {
@@ -79,10 +82,13 @@ export function insideSizes(build: Build, told: ModelInside): InsideSizes {
 export const toMillimetre = (metres: number): number => Math.round(metres * 1000) / 1000;
 
 function hullSizes(told: ModelInside, kilograms: number, waterline: number): InsideSizes {
-  const shape = hulls[told.form as keyof typeof hulls];
+  const shape = hullShapes[told.form as keyof typeof hullShapes];
   const length = told.length ?? toMillimetre(waterline * 1.04);
   const beam = told.beam ?? toMillimetre(waterline * shape.beam);
-  const depth = told.depth ?? toMillimetre(beam * shape.depth);
+  const hulls = told.form === 'twin hull' ? 2 : 1;
+  // A hull that nobody measured has the freeboard that its mass asks for.
+  const draught = kilograms / (1000 * shape.block * waterline * beam * hulls);
+  const depth = told.depth ?? toMillimetre(Math.max(beam * shape.depth, draught * deepEnough));
   return {
     form: told.form,
     kilograms,

@@ -7,6 +7,7 @@ import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { placeEdit } from '../put-right/place-part';
 import { starterLocker } from '../starter/starter-locker';
+import { leastFreeboard } from './afloat';
 import { formsFor, usualForm } from './inside-sizes';
 import { placeParts } from './place-parts';
 
@@ -83,6 +84,22 @@ describe('place them for me', () => {
         new Set(build.fittings.map(({ id }) => id)),
       );
       expect(conflicts, form).toEqual([]);
+    }
+  });
+});
+
+describe('a model that nobody measured', () => {
+  it.each([2, 3, 8, 30])('floats with a freeboard that is enough, at %f kg', (kilograms) => {
+    const build = demoBuild('harbour-tug');
+    for (const form of formsFor(build)) {
+      const { balance, inside } = layoutOf({
+        ...build,
+        brief: { ...build.brief, kilograms },
+        inside: { form },
+        fittings: build.fittings.map(({ place: _, ...fitting }) => fitting),
+      });
+      expect(balance!.afloat!.freeboard, form).toBeGreaterThan(leastFreeboard(inside!));
+      expect(balance!.afloat!.gm, form).toBeGreaterThan(0);
     }
   });
 });
