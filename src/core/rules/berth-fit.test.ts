@@ -25,6 +25,19 @@ testRule(berthFit, {
       build: berthed({ places: { rx: null, esc: null } }),
       missing: ['where the controller and the receiver lie'],
     },
+    {
+      name: 'a model that nobody measured, with room for all by usual sizes: asked for, not dry',
+      build: berthed({
+        inside: { length: undefined as never, berths: undefined as never, passages: undefined as never },
+        places: { pack: { x: 0.62, z: 0.002 } },
+      }),
+      missing: ['length of the model (in the Berths, under Model)'],
+    },
+    {
+      name: 'a part whose sheet has no size, with room for it: asked for, not dry',
+      build: berthed({ tub: unread }),
+      missing: ['sizes of the controller'],
+    },
     { name: 'a model of which nobody told the inside', build: { ...berthed(), inside: undefined } },
   ],
   invalid: [

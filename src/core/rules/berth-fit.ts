@@ -81,6 +81,7 @@ export const berthFit = defineRule<Message>({
         subjects: loose.map(({ fitting }) => fittingSubject(fitting.id)),
         asked: 'berths',
       });
+    said.push(...unmeasured(inside, laid));
     for (const each of laid) said.push(...outOf(context, inside, each), ...against(context, inside, each));
     for (const { a, b, metres } of overlaps(laid)) {
       if (metres <= rounding) continue;
@@ -101,6 +102,32 @@ export const berthFit = defineRule<Message>({
     return said;
   },
 });
+
+/** What fits by usual sizes is not known to fit: the model's own size is asked for, and that of the largest part without one. */
+function unmeasured(inside: Inside, laid: readonly Laid[]): Missing[] {
+  const [largest] = laid
+    .filter(isUnread)
+    .sort((a, b) => b.size.long * b.size.wide * b.size.high - a.size.long * a.size.wide * a.size.high);
+  return [
+    ...(laid.length > 0 && roomsProvenance(inside) === 'estimated'
+      ? [
+          {
+            missing: 'length of the model (in the Berths, under Model)',
+            subjects: [],
+            asked: 'berths' as const,
+          },
+        ]
+      : []),
+    ...(largest
+      ? [
+          {
+            missing: `sizes of the ${largest.fitted.fitting.name}`,
+            subjects: [fittingSubject(largest.fitted.fitting.id)],
+          },
+        ]
+      : []),
+  ];
+}
 
 const isUnread = ({ size }: Laid): boolean => size.provenance === 'estimated';
 
