@@ -51,7 +51,17 @@ export default defineConfig({
         test: {
           name: 'core',
           environment: 'node',
-          include: ['src/{core,cli,storage,workers}/**/*.test.ts', '{server,scripts}/**/*.test.ts'],
+          // The core keeps no state that a test could see: its modules are loaded once for all files.
+          isolate: false,
+          include: ['src/core/**/*.test.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'shell',
+          environment: 'node',
+          include: ['src/{cli,storage,workers}/**/*.test.ts', '{server,scripts}/**/*.test.ts'],
         },
       },
       {
