@@ -8,6 +8,7 @@ import { failure, success, type Result } from '../core/result';
 import { markdownSheet } from '../core/sheet/markdown-sheet';
 import { starterLocker } from '../core/starter/starter-locker';
 import { checkCommand, type CommandOutput } from './check-command';
+import { faultsCommand, type FaultOptions } from './faults-command';
 import { netlistCommand } from './netlist-command';
 import { networkCommand } from './network-command';
 import { matchCommand, type MatchOptions } from './match-command';
@@ -15,7 +16,7 @@ import { placeCommand } from './place-command';
 import { scheduleCommand } from './schedule-command';
 import { trialCommand, type TrialOptions } from './trial-command';
 
-interface Options extends TrialOptions, MatchOptions {
+interface Options extends TrialOptions, MatchOptions, FaultOptions {
   apply: string | undefined;
 }
 
@@ -39,6 +40,7 @@ const verbs: Record<string, Verb> = {
   place: onBuild((build) => success(placeCommand(build))),
   trial: onBuild(trialCommand),
   match: onBuild(matchCommand),
+  faults: onBuild(faultsCommand),
   netlist: onBuild((build) => {
     const done = netlistCommand(build);
     return done.ok ? success(plain(done.value)) : done;
@@ -50,7 +52,7 @@ const verbs: Record<string, Verb> = {
 };
 
 const usage =
-  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull place FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json]';
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull place FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json] | hull faults FILE [--plant ID] [--noise P] [--seed N] [--json]';
 
 /** Largest file that is looked at. */
 const mostBytes = 50 * 2 ** 20;
@@ -80,6 +82,8 @@ function main(args: string[]): number {
         most: { type: 'string', default: '8' },
         money: { type: 'string' },
         minutes: { type: 'string' },
+        plant: { type: 'string' },
+        noise: { type: 'string', default: '0' },
       },
     });
   } catch (error) {
@@ -101,7 +105,7 @@ function main(args: string[]): number {
   } catch {
     return refuse(`${file}: is not UTF-8 text`);
   }
-  const { json, apply, outing, open } = parsed.values;
+  const { json, apply, outing, open, plant } = parsed.values;
   const [runs, seed] = [Number(parsed.values.runs), Number(parsed.values.seed)];
   if (!Number.isInteger(runs) || runs < 0 || runs > mostRuns || !Number.isInteger(seed))
     return refuse(`--runs must be a whole number from 0 to ${mostRuns}, --seed a whole number`);
@@ -113,7 +117,9 @@ function main(args: string[]): number {
     return refuse(`--most must be a whole number from 1 to ${mostOffers}`);
   if (![money, minutes].every((value) => value === undefined || (Number.isFinite(value) && value >= 0)))
     return refuse('--money and --minutes must be numbers, 0 or more');
-  const done = verb(text, { json, apply, outing, runs, seed, open, most, money, minutes });
+  const noise = Number(parsed.values.noise);
+  if (!(noise >= 0 && noise <= 1)) return refuse('--noise must be a share from 0 to 1');
+  const done = verb(text, { json, apply, outing, runs, seed, open, most, money, minutes, plant, noise });
   if (!done.ok) return refuse(`${file}: ${done.problem}`);
   process.stdout.write(done.value.text);
   return done.value.exitCode;

@@ -4,6 +4,7 @@ import type { CheckResult } from '../core/check/check-result';
 import type { PatchPreview } from '../core/check/preview';
 import type { PartSpec } from '../core/parts/part-spec';
 import type { Build } from '../core/plan/build';
+import { faultTable, type FaultTable } from '../core/faults/fault-table';
 import { placeParts, type Placing } from '../core/berths/place-parts';
 import { applyEdits } from '../core/plan/edits';
 import type { Patch } from '../core/plan/patch';
@@ -92,6 +93,10 @@ export const checkJobs = {
     );
     return { ...found, wells: checkBuild(after, shelf.parts).wells };
   },
+
+  /** What every test would show under every single fault. @param onProgress told the share done, 0 to 1 */
+  faults: (asked: Asked, changed: ReadonlySet<string>, onProgress: (share: number) => void): FaultTable =>
+    faultTable(known(asked).check.context, changed, onProgress),
 };
 
 export type CheckJobs = typeof checkJobs;

@@ -2,8 +2,9 @@ import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { planProcedure } from '../../core/procedure/plan-procedure';
 import { stepStates } from '../../core/procedure/step-states';
-import { useBuild } from '../state/build-store';
 import { useCheck } from '../state/use-check';
+import { useBuild } from '../state/build-store';
+import { FaultFinder } from './FaultFinder';
 import { StepInHand } from './StepInHand';
 import { StepList } from './StepList';
 import styles from './FitOutStation.module.css';
@@ -21,6 +22,7 @@ export function Component() {
   const inHand = states.find((state) => state.step.id === params.get('step')) ?? firstOpen ?? states.at(-1);
   const show = (id: string | undefined) => {
     const next = new URLSearchParams(params);
+    next.delete('find');
     if (id === undefined) next.delete('step');
     else next.set('step', id);
     setParams(next, { replace: true });
@@ -35,18 +37,30 @@ export function Component() {
       </div>
     );
   }
+  const find = (isFinding: boolean) => {
+    const next = new URLSearchParams(params);
+    next.set('step', inHand.step.id);
+    if (isFinding) next.set('find', 'fault');
+    else next.delete('find');
+    setParams(next);
+  };
   const done = states.filter((state) => state.state === 'done').length;
   return (
     <div className={styles.station}>
       <StepList states={states} inHand={inHand} done={done} onShow={show} />
-      <StepInHand
-        key={inHand.step.id}
-        state={inHand}
-        number={states.indexOf(inHand) + 1}
-        total={states.length}
-        isEnd={firstOpen === undefined}
-        onNext={() => show(undefined)}
-      />
+      {params.get('find') === 'fault' ? (
+        <FaultFinder key={inHand.step.id} states={states} state={inHand} onBack={() => find(false)} />
+      ) : (
+        <StepInHand
+          key={inHand.step.id}
+          state={inHand}
+          number={states.indexOf(inHand) + 1}
+          total={states.length}
+          isEnd={firstOpen === undefined}
+          onNext={() => show(undefined)}
+          onFind={() => find(true)}
+        />
+      )}
     </div>
   );
 }

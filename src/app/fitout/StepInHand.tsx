@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import { cautions } from '../../core/procedure/cautions';
-import { phaseNames } from '../../core/procedure/step';
+import { phaseNames, type Step } from '../../core/procedure/step';
 import { changedWords, tickOf } from '../../core/procedure/tick';
 import type { StepState } from '../../core/procedure/step-states';
 import { Explained } from '../help/Explained';
@@ -19,6 +19,8 @@ interface StepInHandProps {
   isEnd: boolean;
   /** Goes on to the first step that is not done. */
   onNext: () => void;
+  /** Looks for why it does not do what it says. */
+  onFind: () => void;
 }
 
 /** The step in hand, large, with its safety lines first. */
@@ -28,6 +30,7 @@ export function StepInHand({
   total,
   isEnd,
   onNext,
+  onFind,
 }: StepInHandProps) {
   const build = useBuild();
   const apply = useBuildStore((store) => store.apply);
@@ -84,6 +87,11 @@ export function StepInHand({
             {state === 'changed' ? 'Looked again, done' : 'Done, next step'}
           </Button>
         )}
+        {canFail(step) && (
+          <Button size="large" onClick={onFind}>
+            It does not do that
+          </Button>
+        )}
         {state !== 'open' && (
           <Button
             size="large"
@@ -106,3 +114,6 @@ export function StepInHand({
     </article>
   );
 }
+
+/** Steps with the pack in, and those just before them, show whether something is wrong. */
+const canFail = ({ needsPower, phase }: Step): boolean => needsPower && phase !== 'switchOff';

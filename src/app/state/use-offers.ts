@@ -1,5 +1,7 @@
 import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import { proxy } from 'comlink';
 import type { PatchPreview } from '../../core/check/preview';
+import type { FaultTable } from '../../core/faults/fault-table';
 import type { Finding } from '../../core/findings/finding';
 import type { Patch } from '../../core/plan/patch';
 import type { Asked, ProposedPlaces, ProposedWiring } from '../../workers/check-jobs';
@@ -73,5 +75,18 @@ export function usePlacing(which: readonly string[]): UseQueryResult<ProposedPla
     ...kept,
     queryKey: ['placing', asked.revision, which.join(' ')],
     queryFn: () => checkWorker.do((jobs) => jobs.place(asked, which)),
+  });
+}
+
+/** What every test would show under every fault of the open build. @param onProgress told the share done, 0 to 1 */
+export function useFaultTable(
+  changed: ReadonlySet<string>,
+  onProgress: (share: number) => void,
+): UseQueryResult<FaultTable> {
+  const asked = useAsked();
+  return useQuery({
+    ...kept,
+    queryKey: ['faults', asked.revision, [...changed].sort().join(' ')],
+    queryFn: ({ signal }) => checkWorker.do((jobs) => jobs.faults(asked, changed, proxy(onProgress)), signal),
   });
 }

@@ -1,0 +1,148 @@
+import Button from '@mui/material/Button';
+import LinearProgress from '@mui/material/LinearProgress';
+import { useMemo, useState } from 'react';
+import type { FaultTable } from '../../core/faults/fault-table';
+import { findFault, type Evidence } from '../../core/faults/finder';
+import { evidenceOfSteps, lastWorkedOn, testsOfStep } from '../../core/faults/step-evidence';
+import type { StepState } from '../../core/procedure/step-states';
+import { useBuildStore } from '../state/build-store';
+import { useFaultTable } from '../state/use-offers';
+import { FaultCauses } from './FaultCauses';
+import { FaultFound } from './FaultFound';
+import { FaultTest } from './FaultTest';
+import { SeenSoFar } from './SeenSoFar';
+import { searchOf, useFinder, type ChangeSearch } from './finder-store';
+import styles from './FaultFinder.module.css';
+
+interface FaultFinderProps {
+  states: readonly StepState[];
+  state: StepState;
+  onBack: () => void;
+}
+
+/** Why a step does not do what it says: the likely causes of this very build, and the next test. */
+export function FaultFinder({ states, state, onBack }: FaultFinderProps) {
+  const [share, setShare] = useState(0);
+  const changed = useMemo(() => lastWorkedOn(states), [states]);
+  const { data: table, error, refetch } = useFaultTable(changed, setShare);
+  return (
+    <article className={styles.finder} aria-labelledby="finder-title">
+      <div className={styles.head}>
+        <p className={styles.about}>It does not do what the step says: {state.step.title}</p>
+        <Button size="small" onClick={onBack}>
+          Back to the step
+        </Button>
+      </div>
+      {error ? (
+        <p role="alert">
+          What may be wrong could not be worked out: {error.message}.{' '}
+          <Button onClick={() => void refetch()}>Try again</Button>
+        </p>
+      ) : table ? (
+        <Search table={table} states={states} state={state} onBack={onBack} />
+      ) : (
+        <div role="status">
+          <p className={styles.wait}>Trying every single fault of this build against every test…</p>
+          <LinearProgress
+            variant="determinate"
+            value={100 * share}
+            aria-label="Faults tried"
+            sx={{ maxWidth: 420 }}
+          />
+        </div>
+      )}
+    </article>
+  );
+}
+
+function Search({ table, states, state, onBack }: FaultFinderProps & { table: FaultTable }) {
+  const key = useBuildStore(({ recordKey }) => recordKey);
+  const kept = useFinder(({ searches }) => searches[key]);
+  const keep = useFinder((store) => store.change);
+  const { evidence, skipped, excluded } = searchOf(kept, state.step.id);
+  const change: ChangeSearch = (what) => keep(key, state.step.id, what);
+  const isPowerHeld = state.heldBy !== undefined;
+  const before = useMemo(
+    () =>
+      evidenceOfSteps(
+        table,
+        states.filter((each) => each !== state),
+      ),
+    [table, states, state],
+  );
+  const found = useMemo(
+    () => findFault(without(table, excluded), [...before, ...evidence], { isPowerHeld, skipped }),
+    [table, before, evidence, skipped, excluded, isPowerHeld],
+  );
+  const see = (more: Evidence) => change({ evidence: [...evidence, more] });
+  const first = testsOfStep(table, state.step);
+  if (evidence.length === 0)
+    return (
+      <div className={styles.columns}>
+        <section className={styles.main} aria-labelledby="finder-title">
+          <h2 id="finder-title" className={styles.question}>
+            What do you see?
+          </h2>
+          {(first.length > 0 ? first : table.tests.filter(({ answers }) => answers.length > 0)).map(
+            (test) => (
+              <FaultTest key={test.id} test={test} isFirst={first.length === 1} onSee={see} />
+            ),
+          )}
+        </section>
+        <FaultCauses ranking={found.ranking} />
+      </div>
+    );
+  return (
+    <div className={styles.columns}>
+      <section className={styles.main} aria-labelledby="finder-title">
+        {found.isFound || !found.next ? (
+          <FaultFound
+            found={found}
+            failed={state.step.id}
+            states={states}
+            onNot={(fault) => change({ excluded: [...excluded, fault] })}
+            onDone={onBack}
+          />
+        ) : (
+          <>
+            <h2 id="finder-title" className={styles.question}>
+              Next, {minutesWords(found.next.minutes)}: {found.next.isPowered ? 'pack in' : 'pack out'}
+            </h2>
+            {isPowerHeld && (
+              <p className={styles.held}>
+                The pack stays out while this step is held: only what can be told without power is asked.
+              </p>
+            )}
+            <FaultTest
+              key={`${found.next.id} ${evidence.length}`}
+              test={found.next}
+              isFirst
+              onSee={see}
+              onSkip={() => change({ skipped: [...skipped, found.next!.id] })}
+            />
+          </>
+        )}
+        <SeenSoFar
+          table={table}
+          evidence={evidence}
+          onTakeBack={() => change({ evidence: evidence.slice(0, -1) })}
+        />
+      </section>
+      <FaultCauses ranking={found.ranking} />
+    </div>
+  );
+}
+
+const minutesWords = (minutes: number): string =>
+  minutes < 1 ? `${Math.round(minutes * 60)} seconds` : minutes === 1 ? 'a minute' : `${minutes} minutes`;
+
+/** A table without faults that it was not. */
+function without(table: FaultTable, excluded: readonly string[]): FaultTable {
+  if (excluded.length === 0) return table;
+  const stays = (n: number) => !excluded.includes(table.faults[n]!.id);
+  return {
+    ...table,
+    faults: table.faults.filter((_, n) => stays(n)),
+    shown: table.shown.filter((_, n) => stays(n)),
+  };
+}

@@ -1,0 +1,176 @@
+import type { BuildPoint } from '../circuit/build-point';
+import { buildElements } from '../circuit/build-elements';
+import type { Conditions } from '../circuit/conditions';
+import { Estimates } from '../circuit/estimates';
+import { NodeNames } from '../circuit/nodes';
+import { RestingNetwork } from '../circuit/resting-network';
+import { wireElements } from '../circuit/wires';
+import type { Element } from '../network/devices';
+import { motorNets } from '../parts/terminals';
+import type { Build } from '../plan/build';
+import { applyEdits } from '../plan/edits';
+import { toldChannels, settingOf } from '../radio/channel-inputs';
+import { pulseOf } from '../radio/pulse';
+import { rangeOf } from '../radio/pulse-range';
+import type { Fitted } from '../survey/build-index';
+import { Survey } from '../survey/survey';
+import { terminalsOf } from '../kinds';
+import { usualFloor } from '../trial/waking';
+import type { Harm } from './fault';
+
+/** Charge of a pack that nobody said to be flat. */
+const usualCharge = 0.6;
+
+const still = (charge: number): Conditions => ({
+  charge,
+  coldFactor: 1,
+  servo: () => 'resting',
+  duty: () => 0,
+  on: () => 0,
+});
+/** Servos on their way, motors a third open, lamps on: what a person tries on the stand. */
+const busy = (charge: number): Conditions => ({
+  ...still(charge),
+  servo: () => 'moving',
+  duty: () => 0.3,
+  on: () => 1,
+});
+
+/** A model with something wrong, or nothing, as the solver and the signal chain have it. */
+export class FaultyModel {
+  readonly build: Build;
+  readonly survey: Survey;
+  private readonly names: NodeNames;
+  private readonly charge: number;
+  private restKnown: BuildPoint | 'unsettled' | undefined;
+  private busyKnown: BuildPoint | 'unsettled' | undefined;
+
+  /** @param sound the model as planned; what a harm leaves alone is not worked out twice */
+  constructor(
+    planned: Build,
+    readonly harm: Harm = {},
+    private readonly sound?: FaultyModel,
+  ) {
+    this.build = applyEdits(planned, harm.edits ?? []);
+    const isRewired = (harm.edits ?? []).some(({ type }) => type !== 'setChannel');
+    this.survey = sound && !isRewired && harm.edits === undefined ? sound.survey : new Survey(this.build);
+    this.names = new NodeNames(this.survey);
+    this.charge = harm.charge ?? usualCharge;
+    const isElectric =
+      isRewired || harm.ohms !== undefined || harm.missing !== undefined || harm.charge !== undefined;
+    if (sound && !isElectric) {
+      this.restKnown = sound.rest ?? 'unsettled';
+      this.busyKnown = sound.busy ?? 'unsettled';
+    }
+  }
+
+  /** Everything on, nothing told to move; `undefined` where it does not settle. */
+  get rest(): BuildPoint | undefined {
+    this.restKnown ??= this.solve(still(this.charge)) ?? 'unsettled';
+    return this.restKnown === 'unsettled' ? undefined : this.restKnown;
+  }
+
+  /** Controls being tried. */
+  get busy(): BuildPoint | undefined {
+    this.busyKnown ??= this.solve(busy(this.charge)) ?? 'unsettled';
+    return this.busyKnown === 'unsettled' ? undefined : this.busyKnown;
+  }
+
+  private solve(conditions: Conditions): BuildPoint | undefined {
+    const estimates = new Estimates(this.build.measured);
+    const { ohms, missing = [] } = this.harm;
+    const wires = wireElements(this.survey, this.names, estimates).map((wire): Element =>
+      wire.kind === 'resistor' && wire.id === ohms?.wire ? { ...wire, ohms: wire.ohms + ohms.ohms } : wire,
+    );
+    const built = buildElements(this.survey, conditions, estimates, this.names, wires);
+    const elements = built.elements.filter(({ id }) => !missing.includes(id));
+    const found = new RestingNetwork(wires).solve({ ...built, elements });
+    return found.ok ? found.value : undefined;
+  }
+
+  /** Volts where a part takes its power; 0 where none reach it. */
+  volts(point: BuildPoint | undefined, { fitting, part }: Fitted): number {
+    const { consumes, gives } = terminalsOf(part);
+    const terminal = part.kind === 'pack' ? gives : (consumes[0] ?? gives);
+    const status = this.survey.supplyOf(fitting.id)?.status;
+    if (!terminal || (status !== undefined && status !== 'fed' && status !== 'reversed')) return 0;
+    return point?.across(fitting.id, terminal.plus, terminal.minus) ?? 0;
+  }
+
+  /** Whether a part has the volts to work. */
+  isAwake(fitted: Fitted): boolean {
+    const [terminal] = terminalsOf(fitted.part).consumes;
+    if (!terminal) return true;
+    if (this.harm.missing?.includes(fitted.fitting.id)) return false;
+    const planned = this.sound?.volts(this.sound.rest, fitted);
+    const floor = terminal.minVolts?.value ?? (fitted.kind === 'receiver' ? usualFloor : 0);
+    // What its sheet calls least is where it may fail, not where it does.
+    const least = Math.max(0.8 * floor, 0.5 * (planned ?? 0), 0.5);
+    return this.volts(this.rest, fitted) >= least;
+  }
+
+  /** Whether a part has much less than planned while it works. */
+  isWeak(fitted: Fitted): boolean {
+    if (!this.sound) return false;
+    const planned = this.sound.volts(this.sound.busy, fitted);
+    return planned > 0 && this.volts(this.busy, fitted) < weakShare * planned;
+  }
+
+  /** Whether the receiver that a part listens to is awake, and hears. */
+  isHeard(device: string): boolean {
+    const path = this.survey.signalOf(device);
+    return path !== undefined && !this.harm.isUnbound && this.isAwake(path.receiver);
+  }
+
+  /** The pulse at a part in µs, with one function's control somewhere and the others let go; `undefined` where none comes. */
+  pulse(device: string, moved: string, value: number): number | undefined {
+    const channel = this.survey.signalOf(device)?.port.channel;
+    if (channel === undefined || !this.isHeard(device)) return undefined;
+    const told = this.told(moved, value).get(channel);
+    return pulseOf(told ?? 0, settingOf(this.build, channel), rangeOf(this.survey.index));
+  }
+
+  private readonly toldKnown = new Map<string, Map<number, number>>();
+
+  private told(moved: string, value: number): Map<number, number> {
+    const key = `${moved} ${value}`;
+    let told = this.toldKnown.get(key);
+    if (!told) {
+      told = toldChannels(this.build, (id) => (id === moved ? value : this.letGo(id)));
+      this.toldKnown.set(key, told);
+    }
+    return told;
+  }
+
+  /** Where a control stands when nobody touches it: back where it arms from its end, in its middle otherwise. */
+  private letGo(functionId: string): number {
+    const { index } = this.survey;
+    const devices = this.build.functions.find(({ id }) => id === functionId)?.devices ?? [];
+    const armsAtEnd = devices.some((id) => {
+      const fitted = index.has(id) ? index.get(id) : undefined;
+      return fitted?.kind === 'controller' && fitted.part.armsAt === 'minimum';
+    });
+    return armsAtEnd ? -1 : 0;
+  }
+
+  /** Which way a motor turns for ahead, against its controller's contacts; 0 where a wire of it is open. */
+  turns(motorId: string): -1 | 0 | 1 {
+    const { nets, index } = this.survey;
+    const controller = this.survey.controllerOf(motorId);
+    const motor = index.get(motorId);
+    if (!controller || motor.kind !== 'motor') return 0;
+    const used = motorNets.filter((net) =>
+      motor.part.ports.some(({ pins }) => pins.some((pin) => pin.net === net)),
+    );
+    const places = used.map((net) => {
+      const node = nets.node(motorId, net);
+      return motorNets.findIndex((contact) => nets.node(controller.fitting.id, contact) === node);
+    });
+    if (places.some((place) => place < 0)) return 0;
+    const swaps = places.flatMap((place, n) => places.slice(n + 1).filter((later) => later < place));
+    return swaps.length % 2 === 0 ? 1 : -1;
+  }
+}
+
+/** Share of the planned volts under which a part is seen to be weak. */
+const weakShare = 0.85;

@@ -1,0 +1,99 @@
+import type { CheckContext } from '../findings/context';
+import type { ChannelSetting } from '../plan/channel-setting';
+import { settingOf, usedChannels } from '../radio/channel-inputs';
+import { weights, type Fault, type Harm } from './fault';
+
+/** µs that a neutral is off by when a controller refuses to arm: well outside what it takes for neutral. */
+const neutralOff = 140;
+
+export const displayOf = (channel: number): string => `display:${channel}`;
+
+/** What may be wrong with the link and with what the transmitter is set to, channel by channel. */
+export const radioFaults = (context: CheckContext): Fault[] => [
+  ...linkFaults(context),
+  ...channelFaults(context),
+];
+
+function linkFaults({ index }: CheckContext): Fault[] {
+  const [transmitter] = index.ofKind('transmitter');
+  const receivers = index.ofKind('receiver');
+  if (!transmitter || receivers.length === 0) return [];
+  const names = receivers.map(({ fitting }) => fitting.name).join(' and ');
+  const touches = [transmitter.fitting.id, ...receivers.map(({ fitting }) => fitting.id)];
+  const harm: Harm = { isUnbound: true };
+  const { protocols, modelMemories = 1 } = transmitter.part;
+  return [
+    {
+      id: 'unbound',
+      label: `The ${names} is not bound to the ${transmitter.fitting.name}`,
+      weight: weights.link,
+      harm,
+      seen: {},
+      cure: `Bind the ${names} anew, bind plug out afterwards, power off and on.`,
+      touches,
+    },
+    ...(protocols.length > 1 || modelMemories > 1
+      ? [
+          {
+            id: 'wrong-link',
+            label: `The ${transmitter.fitting.name} is on another ${protocols.length > 1 ? 'protocol or model memory' : 'model memory'}`,
+            weight: weights.link,
+            harm,
+            seen: { 'link:transmitter': 'notAsPlanned' },
+            cure: `Set the ${transmitter.fitting.name} to the memory of this model${protocols.length > 1 ? ` and to ${transmitter.fitting.protocol ?? protocols[0]}` : ''}.`,
+            touches,
+          },
+        ]
+      : []),
+  ];
+}
+
+function channelFaults({ build, index, survey }: CheckContext): Fault[] {
+  const touchesTransmitter = index.ofKind('transmitter').map(({ fitting }) => fitting.id);
+  if (touchesTransmitter.length === 0) return [];
+  return usedChannels(build).flatMap((channel): Fault[] => {
+    const heard = survey.signals.filter(({ port }) => port.channel === channel).map(({ device }) => device);
+    if (heard.length === 0) return [];
+    const setting = settingOf(build, channel);
+    const set = (change: Partial<Omit<ChannelSetting, 'channel'>>): Harm => ({
+      edits: [{ type: 'setChannel', channel, change }],
+    });
+    const touches = [...touchesTransmitter, ...heard.map(({ fitting }) => fitting.id)];
+    const about = { touches };
+    const end = (side: 'low' | 'high'): Fault => ({
+      ...about,
+      id: `end-point-${side}:${channel}`,
+      label: `The end point of channel ${channel} for ${side === 'low' ? 'short' : 'long'} pulses stands at 0 %`,
+      weight: weights.endPoint,
+      harm: set(side === 'low' ? { lowEnd: 0 } : { highEnd: 0 }),
+      seen: { [displayOf(channel)]: side === 'low' ? 'lowEndAtNothing' : 'highEndAtNothing' },
+      cure: `Open the end point of channel ${channel} for ${side === 'low' ? 'short' : 'long'} pulses again, from 30 % up, as far as the mechanism goes.`,
+    });
+    return [
+      {
+        ...about,
+        id: `reversed:${channel}`,
+        label: `Channel ${channel} is reversed in the transmitter`,
+        weight: weights.reversed,
+        harm: set({ isReversed: !setting.isReversed }),
+        seen: { [displayOf(channel)]: 'reversed' },
+        cure: `Set channel ${channel} to ${setting.isReversed ? 'reversed' : 'normal'} in the transmitter.`,
+      },
+      end('low'),
+      end('high'),
+      ...(heard.some(({ kind }) => kind === 'controller')
+        ? [
+            {
+              ...about,
+              id: `neutral-off:${channel}`,
+              label: `The neutral of channel ${channel} is off: trim or sub-trim`,
+              weight: weights.arming,
+              harm: set({ subTrim: (setting.subTrim ?? 0) + neutralOff }),
+              seen: { [displayOf(channel)]: 'centreOff' },
+              cure: `Trim of channel ${channel} to nothing, sub-trim as planned; then power off and on, so that it arms.`,
+            },
+          ]
+        : []),
+    ];
+  });
+}
