@@ -1,6 +1,6 @@
 /** The layers of the house: core <- workers, storage <- app; cli and server may use the core. */
 const coreAllows =
-  '^(src/core|node_modules/(immer|class-validator|class-transformer|reflect-metadata|jsonc-parser|d3-random|internmap|d3-array|lru-cache|munkres)/)';
+  '^(src/core|node_modules/(immer|class-validator|class-transformer|reflect-metadata|jsonc-parser|d3-random|internmap|d3-array|lru-cache|ml-matrix|munkres)/)';
 
 module.exports = {
   forbidden: [

@@ -8,6 +8,7 @@ import { failure, success, type Result } from '../core/result';
 import { markdownSheet } from '../core/sheet/markdown-sheet';
 import { starterLocker } from '../core/starter/starter-locker';
 import { checkCommand, type CommandOutput } from './check-command';
+import { calibrateCommand, type CalibrateOptions } from './calibrate-command';
 import { faultsCommand, type FaultOptions } from './faults-command';
 import { netlistCommand } from './netlist-command';
 import { networkCommand } from './network-command';
@@ -16,7 +17,7 @@ import { placeCommand } from './place-command';
 import { scheduleCommand } from './schedule-command';
 import { trialCommand, type TrialOptions } from './trial-command';
 
-interface Options extends TrialOptions, MatchOptions, FaultOptions {
+interface Options extends TrialOptions, MatchOptions, FaultOptions, CalibrateOptions {
   apply: string | undefined;
 }
 
@@ -41,6 +42,7 @@ const verbs: Record<string, Verb> = {
   trial: onBuild(trialCommand),
   match: onBuild(matchCommand),
   faults: onBuild(faultsCommand),
+  calibrate: onBuild(calibrateCommand),
   netlist: onBuild((build) => {
     const done = netlistCommand(build);
     return done.ok ? success(plain(done.value)) : done;
@@ -52,7 +54,7 @@ const verbs: Record<string, Verb> = {
 };
 
 const usage =
-  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull place FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json] | hull faults FILE [--plant ID] [--noise P] [--seed N] [--json]';
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull place FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json] | hull faults FILE [--plant ID] [--noise P] [--seed N] [--json] | hull calibrate FILE --readings FILE.csv [--json]';
 
 /** Largest file that is looked at. */
 const mostBytes = 50 * 2 ** 20;
@@ -83,6 +85,7 @@ function main(args: string[]): number {
         money: { type: 'string' },
         minutes: { type: 'string' },
         plant: { type: 'string' },
+        readings: { type: 'string' },
         noise: { type: 'string', default: '0' },
       },
     });
@@ -105,7 +108,7 @@ function main(args: string[]): number {
   } catch {
     return refuse(`${file}: is not UTF-8 text`);
   }
-  const { json, apply, outing, open, plant } = parsed.values;
+  const { json, apply, outing, open, plant, readings } = parsed.values;
   const [runs, seed] = [Number(parsed.values.runs), Number(parsed.values.seed)];
   if (!Number.isInteger(runs) || runs < 0 || runs > mostRuns || !Number.isInteger(seed))
     return refuse(`--runs must be a whole number from 0 to ${mostRuns}, --seed a whole number`);
@@ -119,7 +122,20 @@ function main(args: string[]): number {
     return refuse('--money and --minutes must be numbers, 0 or more');
   const noise = Number(parsed.values.noise);
   if (!(noise >= 0 && noise <= 1)) return refuse('--noise must be a share from 0 to 1');
-  const done = verb(text, { json, apply, outing, runs, seed, open, most, money, minutes, plant, noise });
+  const done = verb(text, {
+    json,
+    apply,
+    outing,
+    runs,
+    seed,
+    open,
+    most,
+    money,
+    minutes,
+    plant,
+    noise,
+    readings,
+  });
   if (!done.ok) return refuse(`${file}: ${done.problem}`);
   process.stdout.write(done.value.text);
   return done.value.exitCode;

@@ -6,6 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { operatingPointCases } from '../../tests/kit/cases';
 import { demoBuild, demoNames } from '../../tests/kit/demo-builds';
 import { soundBuilds } from '../../tests/kit/sound-builds';
+import { applyEdits } from '../core/plan/edits';
 import { operatingPoint } from '../core/network/operating-point';
 import { networkOf } from '../core/network/reference-form';
 import { spiceText } from '../core/network/spice';
@@ -61,6 +62,24 @@ describe('the netlist', () => {
     const netlist = netlistCommand(demoBuild(name));
     if (!netlist.ok) throw new Error(netlist.problem);
     agrees(netlist.value);
+  });
+
+  it('of a build that readings have moved runs to the same volts', () => {
+    const build = demoBuild('harbour-tug');
+    const moved = applyEdits(
+      build,
+      [
+        ['radio-bec.outOhms', 1.8],
+        ['tow-pack.cellOhms', 0.7],
+      ].map(([estimate, factor]) => ({
+        type: 'measure',
+        measured: { estimate: String(estimate), factor: Number(factor), said: 'read', on: '2026-11-27' },
+      })),
+    );
+    const [before, after] = [build, moved].map((each) => netlistCommand(each));
+    if (!before?.ok || !after?.ok) throw new Error('no netlist');
+    expect(after.value).not.toBe(before.value);
+    agrees(after.value);
   });
 
   it.each(Object.entries(soundBuilds))('of a sound build does too: %s', (_, build) => {

@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { proxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import { checkContext } from '../core/check/check-context';
-import { calibrate, type Calibration, type Reading } from '../core/trial/calibrate';
+import { calibrate, type Calibration, type TakenReading } from '../core/calibration/calibrate';
 import type { LockerItem } from '../core/locker/locker-item';
 import { matchBuild, type MatchResult, type MatchTask } from '../core/match/match-build';
 import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/trial/choice-bench';
@@ -55,11 +55,10 @@ export const trialJobs = {
   calibrate(
     build: Build,
     task: TrialTask,
-    reading: Reading,
-    value: number,
+    readings: readonly TakenReading[],
     on: string,
   ): Result<Calibration, string> {
-    return calibrate(build, task, reading, value, on);
+    return calibrate(checkContext(build, []), task, readings, on);
   },
 
   gives(build: Build, task: TrialTask, push: Push): GiveWay {

@@ -40,7 +40,7 @@ for (const { bench, viewport } of looks) {
           await expect(page.getByRole('main').getByRole('status')).toContainText('browns out');
         if (path === '/loom') await expect(page.locator('[data-node="receiver"]')).toBeVisible();
         if (path.includes('find='))
-          await expect(page.getByRole('heading', { name: 'What do you see?' })).toBeVisible();
+          await expect(page.getByRole('heading', { name: 'What did you see?' })).toBeVisible();
         await expect(page.locator('html')).toHaveAttribute('data-bench', isDay ? 'day' : 'night');
         const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
         expect.soft(overflow, name).toBeLessThanOrEqual(0);

@@ -10,6 +10,7 @@ import { useFaultTable } from '../state/use-offers';
 import { FaultCauses } from './FaultCauses';
 import { FaultFound } from './FaultFound';
 import { FaultTest } from './FaultTest';
+import { HoldNotice } from './HoldNotice';
 import { SeenSoFar } from './SeenSoFar';
 import { searchOf, useFinder, type ChangeSearch } from './finder-store';
 import styles from './FaultFinder.module.css';
@@ -81,11 +82,12 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
       <div className={styles.columns}>
         <section className={styles.main} aria-labelledby="finder-title">
           <h2 id="finder-title" className={styles.question}>
-            What do you see?
+            {isPowerHeld ? 'What did you see?' : 'What do you see?'}
           </h2>
+          {state.heldBy && <HoldNotice heldBy={state.heldBy} />}
           {(first.length > 0 ? first : table.tests.filter(({ answers }) => answers.length > 0)).map(
             (test) => (
-              <FaultTest key={test.id} test={test} isFirst={first.length === 1} onSee={see} />
+              <FaultTest key={test.id} test={test} isFirst={first.length === 1 && !isPowerHeld} onSee={see} />
             ),
           )}
         </section>
@@ -108,10 +110,11 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
             <h2 id="finder-title" className={styles.question}>
               Next, {minutesWords(found.next.minutes)}: {found.next.isPowered ? 'pack in' : 'pack out'}
             </h2>
-            {isPowerHeld && (
-              <p className={styles.held}>
-                The pack stays out while this step is held: only what can be told without power is asked.
-              </p>
+            {state.heldBy && (
+              <>
+                <HoldNotice heldBy={state.heldBy} />
+                <p className={styles.held}>Until then only what can be told with the pack out is asked.</p>
+              </>
             )}
             <FaultTest
               key={`${found.next.id} ${evidence.length}`}
@@ -122,11 +125,13 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
             />
           </>
         )}
-        <SeenSoFar
-          table={table}
-          evidence={evidence}
-          onTakeBack={() => change({ evidence: evidence.slice(0, -1) })}
-        />
+        {evidence.length > 0 && (
+          <SeenSoFar
+            table={table}
+            evidence={evidence}
+            onTakeBack={() => change({ evidence: evidence.slice(0, -1) })}
+          />
+        )}
       </section>
       <FaultCauses ranking={found.ranking} />
     </div>

@@ -4,39 +4,53 @@ import CloseIcon from '@mui/icons-material/Close';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { readings, type Reading } from '../../core/trial/calibrate';
+import { readingKinds } from '../../core/calibration/reading-kinds';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
 import { NumberField } from '../brief/NumberField';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { useCheck } from '../state/use-check';
 import { refuse } from '../state/refusal-store';
 import styles from './Side.module.css';
-
-const names = Object.keys(readings) as Reading[];
 
 /** One figure read on the real model moves the estimate that it bears on, for all that is worked out after. */
 export function Readings({ task }: { task: TrialTask }) {
   const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
-  const [reading, setReading] = useState<Reading>('topSpeed');
+  const { context } = useCheck();
+  const kinds = readingKinds(context);
+  const [chosen, setReading] = useState<string>();
+  const kind = kinds.find(({ what }) => what === chosen) ?? kinds[0];
   const [value, setValue] = useState<number>();
   const [isBusy, setBusy] = useState(false);
   const [told, setTold] = useState('');
-  const { unit, least, most } = readings[reading];
+  if (!kind) return null;
+  const { unit, least, most, what: reading } = kind;
   const take = async (typed: number) => {
     setBusy(true);
     setTold('');
     try {
       const on = new Date().toISOString();
       const found = await liveWorker().do(
-        async (jobs) => await jobs.calibrate(build, task, reading, typed, on),
+        async (jobs) => await jobs.calibrate(build, task, [{ what: reading, value: typed }], on),
       );
       if (!found.ok) setTold(`Not taken: ${found.problem}`);
       else {
-        const { measured, words, before } = found.value;
-        apply(`measured: ${measured.said}`, [{ type: 'measure', measured }]);
+        const { measured, figures, readings } = found.value;
+        const { before, after, isExplained } = readings[0]!;
+        const said = `The plan said ${before.toPrecision(3)} ${unit}.`;
+        if (!isExplained) {
+          setTold(
+            `${said} No estimate explains ${typed} ${unit}: look for a fault, or read it again. Nothing was changed.`,
+          );
+          return;
+        }
+        apply(
+          `measured: ${kind.name.toLowerCase()} ${typed} ${unit}`,
+          measured.map((each) => ({ type: 'measure', measured: each })),
+        );
         setTold(
-          `The Trial said ${before.toPrecision(2)} ${unit}. Now ${words} is taken ${measured.factor.toPrecision(2)} times as it was guessed.`,
+          `${said} Now it says ${after.toPrecision(3)} ${unit}: ${figures.map(({ words, prior, posterior }) => `${words} × ${(posterior / prior).toPrecision(2)}`).join(', ') || 'nothing had to move'}.`,
         );
         setValue(undefined);
       }
@@ -59,13 +73,13 @@ export function Readings({ task }: { task: TrialTask }) {
         label="What you read"
         value={reading}
         onChange={({ target }) => {
-          setReading(target.value as Reading);
+          setReading(target.value);
           setValue(undefined);
         }}
       >
-        {names.map((name) => (
-          <MenuItem key={name} value={name}>
-            {readings[name].name}
+        {kinds.map(({ what, name }) => (
+          <MenuItem key={what} value={what}>
+            {name}
           </MenuItem>
         ))}
       </TextField>

@@ -83,6 +83,10 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `Keep the outing ${edit.outing.name}`;
     case 'dropOuting':
       return 'Let go of an outing';
+    case 'keepEntry':
+      return 'Write into the log';
+    case 'dropEntry':
+      return 'Take a page out of the log';
     case 'tick':
     case 'untick':
       return 'Tick a step';

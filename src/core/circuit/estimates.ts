@@ -25,8 +25,14 @@ export interface Guess {
 /** Range of a figure that a sheet itself calls an estimate. */
 const sheetRange = { least: 0.8, most: 1.25 };
 
-/** Range of an estimate that a reading has moved: what a reading may be off by. */
-const readRange = { least: 0.93, most: 1.07 };
+/** How sure an estimate is that a reading has moved, where nobody said: 1 σ of its logarithm. */
+const usualSigma = 0.035;
+
+/** The range of two σ either way. */
+const readRange = ({ sigma = usualSigma }: Measured) => ({
+  least: Math.exp(-2 * sigma),
+  most: Math.exp(2 * sigma),
+});
 
 /**
  * Hands out figures and remembers which of them are estimates, so that runs can vary those and nothing else.
@@ -61,7 +67,12 @@ export class Estimates {
       : { key, words, ...guess };
     const reading = this.measured.get(key);
     const estimate = reading
-      ? { ...guessed, ...readRange, value: guessed.value * reading.factor, note: `measured: ${reading.said}` }
+      ? {
+          ...guessed,
+          ...readRange(reading),
+          value: guessed.value * reading.factor,
+          note: `measured: ${reading.said}`,
+        }
       : guessed;
     this.known.set(key, estimate);
     return estimate.value * (this.factors.get(key) ?? 1);

@@ -11,8 +11,11 @@ export function plugEnd(index: BuildIndex, lead: Lead): { at: PortRef; other: Po
 }
 
 /** A port with its part: `port 1 of the receiver`. */
-export const portWords = (index: BuildIndex, ref: PortRef): string =>
-  `${index.port(ref).name} of the ${index.get(ref.fitting).fitting.name}`;
+export function portWords(index: BuildIndex, ref: PortRef): string {
+  const { name } = index.port(ref);
+  const isNumbered = /^(port|channel|row)\b|\d/.test(name);
+  return `${isNumbered ? '' : 'the '}${name} of the ${index.get(ref.fitting).fitting.name}`;
+}
 
 /** A plug by what hangs on it: `the plug of the rudder in port 1 of the receiver`. */
 export function plugWords(index: BuildIndex, lead: Lead): string {

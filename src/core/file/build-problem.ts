@@ -3,6 +3,7 @@ import { Build, mostItems } from '../plan/build';
 import { ChannelSetting } from '../plan/channel-setting';
 import { Fitting } from '../plan/fitting';
 import { Lead } from '../plan/lead';
+import { LogEntry } from '../plan/log-entry';
 import { Measured } from '../plan/measured';
 import { ModelFunction } from '../plan/model-function';
 import { Outing } from '../plan/outing';
@@ -29,7 +30,10 @@ const classOf: Record<ListName, (entry: Record<string, unknown>) => ClassConstru
   outings: () => Outing,
   measured: () => Measured,
   channels: () => ChannelSetting,
+  log: () => LogEntry,
 };
+/** Lists that older builds, and young ones, do not have. */
+const mayBeAbsent: ReadonlySet<ListName> = new Set(['outings', 'measured', 'channels', 'log']);
 const lists = Object.keys(classOf) as ListName[];
 
 /** What was found good once; builds are immutable, so it stays good. */
@@ -50,7 +54,7 @@ function listProblem(data: Record<string, unknown>): FileProblem | undefined {
   for (const name of lists) {
     const list = data[name];
     if (!Array.isArray(list)) {
-      if (list === undefined && (name === 'outings' || name === 'measured' || name === 'channels')) continue;
+      if (list === undefined && mayBeAbsent.has(name)) continue;
       return { where: `build.${name}`, why: 'must be a list' };
     }
     if (list.length > mostItems[name])

@@ -21,6 +21,8 @@ const steps: readonly Step[] = [
   { to: 6, name: 'radioSettings', climb: (content) => content },
   // And the inside of the model, where parts lie in it, and leads that are threaded.
   { to: 7, name: 'berths', climb: (content) => content },
+  // And the log, and how sure a reading made an estimate.
+  { to: 8, name: 'log', climb: (content) => content },
 ];
 
 /** The version that is written. */

@@ -74,6 +74,7 @@ const singular: Record<string, string> = {
   outings: 'the outing',
   measured: 'a reading',
   channels: 'the setting of a channel',
+  log: 'a page of the log',
 };
 
 function nameOf(list: string, item: unknown): string {

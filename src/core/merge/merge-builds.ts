@@ -1,4 +1,5 @@
 import type { Build } from '../plan/build';
+import type { LogEntry } from '../plan/log-entry';
 import type { Outing } from '../plan/outing';
 import type { Clash } from './clash';
 import { mergeFields, mergeList } from './merge-values';
@@ -35,6 +36,11 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
     (each) => each.estimate,
     (each) => `the reading "${each.said}"`,
   );
+  const log = list<LogEntry>(
+    (candidate) => candidate.log ?? [],
+    id,
+    (entry) => `the page of the log of ${entry.on.slice(0, 10)}`,
+  );
   const channels = list(
     (candidate) => candidate.channels ?? [],
     ({ channel }) => String(channel),
@@ -65,9 +71,15 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
     ...(outings.length > 0 && { outings }),
     ...(measured.length > 0 && { measured }),
     ...(channels.length > 0 && { channels }),
+    ...(log.length > 0 && { log }),
   };
   return { build: settle(build, [...own.parts, ...theirs.parts, ...base.parts], clashes), clashes };
 }
 
-/** What a build is called. */
-const shellOf = ({ id, name, model }: Build) => ({ id, name, model });
+/** What a build is called, and the inside of its model, which is told as one. */
+const shellOf = ({ id, name, model, inside }: Build): Pick<Build, 'id' | 'name' | 'model' | 'inside'> => ({
+  id,
+  name,
+  model,
+  ...(inside && { inside }),
+});

@@ -6,6 +6,7 @@ import { Brief } from './brief';
 import { ChannelSetting } from './channel-setting';
 import { Fitting } from './fitting';
 import { Lead } from './lead';
+import { LogEntry } from './log-entry';
 import { ModelFunction } from './model-function';
 import { ModelInside } from './model-inside';
 import { Measured } from './measured';
@@ -29,6 +30,7 @@ export const mostItems = {
   outings: 100,
   measured: 100,
   channels: 32,
+  log: 2000,
 } as const;
 
 /** One plan for one model: an immutable value. Every change is an edit that yields a new one. */
@@ -88,6 +90,10 @@ export class Build {
   /** What the transmitter is set to, channel by channel; those left out stand as in a fresh memory. */
   @NestedList(() => ChannelSetting, { most: mostItems.channels, optional: true })
   channels?: ChannelSetting[];
+
+  /** Outings and evenings at the bench, in the order that they were written down. */
+  @NestedList(() => LogEntry, { most: mostItems.log, optional: true })
+  log?: LogEntry[];
 
   /** The inside of the model, once somebody has told of it. */
   @NestedField(() => ModelInside, { optional: true })

@@ -10,6 +10,7 @@ import type { ChannelSetting } from './channel-setting';
 import type { Fitting } from './fitting';
 import { mostIdLength } from './fresh-id';
 import type { Conductor, Lead, PortRef } from './lead';
+import type { LogEntry } from './log-entry';
 import type { Measured } from './measured';
 import type { ModelFunction } from './model-function';
 import type { ModelInside } from './model-inside';
@@ -65,6 +66,8 @@ export type Edit =
   | { type: 'dropOuting'; outing: string }
   | { type: 'measure'; measured: Measured }
   | { type: 'forgetMeasured'; estimate: string }
+  | { type: 'keepEntry'; entry: LogEntry }
+  | { type: 'dropEntry'; entry: string }
   | { type: 'tick'; tick: Tick }
   | { type: 'untick'; step: string };
 
@@ -188,6 +191,14 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'forgetMeasured':
       dropWhere(build.measured ?? [], (each) => each.estimate === edit.estimate);
+      return;
+    case 'keepEntry':
+      build.log = [...(build.log ?? []).filter(({ id }) => id !== edit.entry.id), edit.entry].sort((a, b) =>
+        a.on.localeCompare(b.on),
+      );
+      return;
+    case 'dropEntry':
+      dropWhere(build.log ?? [], (entry) => entry.id === edit.entry);
       return;
     case 'tick':
       dropWhere(build.ticks, (tick) => tick.step === edit.tick.step);

@@ -1,4 +1,4 @@
-import { IsISO8601, IsNumber, Max, Min } from 'class-validator';
+import { IsISO8601, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { TextField } from '../validation/text-field';
 
 /** What a reading on the real model made of an estimate. */
@@ -12,6 +12,13 @@ export class Measured {
   @Min(0.01)
   @Max(100)
   factor!: number;
+
+  /** How sure it is: 1 σ of the logarithm of the factor. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0.0001)
+  @Max(3)
+  sigma?: number;
 
   /** What was read: `top speed 3.1 m/s`. */
   @TextField({ most: 120 })

@@ -36,10 +36,11 @@ const measures = {
   F: { F: 1, mF: 1e-3, µF: 1e-6, uF: 1e-6 },
   'rev/min per V': { 'rev/min per V': 1, 'rev/min/V': 1, KV: 1, Kv: 1, kv: 1, 'rpm/V': 1 },
   'rev/min': { 'rev/min': 1, rpm: 1 },
+  'm/s': { 'm/s': 1, 'km/h': 1 / 3.6, kmh: 1 / 3.6, kph: 1 / 3.6, mph: 0.44704 },
   turns: { turns: 1, turn: 1, T: 1, t: 1 },
   C: { C: 1, c: 1 },
   '°': { '°': 1, deg: 1, degrees: 1 },
-  K: { K: 1, '°C': 1 },
+  K: { K: 1, '°C': 1, C: 1 },
   share: { share: 1, '%': 0.01 },
 } as const satisfies Record<string, Record<string, number>>;
 
