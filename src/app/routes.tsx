@@ -34,6 +34,7 @@ export const router = createBrowserRouter([
       station('berths', () => import('./berths/BerthsStation')),
       station('trial', () => import('./trial/TrialStation')),
       station('fit-out', () => import('./fitout/FitOutStation')),
+      station('log', () => import('./log/LogStation')),
       { path: '*', loader: () => redirect('/loom') },
     ],
   },

@@ -3,6 +3,8 @@ import { proxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import { checkContext } from '../core/check/check-context';
 import { calibrate, type Calibration, type TakenReading } from '../core/calibration/calibrate';
+import { ReadingsForetold } from '../core/calibration/predict-readings';
+import { readingKinds } from '../core/calibration/reading-kinds';
 import type { LockerItem } from '../core/locker/locker-item';
 import { matchBuild, type MatchResult, type MatchTask } from '../core/match/match-build';
 import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/trial/choice-bench';
@@ -59,6 +61,14 @@ export const trialJobs = {
     on: string,
   ): Result<Calibration, string> {
     return calibrate(checkContext(build, []), task, readings, on);
+  },
+
+  /** What a build says that would be read, by `what`, where it says it. */
+  foretell(build: Build, task: TrialTask, whats: readonly string[]): Map<string, number> {
+    const context = checkContext(build, []);
+    const kinds = readingKinds(context).filter(({ what }) => whats.includes(what));
+    const foretold = new ReadingsForetold(context, task, kinds);
+    return new Map(foretold.places.flatMap((place) => [...foretold.at(place, new Map()).values]));
   },
 
   gives(build: Build, task: TrialTask, push: Push): GiveWay {

@@ -32,7 +32,10 @@ async function complain(page: Page, demo: string, step: string): Promise<void> {
 async function answer(page: Page, seen: (test: string) => string): Promise<number> {
   for (let n = 0; n < 12; n += 1) {
     if ((await page.getByRole('heading', { name: 'Found' }).count()) > 0) return n;
-    const words = await page.getByRole('heading', { name: /^Next, / }).locator('..').innerText();
+    const words = await page
+      .getByRole('heading', { name: /^Next, / })
+      .locator('..')
+      .innerText();
     const what = seen(words);
     const volts = page.getByLabel('Reading, V');
     if ((await volts.count()) > 0) {
@@ -91,7 +94,7 @@ test('a channel that is reversed, after an answer was taken back', async ({ page
   await answer(page, (words) =>
     words.includes('menu, look at channel') ? 'Its direction is the other one' : 'It is as it should be',
   );
-  await expect(page.getByText(/^Channel \d is reversed in the transmitter/)).toBeVisible();
+  await expect(page.getByText(/^Channel \d is reversed in the transmitter \(/)).toBeVisible();
   await page.getByRole('button', { name: 'It was not that' }).click();
   await expect(page.getByText(/^Channel \d is reversed in the transmitter/)).toHaveCount(0);
 });

@@ -6,4 +6,5 @@ export const stations = [
   { digit: 4, name: 'Berths', path: '/berths' },
   { digit: 5, name: 'Trial', path: '/trial' },
   { digit: 6, name: 'Fit-out', path: '/fit-out' },
+  { digit: 7, name: 'Log', path: '/log' },
 ] as const;

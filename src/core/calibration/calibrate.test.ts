@@ -89,7 +89,7 @@ describe('readings on the real model', () => {
         figures += 1;
         if (off <= 2 * error) within += 1;
         expect(off, `${build.name} ${seed} ${key}`).toBeLessThan(5 * error);
-        expect(sigma).toBeLessThanOrEqual(priorSigma + 0.06);
+        expect(sigma).toBeLessThanOrEqual(priorSigma + 1e-9);
       }
       alone += done.value.readings.filter(({ isExplained }) => !isExplained).length;
     }

@@ -105,14 +105,15 @@ export function calibrate(
     }
     return slope;
   };
-  const fit = fitFigures({ readings, prior: priorOf(context.build, figures), predict, slopes });
+  const prior = priorOf(context.build, figures);
+  const fit = fitFigures({ readings, prior, predict, slopes });
   const out = new Set(fit.unexplained);
   const said = readings
     .filter((_, n) => !out.has(n))
     .map(({ kind, value }) => `${kind.name.toLowerCase()} ${value} ${kind.unit}`)
     .join(', ');
   const moved = figures.flatMap((figure, k): (MovedFigure & { factor: number })[] => {
-    const [move, sigma, priorSigma] = [fit.moves[k]!, fit.sigmas[k]!, sigmaOf(figure)];
+    const [move, sigma, priorSigma] = [fit.moves[k]!, fit.sigmas[k]!, Math.sqrt(prior.get(k, k))];
     if (Math.abs(move) < worthKeeping && sigma > 0.9 * priorSigma) return [];
     return [
       {

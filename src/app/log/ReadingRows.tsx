@@ -1,0 +1,121 @@
+import Button from '@mui/material/Button';
+import IconButton from '@mui/material/IconButton';
+import CloseIcon from '@mui/icons-material/Close';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { parse } from 'papaparse';
+import { useRef, useState } from 'react';
+import { readingKinds } from '../../core/calibration/reading-kinds';
+import { readReadingRows, readingColumns } from '../../core/calibration/reading-rows';
+import type { LogReading } from '../../core/plan/log-entry';
+import { NumberField } from '../brief/NumberField';
+import { readText } from '../shell/read-text';
+import { useCheck } from '../state/use-check';
+import styles from './EntryDialog.module.css';
+
+interface ReadingRowsProps {
+  readings: readonly LogReading[];
+  onChange: (readings: LogReading[]) => void;
+}
+
+/** The figures that were read, each with what it is; typed, or from a file. */
+export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
+  const { context } = useCheck();
+  const kinds = readingKinds(context);
+  const input = useRef<HTMLInputElement>(null);
+  const [refused, setRefused] = useState('');
+  const [chosen, setChosen] = useState<string>();
+  const free = kinds.filter(({ what }) => readings.every((reading) => reading.what !== what));
+  const next = free.find(({ what }) => what === chosen) ?? free[0];
+  const set = (what: string, value: number | undefined) => {
+    const others = readings.filter((reading) => reading.what !== what);
+    onChange(value === undefined ? others : [...others, { what, value }]);
+  };
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    const text = await readText(file);
+    if (!text.ok) return setRefused(`${file.name} ${text.problem.why}`);
+    const { data } = parse<string[]>(text.value.trim(), { skipEmptyLines: true });
+    const rows = readReadingRows(data, kinds);
+    if (!rows.ok) return setRefused(`${file.name}: ${rows.problem}. Nothing of it was taken.`);
+    setRefused('');
+    onChange([
+      ...readings.filter(({ what }) => rows.value.every((row) => row.what !== what)),
+      ...new Map(rows.value.map((row) => [row.what, row])).values(),
+    ]);
+  };
+  if (kinds.length === 0)
+    return <p className={styles.told}>Nothing can be read before a pack and a receiver are in the build.</p>;
+  return (
+    <>
+      <ul className={styles.rows} aria-label="Readings">
+        {readings.map(({ what, value }) => {
+          const kind = kinds.find((each) => each.what === what);
+          return (
+            <li key={what}>
+              <span>{kind?.name ?? what}</span>
+              <NumberField
+                label={kind?.unit ?? 'as read'}
+                value={value}
+                least={kind?.least ?? -1e6}
+                most={kind?.most ?? 1e6}
+                onTake={(typed) => set(what, typed)}
+              />
+              <IconButton aria-label={`Remove ${kind?.name ?? what}`} onClick={() => set(what, undefined)}>
+                <CloseIcon fontSize="small" />
+              </IconButton>
+            </li>
+          );
+        })}
+        {next && (
+          <li key="next">
+            <TextField
+              select
+              fullWidth
+              size="small"
+              margin="dense"
+              label="What you read"
+              value={next.what}
+              onChange={({ target }) => setChosen(target.value)}
+            >
+              {free.map(({ what, name }) => (
+                <MenuItem key={what} value={what}>
+                  {name}
+                </MenuItem>
+              ))}
+            </TextField>
+            <NumberField
+              key={next.what}
+              label={`Reading, ${next.unit}`}
+              value={undefined}
+              least={next.least}
+              most={next.most}
+              onTake={(typed) => set(next.what, typed)}
+            />
+          </li>
+        )}
+      </ul>
+      <div className={styles.tools}>
+        <Button size="small" onClick={() => input.current?.click()}>
+          Take them from a CSV file
+        </Button>
+        <input
+          ref={input}
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          hidden
+          aria-label="Readings as CSV"
+          onChange={({ target }) => {
+            void take(target.files?.[0]);
+            target.value = '';
+          }}
+        />
+      </div>
+      {refused && (
+        <p className={styles.told} role="alert">
+          {refused} Its head is {readingColumns.join(',')}.
+        </p>
+      )}
+    </>
+  );
+}
