@@ -14,6 +14,19 @@ test('power-up is held while a stop is open; earlier steps can be done', async (
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeDisabled();
 });
 
+test('a held step is done all the same only for a reason, which is kept', async ({ page }) => {
+  await openTug(page, '/fit-out?step=transmitter-on');
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toBeDisabled();
+  await page.getByRole('button', { name: 'I do it anyway' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('button', { name: 'I do it anyway' })).toBeDisabled();
+  await dialog.getByLabel('Why you do it anyway').fill('Only the transmitter, no pack near');
+  await dialog.getByRole('button', { name: 'I do it anyway' }).click();
+  await page.getByRole('button', { name: 'Done, next step' }).click();
+  await page.goto('/fit-out?step=transmitter-on');
+  await expect(page.getByText('Done though it was held: “Only the transmitter, no pack near”')).toBeVisible();
+});
+
 test('steps name the build’s own ports, change with it, and ticks stay', async ({ page }) => {
   await openTug(page, '/fit-out?step=plug:monitor-pan-lead--receiver-3');
   await expect(page.locator('#step-title')).toContainText('Monitor pan servo into receiver port 3');

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { cautions } from '../../core/procedure/cautions';
 import { phaseNames, type Step } from '../../core/procedure/step';
@@ -6,6 +7,7 @@ import { changedWords, tickOf } from '../../core/procedure/tick';
 import type { StepState } from '../../core/procedure/step-states';
 import { Explained } from '../help/Explained';
 import { useBuild, useBuildStore } from '../state/build-store';
+import { refuse } from '../state/refusal-store';
 import { LeadStrip } from './LeadStrip';
 import { HoldNotice } from './HoldNotice';
 import { ReadingField } from './ReadingField';
@@ -34,10 +36,12 @@ export function StepInHand({
 }: StepInHandProps) {
   const build = useBuild();
   const apply = useBuildStore((store) => store.apply);
+  const [reason, setReason] = useState<string>();
+  const isHeld = heldBy !== undefined && reason === undefined;
   const setTick = (reading?: number) => {
-    apply(`tick: ${step.title}`, [
-      { type: 'tick', tick: tickOf(build, step, new Date().toISOString(), reading) },
-    ]);
+    const done = tickOf(build, { step, heldBy }, { on: new Date().toISOString(), reading, reason });
+    if (done.ok) apply(`tick: ${step.title}`, [{ type: 'tick', tick: done.value }]);
+    else refuse(`Not done: ${step.title}`, done.problem);
   };
   return (
     <article className={styles.step} aria-labelledby="step-title">
@@ -63,9 +67,12 @@ export function StepInHand({
         </p>
       ))}
       {step.lead !== undefined && <LeadStrip leadId={step.lead} />}
-      {heldBy && <HoldNotice heldBy={heldBy} />}
+      {heldBy && <HoldNotice heldBy={heldBy} reason={reason} onAnyway={setReason} />}
+      {tick?.reason !== undefined && (
+        <p className={styles.changed}>Done though it was held: “{tick.reason}”</p>
+      )}
       {state === 'changed' && tick && <p className={styles.changed}>{changedWords(step, tick)}</p>}
-      {step.measurement && !heldBy && (
+      {step.measurement && !isHeld && (
         <ReadingField
           measurement={step.measurement}
           reading={tick?.reading}
@@ -78,7 +85,7 @@ export function StepInHand({
           <Button
             variant="contained"
             size="large"
-            disabled={heldBy !== undefined}
+            disabled={isHeld}
             onClick={() => {
               setTick();
               onNext();

@@ -34,6 +34,11 @@ export class Tick {
   @ArrayMaxSize(200)
   basis?: string[];
 
+  /** Why it was done though something held it. */
+  @IsOptional()
+  @TextField({ most: 500 })
+  reason?: string;
+
   /** What was measured, in the step's unit. */
   @IsOptional()
   @IsNumber()

@@ -1,13 +1,17 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
+import { readBuildFile } from '../file/read-file';
+import { writeBuildFile } from '../file/write-file';
 import { checkBuild } from '../check/check-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { planProcedure } from './plan-procedure';
-import { phases, stepText } from './step';
+import type { Tick } from '../plan/records';
+import { phases, stepText, type Step } from './step';
 import { stepStates } from './step-states';
 import { tickOf } from './tick';
 
@@ -38,12 +42,19 @@ function states(build: Build) {
 const stepsOf = (build: Build) => states(build).map((state) => state.step);
 const on = '2026-01-01T00:00:00.000Z';
 
+/** The record of a step that nothing holds. */
+function tick(build: Build, step: Step, reading?: number): Tick {
+  const done = tickOf(build, { step, heldBy: undefined }, { on, reading });
+  if (!done.ok) throw new Error(done.problem);
+  return done.value;
+}
+
 /** Ticks steps as the screen does, by id. */
 function ticked(build: Build, ids: readonly string[]): Build {
   const steps = stepsOf(build).filter((step) => ids.includes(step.id));
   return applyEdits(
     build,
-    steps.map((step) => ({ type: 'tick', tick: tickOf(build, step, on) })),
+    steps.map((step) => ({ type: 'tick', tick: tick(build, step) })),
   );
 }
 
@@ -267,7 +278,7 @@ describe('stepStates', () => {
     [6.5, 'high'],
   ])('judges %s V on a 6 V rail as %s', (reading, verdict) => {
     const step = stepsOf(tub()).find((candidate) => candidate.id === 'measure-rest:rail:rx')!;
-    const build = applyEdits(tub(), [{ type: 'tick', tick: tickOf(tub(), step, on, reading) }]);
+    const build = applyEdits(tub(), [{ type: 'tick', tick: tick(tub(), step, reading) }]);
     const after = states(build);
     const at = after.findIndex((stepState) => stepState.step.id === step.id);
     expect(after[at]).toMatchObject({ verdict, state: verdict === 'good' ? 'done' : 'outOfBand' });
@@ -281,12 +292,52 @@ describe('stepStates', () => {
         tub(),
         all.map((each) => ({
           type: 'tick' as const,
-          tick: tickOf(tub(), each, on, each === step ? volts : undefined),
+          tick: tick(tub(), each, each === step ? volts : undefined),
         })),
       );
     const heldBy = (build: Build) =>
       states(build).flatMap(({ heldBy: held }) => (held?.by === 'step' ? [held.step.id] : []));
     expect(new Set(heldBy(reading(6.5)))).toEqual(new Set([step.id]));
     expect(heldBy(reading(6))).toEqual([]);
+  });
+});
+
+describe('holds', () => {
+  it('no sequence of clicks reaches a powered step past an open hold without a reason that is kept', () => {
+    const click = fc.record({
+      step: fc.nat({ max: 400 }),
+      reading: fc.option(fc.double({ min: 0, max: 14, noNaN: true }), { nil: undefined }),
+      reason: fc.option(fc.constantFrom('', '  ', 'I know it: a bare board'), { nil: undefined }),
+      isUntick: fc.boolean(),
+    });
+    const builds = [tub(), tug, demoBuild('harbour-tug-as-planned')].map((build) => ({
+      build,
+      ...checkBuild(build, starterLocker),
+    }));
+    fc.assert(
+      fc.property(fc.constantFrom(...builds), fc.array(click, { maxLength: 40 }), (known, clicks) => {
+        const steps = planProcedure(known.context);
+        let build = known.build;
+        for (const { step: n, reading, reason, isUntick } of clicks) {
+          const now = stepStates(build, steps, known.findings);
+          const state = now[n % now.length]!;
+          if (isUntick) {
+            build = applyEdits(build, [{ type: 'untick', step: state.step.id }]);
+            continue;
+          }
+          const done = tickOf(build, state, { on, reading, reason });
+          expect(done.ok || state.heldBy !== undefined).toBe(true);
+          if (!done.ok) continue;
+          build = applyEdits(build, [{ type: 'tick', tick: done.value }]);
+          const isOpen =
+            known.findings.some(({ severity, accepted }) => severity === 'stop' && !accepted) ||
+            now.slice(0, now.indexOf(state)).some((each) => each.step.isHold && each.state !== 'done');
+          if (state.step.needsPower && isOpen) expect(done.value.reason?.trim()).toBeTruthy();
+        }
+        const read = readBuildFile(writeBuildFile(build));
+        expect(read.ok && read.value.ticks).toEqual(build.ticks);
+      }),
+      { numRuns: 100 },
+    );
   });
 });

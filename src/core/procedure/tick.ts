@@ -1,7 +1,9 @@
 import type { Build } from '../plan/build';
 import { carrierId } from '../plan/component-id';
 import type { Tick } from '../plan/records';
+import { failure, success, type Result } from '../result';
 import { stepText, type Step } from './step';
+import type { StepState } from './step-states';
 
 /** What a step rests on: the very parts it touches, as `fitting=part`; of a component, the board it sits on. */
 function basisOf(build: Build, { touches }: Step): string[] {
@@ -9,10 +11,36 @@ function basisOf(build: Build, { touches }: Step): string[] {
   return touches.map((id) => `${id}=${parts.get(carrierId(id)) ?? ''}`).sort();
 }
 
-/** The record that a step was done, or that a figure was read at it. */
-export function tickOf(build: Build, step: Step, on: string, reading?: number): Tick {
-  const tick = { step: step.id, said: stepText(step), basis: basisOf(build, step), on };
-  return reading === undefined ? tick : { ...tick, reading };
+/** What is told of a step that was done. */
+interface Done {
+  /** ISO date. */
+  on: string;
+  /** What was measured, in the step's unit. */
+  reading?: number | undefined;
+  /** Why it was done though something held it. */
+  reason?: string | undefined;
+}
+
+/**
+ * The record that a step was done, or that a figure was read at it. A step that is held is done only for a reason,
+ * which is kept.
+ * @returns why not, where it is held and no reason was given
+ */
+export function tickOf(
+  build: Build,
+  { step, heldBy }: Pick<StepState, 'step' | 'heldBy'>,
+  { on, reading, reason }: Done,
+): Result<Tick, string> {
+  const why = reason?.trim();
+  if (heldBy && !why) return failure(`“${step.title}” is held: it is done only for a reason, which is kept`);
+  return success({
+    step: step.id,
+    said: stepText(step),
+    basis: basisOf(build, step),
+    on,
+    ...(reading !== undefined && { reading }),
+    ...(heldBy && why && { reason: why.slice(0, 500) }),
+  });
 }
 
 /** Why a step that was ticked is to be looked at again. */

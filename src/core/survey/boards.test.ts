@@ -103,7 +103,9 @@ describe('the steps of a board', () => {
   it('are to be done again once another board stands there', () => {
     const { context } = checkBuild(car, starterLocker);
     const step = planProcedure(context).find(({ touches }) => touches.includes('board/receiver'))!;
-    const tick = tickOf(car, step, '2026-01-01T00:00:00.000Z');
+    const done = tickOf(car, { step, heldBy: undefined }, { on: '2026-01-01T00:00:00.000Z' });
+    if (!done.ok) throw new Error(done.problem);
+    const tick = done.value;
     const other = applyEdits(car, [
       { type: 'swapPart', fitting: 'board', part: { ...starterPart('board-receiver-6'), id: 'another' } },
     ]);
