@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router';
 import { planProcedure } from '../../core/procedure/plan-procedure';
 import { stepStates } from '../../core/procedure/step-states';
 import { useCheck } from '../state/use-check';
+import { RehearsalView } from '../rehearsal/RehearsalView';
 import { useBuild } from '../state/build-store';
 import { FaultFinder } from './FaultFinder';
 import { StepInHand } from './StepInHand';
@@ -27,6 +28,13 @@ export function Component() {
     else next.set('step', id);
     setParams(next, { replace: true });
   };
+  const rehearse = (isRehearsing: boolean) => {
+    const next = new URLSearchParams(params);
+    if (isRehearsing) next.set('view', 'rehearse');
+    else next.delete('view');
+    setParams(next);
+  };
+  if (params.get('view') === 'rehearse') return <RehearsalView onBack={() => rehearse(false)} />;
   if (!inHand) {
     return (
       <div className={styles.empty}>
@@ -47,7 +55,7 @@ export function Component() {
   const done = states.filter((state) => state.state === 'done').length;
   return (
     <div className={styles.station}>
-      <StepList states={states} inHand={inHand} done={done} onShow={show} />
+      <StepList states={states} inHand={inHand} done={done} onShow={show} onRehearse={() => rehearse(true)} />
       {params.get('find') === 'fault' ? (
         <FaultFinder key={inHand.step.id} states={states} state={inHand} onBack={() => find(false)} />
       ) : (

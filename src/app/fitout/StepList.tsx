@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
 import { phases, phaseNames } from '../../core/procedure/step';
 import type { StepState } from '../../core/procedure/step-states';
@@ -8,10 +9,11 @@ interface StepListProps {
   inHand: StepState;
   done: number;
   onShow: (id: string) => void;
+  onRehearse: () => void;
 }
 
 /** All steps by phase, with what is done, what changed since, and what is held. */
-export function StepList({ states, inHand, done, onShow }: StepListProps) {
+export function StepList({ states, inHand, done, onShow, onRehearse }: StepListProps) {
   const current = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     current.current?.scrollIntoView({ block: 'nearest' });
@@ -23,6 +25,11 @@ export function StepList({ states, inHand, done, onShow }: StepListProps) {
         <span className="figure">
           {done} of {states.length} done
         </span>
+      </div>
+      <div className={styles.rehearse}>
+        <Button size="small" variant="outlined" onClick={onRehearse}>
+          Rehearse it
+        </Button>
       </div>
       {phases.map((phase) => {
         const here = states.filter((state) => state.step.phase === phase);

@@ -76,16 +76,25 @@ export class FaultyModel {
     return this.busyKnown === 'unsettled' ? undefined : this.busyKnown;
   }
 
-  private solve(conditions: Conditions): BuildPoint | undefined {
+  private wires: readonly Element[] | undefined;
+
+  /** The model at a moment; `undefined` where it does not settle. */
+  solve(conditions: Conditions): BuildPoint | undefined {
     const estimates = new Estimates(this.build.measured);
-    const { ohms, missing = [] } = this.harm;
-    const wires = wireElements(this.survey, this.names, estimates).map((wire): Element =>
-      wire.kind === 'resistor' && wire.id === ohms?.wire ? { ...wire, ohms: wire.ohms + ohms.ohms } : wire,
-    );
+    const { missing = [] } = this.harm;
+    const wires = (this.wires ??= this.wire(estimates));
     const built = buildElements(this.survey, conditions, estimates, this.names, wires);
     const elements = built.elements.filter(({ id }) => !missing.includes(id));
+    // Throttles lie in a network for good: each moment has its own, or one that was just like it.
     const found = new RestingNetwork(wires).solve({ ...built, elements });
     return found.ok ? found.value : undefined;
+  }
+
+  private wire(estimates: Estimates): Element[] {
+    const { ohms } = this.harm;
+    return wireElements(this.survey, this.names, estimates).map((wire): Element =>
+      wire.kind === 'resistor' && wire.id === ohms?.wire ? { ...wire, ohms: wire.ohms + ohms.ohms } : wire,
+    );
   }
 
   /** Volts where a part takes its power; 0 where none reach it. */
@@ -124,10 +133,18 @@ export class FaultyModel {
 
   /** The pulse at a part in µs, with one function's control somewhere and the others let go; `undefined` where none comes. */
   pulse(device: string, moved: string, value: number): number | undefined {
+    return this.isHeard(device) ? this.pulseOf(device, this.told(moved, value)) : undefined;
+  }
+
+  /** The pulse at a part in µs with controls anywhere, by function, −1 to 1; `undefined` where it listens to no channel. */
+  pulseWith(device: string, stick: (functionId: string) => number): number | undefined {
+    return this.pulseOf(device, toldChannels(this.build, stick));
+  }
+
+  private pulseOf(device: string, told: ReadonlyMap<number, number>): number | undefined {
     const channel = this.survey.signalOf(device)?.port.channel;
-    if (channel === undefined || !this.isHeard(device)) return undefined;
-    const told = this.told(moved, value).get(channel);
-    return pulseOf(told ?? 0, settingOf(this.build, channel), rangeOf(this.survey.index));
+    if (channel === undefined) return undefined;
+    return pulseOf(told.get(channel) ?? 0, settingOf(this.build, channel), rangeOf(this.survey.index));
   }
 
   private readonly toldKnown = new Map<string, Map<number, number>>();
@@ -143,7 +160,7 @@ export class FaultyModel {
   }
 
   /** Where a control stands when nobody touches it: back where it arms from its end, in its middle otherwise. */
-  private letGo(functionId: string): number {
+  letGo(functionId: string): number {
     const { index } = this.survey;
     const devices = this.build.functions.find(({ id }) => id === functionId)?.devices ?? [];
     const armsAtEnd = devices.some((id) => {

@@ -1,0 +1,106 @@
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Switch from '@mui/material/Switch';
+import { useMemo, useState } from 'react';
+import { candidateFaults } from '../../core/faults/candidate-faults';
+import type { Fault } from '../../core/faults/fault';
+import type { Hands } from '../../core/rehearsal/live-bench';
+import { useBuild } from '../state/build-store';
+import { useCheck } from '../state/use-check';
+import { LiveTile } from './LiveTile';
+import { MeterProbe } from './MeterProbe';
+import { Planted } from './Planted';
+import { Transmitter } from './Transmitter';
+import { sticksOf } from './sticks';
+import { useGamepad } from './use-gamepad';
+import { useLiveBench } from './use-live-bench';
+import styles from './Rehearsal.module.css';
+
+const noHarm = {};
+
+/** The build alive before it exists: worked by its own transmitter, through the same solver as every verdict. */
+export function RehearsalView({ onBack }: { onBack: () => void }) {
+  const build = useBuild();
+  const { context } = useCheck();
+  const sticks = useMemo(() => sticksOf(context), [context]);
+  const faults = useMemo(() => candidateFaults(context), [context]);
+  const [isTransmitterOn, setTransmitter] = useState(false);
+  const [isPackIn, setPack] = useState(false);
+  const [isLoud, setLoud] = useState(false);
+  const [held, setHeld] = useState<string>();
+  const [planted, setPlanted] = useState<Fault>();
+  const [values, setValues] = useState<ReadonlyMap<string, number>>(new Map());
+  const move = (id: string, value: number) => setValues((now) => new Map(now).set(id, value));
+  const pad = useGamepad(sticks, move);
+  const hands = (): Hands => ({
+    isTransmitterOn,
+    isPackIn,
+    held,
+    sticks: new Map(sticks.map(({ id, start }) => [id, values.get(id) ?? start])),
+  });
+  const { bench, view, turned, heard } = useLiveBench(build, planted?.harm ?? noHarm, hands, isLoud);
+  return (
+    <div className={styles.rehearsal}>
+      <div className={styles.head}>
+        <h1 className={styles.title}>Rehearsal</h1>
+        <FormControlLabel
+          control={<Switch checked={isTransmitterOn} onChange={(_, on) => setTransmitter(on)} />}
+          label="Transmitter on"
+        />
+        <FormControlLabel
+          control={<Switch checked={isPackIn} onChange={(_, on) => setPack(on)} />}
+          label="Pack in"
+        />
+        <FormControlLabel
+          control={<Switch checked={isLoud} onChange={(_, on) => setLoud(on)} />}
+          label="Sound"
+        />
+        <span className={`figure ${styles.amps}`}>{view.packAmps.toFixed(2)} A from the pack</span>
+        <Button size="small" onClick={onBack}>
+          Back to the steps
+        </Button>
+      </div>
+      <div className={styles.columns}>
+        <div className={styles.stage}>
+          {view.parts.length === 0 ? (
+            <p className={styles.nothing}>
+              Nothing to bring to life yet: a pack, a receiver and something that listens to it make a
+              beginning.
+            </p>
+          ) : (
+            <ul className={styles.tiles} aria-label="The model">
+              {view.parts.map((part) => (
+                <LiveTile
+                  key={part.id}
+                  part={part}
+                  turned={turned.get(part.id) ?? 0}
+                  onHold={(isHeld) => setHeld(isHeld ? part.id : undefined)}
+                />
+              ))}
+            </ul>
+          )}
+          <Transmitter sticks={sticks} values={values} onMove={move} />
+          <p className={styles.hint}>
+            {pad ? `A gamepad moves it: ${pad}. ` : 'A gamepad, once it is moved, works the sticks. '}
+            Arrow keys move a control, the space bar lets it go.
+          </p>
+        </div>
+        <aside className={styles.side} aria-label="Instruments">
+          <MeterProbe bench={bench} />
+          <Planted faults={faults} planted={planted} onPlant={setPlanted} />
+          <section aria-label="Heard">
+            <h2 className={styles.sideTitle}>Heard and seen</h2>
+            <ol className={styles.heard} aria-live="polite">
+              {heard.map(({ id, seconds, words }) => (
+                <li key={id}>
+                  <span className="figure">{seconds.toFixed(1)} s</span> {words}
+                </li>
+              ))}
+            </ol>
+            {heard.length === 0 && <p className={styles.hint}>Transmitter on first, then the pack in.</p>}
+          </section>
+        </aside>
+      </div>
+    </div>
+  );
+}
