@@ -5,7 +5,7 @@ import { LiveBench, type Hands, type LiveView } from '../../core/rehearsal/live-
 import { playTone } from './tone-player';
 
 /** Something that was heard or happened, in words, and when. */
-export interface Heard {
+interface Heard {
   id: number;
   seconds: number;
   words: string;

@@ -31,7 +31,7 @@ export interface MovedFigure {
 }
 
 /** A reading beside what was foretold. */
-export interface ReadingBeside extends TakenReading, Pick<ReadingKind, 'name' | 'unit'> {
+interface ReadingBeside extends TakenReading, Pick<ReadingKind, 'name' | 'unit'> {
   sigma: number;
   before: number;
   after: number;

@@ -14,7 +14,7 @@ import { leadWords, plugEnd, plugWords, portWords, wireWords } from './fault-wor
 const strandOhms = { thin: 6, thick: 0.6 };
 
 /** Test ids that look at a lead. */
-export const lookAt = {
+const lookAt = {
   plug: (lead: string) => `plug:${lead}`,
   joint: (lead: string) => `joint:${lead}`,
 };

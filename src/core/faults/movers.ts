@@ -14,7 +14,7 @@ export interface Mover {
 }
 
 /** What a part that listens to a channel makes move: a controller its motors, a switch what hangs on it, anything else itself. */
-export function moversOf(survey: Survey, device: string): Mover[] {
+function moversOf(survey: Survey, device: string): Mover[] {
   const { index } = survey;
   if (!index.has(device)) return [];
   const fitted = index.get(device);

@@ -6,7 +6,7 @@ import { weights, type Fault, type Harm } from './fault';
 /** µs that a neutral is off by when a controller refuses to arm: well outside what it takes for neutral. */
 const neutralOff = 140;
 
-export const displayOf = (channel: number): string => `display:${channel}`;
+const displayOf = (channel: number): string => `display:${channel}`;
 
 /** What may be wrong with the link and with what the transmitter is set to, channel by channel. */
 export const radioFaults = (context: CheckContext): Fault[] => [

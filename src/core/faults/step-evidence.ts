@@ -17,7 +17,7 @@ export function testsOfStep({ tests }: Pick<FaultTable, 'tests'>, { id }: Pick<S
 }
 
 /** What a test shows where nothing is wrong. */
-export function soundAnswer({ faults, tests, shown }: FaultTable, test: string): string | number | undefined {
+function soundAnswer({ faults, tests, shown }: FaultTable, test: string): string | number | undefined {
   const row = faults.findIndex(({ id }) => id === 'nothing');
   return shown[row]?.[tests.findIndex(({ id }) => id === test)];
 }

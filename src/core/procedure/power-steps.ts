@@ -83,14 +83,18 @@ export function powerSteps(context: CheckContext): Step[] {
       id: `arm:${fitting.id}`,
       isHold: false,
       title: `Wait for the ${fitting.name} to arm`,
-      lines: [
-        ...armingOf(context, fitting.id),
-        'Tones for power, for the cell count, then armed. It stays silent or beeps on while its throttle is not at zero.',
-      ],
+      lines: [...armingOf(context, fitting.id), toneWords(context, fitting.id)],
       cautions: ['stand'],
       touches: [fitting.id, ...radio],
     })),
   ];
+}
+
+/** The tones to wait for, by the cells that it will count. */
+function toneWords({ survey }: CheckContext, id: string): string {
+  const pack = survey.packOf(id)?.packs[0];
+  const cells = pack ? `${pack.part.cells} for the cells of the ${pack.fitting.name}` : 'one for each cell';
+  return `Most sound one tone for power, ${cells}, one when armed; its sheet goes first. It beeps on while no signal comes, its stick is not at zero, or its channel is reversed, in that order of likelihood.`;
 }
 
 /** Where a controller arms, and what the transmitter shows then, as far as its sheet says. */

@@ -1,10 +1,9 @@
 import type { Build } from '../plan/build';
 import type { Tick } from '../plan/records';
 import type { Finding } from '../findings/finding';
+import type { HeldBy } from './held-by';
 import type { Measurement, Step } from './step';
 import { isStill } from './tick';
-
-export type HeldBy = { by: 'stops'; findings: Finding[] } | { by: 'step'; step: Step };
 
 /** Where a step stands: open, done, done once but the build has changed under it, or measured out of its band. */
 export interface StepState {

@@ -3,7 +3,7 @@ import { carrierId } from '../plan/component-id';
 import type { Tick } from '../plan/records';
 import { failure, success, type Result } from '../result';
 import { stepText, type Step } from './step';
-import type { StepState } from './step-states';
+import type { HeldBy } from './held-by';
 
 /** What a step rests on: the very parts it touches, as `fitting=part`; of a component, the board it sits on. */
 function basisOf(build: Build, { touches }: Step): string[] {
@@ -28,7 +28,7 @@ interface Done {
  */
 export function tickOf(
   build: Build,
-  { step, heldBy }: Pick<StepState, 'step' | 'heldBy'>,
+  { step, heldBy }: { step: Step; heldBy: HeldBy | undefined },
   { on, reading, reason }: Done,
 ): Result<Tick, string> {
   const why = reason?.trim();
