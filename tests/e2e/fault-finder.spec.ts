@@ -7,7 +7,7 @@ async function complain(page: Page, demo: string, step: string): Promise<void> {
   await page.getByRole('button', { name: /^Build:/ }).click();
   await page.getByRole('menuitem', { name: demo }).click();
   await expect(page.getByRole('button', { name: /^Build:/ })).not.toContainText('as planned');
-  await page.getByRole('link', { name: /Fit-out/ }).click();
+  await page.getByRole('link', { name: '6 Fit-out' }).click();
   const list = page.getByRole('main');
   // What is to be done before power is done: the finder may then ask for power.
   for (;;) {

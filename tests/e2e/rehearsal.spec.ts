@@ -7,7 +7,7 @@ async function rehearse(page: Page, demo: string): Promise<void> {
   await page.getByRole('button', { name: /^Build:/ }).click();
   await page.getByRole('menuitem', { name: demo }).click();
   await expect(page.getByRole('button', { name: /^Build:/ })).not.toContainText('as planned');
-  await page.getByRole('link', { name: /Fit-out/ }).click();
+  await page.getByRole('link', { name: '6 Fit-out' }).click();
   await page.getByRole('button', { name: 'Rehearse it' }).click();
   await page.getByLabel('Transmitter on').check();
   await page.getByLabel('Pack in').check();

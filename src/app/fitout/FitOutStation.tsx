@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router';
 import { planProcedure } from '../../core/procedure/plan-procedure';
 import { stepStates } from '../../core/procedure/step-states';
 import { useCheck } from '../state/use-check';
+import { RefitView } from '../refit/RefitView';
 import { RehearsalView } from '../rehearsal/RehearsalView';
 import { useBuild } from '../state/build-store';
 import { FaultFinder } from './FaultFinder';
@@ -28,13 +29,15 @@ export function Component() {
     else next.set('step', id);
     setParams(next, { replace: true });
   };
-  const rehearse = (isRehearsing: boolean) => {
+  const look = (view: 'rehearse' | 'refit' | undefined) => {
     const next = new URLSearchParams(params);
-    if (isRehearsing) next.set('view', 'rehearse');
+    if (view) next.set('view', view);
     else next.delete('view');
     setParams(next);
   };
-  if (params.get('view') === 'rehearse') return <RehearsalView onBack={() => rehearse(false)} />;
+  const back = () => look(undefined);
+  if (params.get('view') === 'rehearse') return <RehearsalView onBack={back} />;
+  if (params.get('view') === 'refit') return <RefitView states={states} onBack={back} />;
   if (!inHand) {
     return (
       <div className={styles.empty}>
@@ -55,7 +58,7 @@ export function Component() {
   const done = states.filter((state) => state.state === 'done').length;
   return (
     <div className={styles.station}>
-      <StepList states={states} inHand={inHand} done={done} onShow={show} onRehearse={() => rehearse(true)} />
+      <StepList states={states} inHand={inHand} done={done} onShow={show} onLook={look} />
       {params.get('find') === 'fault' ? (
         <FaultFinder key={inHand.step.id} states={states} state={inHand} onBack={() => find(false)} />
       ) : (

@@ -9,11 +9,11 @@ interface StepListProps {
   inHand: StepState;
   done: number;
   onShow: (id: string) => void;
-  onRehearse: () => void;
+  onLook: (view: 'rehearse' | 'refit') => void;
 }
 
 /** All steps by phase, with what is done, what changed since, and what is held. */
-export function StepList({ states, inHand, done, onShow, onRehearse }: StepListProps) {
+export function StepList({ states, inHand, done, onShow, onLook }: StepListProps) {
   const current = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     current.current?.scrollIntoView({ block: 'nearest' });
@@ -27,8 +27,11 @@ export function StepList({ states, inHand, done, onShow, onRehearse }: StepListP
         </span>
       </div>
       <div className={styles.rehearse}>
-        <Button size="small" variant="outlined" onClick={onRehearse}>
+        <Button size="small" variant="outlined" onClick={() => onLook('rehearse')}>
           Rehearse it
+        </Button>
+        <Button size="small" variant="outlined" onClick={() => onLook('refit')}>
+          Refit
         </Button>
       </div>
       {phases.map((phase) => {

@@ -31,14 +31,15 @@ interface CompareWithProps {
   variants: readonly { id: string; name: string }[];
   chosen: string;
   onChoose: (id: string) => void;
+  label?: string;
 }
 
-export function CompareWith({ variants, chosen, onChoose }: CompareWithProps) {
+export function CompareWith({ variants, chosen, onChoose, label = 'Compare with' }: CompareWithProps) {
   return (
     <TextField
       select
       size="small"
-      label="Compare with"
+      label={label}
       value={variants.some((variant) => variant.id === chosen) ? chosen : ''}
       sx={{ width: 168 }}
       onChange={({ target }) => onChoose(target.value)}

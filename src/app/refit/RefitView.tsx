@@ -1,0 +1,148 @@
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import { useMemo, useState } from 'react';
+import { checkBuild } from '../../core/check/check-build';
+import { wells, wellNames } from '../../core/findings/wells';
+import type { StepState } from '../../core/procedure/step-states';
+import { tickOf } from '../../core/procedure/tick';
+import { refitWork } from '../../core/refit/refit-work';
+import { SaveCsv } from '../lists/SaveCsv';
+import { useBuild, useBuildStore } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
+import { useCheck } from '../state/use-check';
+import { CompareWith, useVariants } from '../trial/CompareWith';
+import styles from './RefitView.module.css';
+
+interface RefitViewProps {
+  states: readonly StepState[];
+  onBack: () => void;
+}
+
+/** From what is in the model to what is planned: what comes out, goes in, is set anew, and the steps that this calls for. */
+export function RefitView({ states, onBack }: RefitViewProps) {
+  const build = useBuild();
+  const check = useCheck();
+  const parts = useLocker((state) => state.parts);
+  const apply = useBuildStore((store) => store.apply);
+  const variants = useVariants();
+  const [chosen, setChosen] = useState('');
+  const before = variants.find(({ id }) => id === chosen)?.build;
+  const was = useMemo(() => before && checkBuild(before, parts), [before, parts]);
+  const work = useMemo(
+    () =>
+      was &&
+      refitWork(
+        was.context,
+        check.context,
+        states.map(({ step }) => step),
+      ),
+    [was, check, states],
+  );
+  const done = new Set(build.ticks.map(({ step }) => step));
+  const standing = states.filter(
+    ({ step, state }) => state === 'open' && work?.untouched.some(({ id }) => id === step.id),
+  );
+  const takeAsFound = () => {
+    const on = new Date().toISOString();
+    const reason = 'As found: nothing that it is about has changed';
+    const ticks = standing.flatMap((state) => {
+      const tick = tickOf(build, state, { on, reason });
+      return tick.ok ? [{ type: 'tick' as const, tick: tick.value }] : [];
+    });
+    apply('take what stays as found', ticks);
+  };
+  return (
+    <div className={styles.refit}>
+      <div className={styles.head}>
+        <h1 className={styles.title}>Refit</h1>
+        <CompareWith variants={variants} chosen={chosen} onChoose={setChosen} label="As it was found" />
+        {work && work.all.length > 0 && (
+          <SaveCsv
+            table={{
+              title: 'refit',
+              heads: ['What', 'In words'],
+              rows: work.all.map(({ kind, words }) => [kind, words]),
+            }}
+          />
+        )}
+        <Button size="small" onClick={onBack}>
+          Back to the steps
+        </Button>
+      </div>
+      {!work || !was ? (
+        <p className={styles.lead}>
+          Write down what is in the model now, plug by plug, as a build of its own, before anything is pulled;
+          then make the plan in a copy of it, and choose here what was found. What stays, what comes out in
+          which order, and which steps that calls for are worked out from the two.
+        </p>
+      ) : work.all.length === 0 ? (
+        <p className={styles.lead}>The two are the same: nothing comes out, nothing goes in.</p>
+      ) : (
+        <div className={styles.columns}>
+          <div>
+            {work.sections.map(({ id, title, why, lines }) => (
+              <section key={id} className={styles.section} aria-label={title}>
+                <h2 className={styles.sectionTitle}>{title}</h2>
+                <p className={styles.why}>{why}</p>
+                <ol className={styles.lines}>
+                  {lines.map((line) => (
+                    <li key={line.id}>
+                      <Checkbox
+                        size="small"
+                        checked={done.has(`refit:${line.id}`)}
+                        slotProps={{ input: { 'aria-label': line.words } }}
+                        onChange={(_, isDone) =>
+                          apply(`refit: ${line.words}`, [
+                            isDone
+                              ? {
+                                  type: 'tick',
+                                  tick: {
+                                    step: `refit:${line.id}`.slice(0, 200),
+                                    said: line.words.slice(0, 1000),
+                                    on: new Date().toISOString(),
+                                  },
+                                }
+                              : { type: 'untick', step: `refit:${line.id}` },
+                          ])
+                        }
+                      />
+                      {line.words}.
+                    </li>
+                  ))}
+                </ol>
+              </section>
+            ))}
+          </div>
+          <aside className={styles.side} aria-label="What it comes to">
+            <h2 className={styles.sectionTitle}>Wells</h2>
+            <ul className={styles.wells}>
+              {wells.map((well) => (
+                <li key={well}>
+                  {wellNames[well]}: {was.wells[well].state}
+                  {was.wells[well].state !== check.wells[well].state && (
+                    <strong> → {check.wells[well].state}</strong>
+                  )}
+                </li>
+              ))}
+            </ul>
+            <h2 className={styles.sectionTitle}>Steps</h2>
+            <p>
+              {work.needed.length} of {states.length} are called for: {work.stays.length} parts stay as they
+              were, plugged and set the same way, and need no binding, centring or calibrating again.
+            </p>
+            {standing.length > 0 && (
+              <Button variant="contained" onClick={takeAsFound}>
+                Take the other {standing.length} as found
+              </Button>
+            )}
+            <ul className={styles.needed}>
+              {work.needed.map(({ id, title }) => (
+                <li key={id}>{title}</li>
+              ))}
+            </ul>
+          </aside>
+        </div>
+      )}
+    </div>
+  );
+}

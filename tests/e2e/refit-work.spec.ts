@@ -1,0 +1,32 @@
+import { expect, test } from '@playwright/test';
+import { choose, openTug, saved } from './tug';
+
+test('a tractor as found, and as planned: what comes out, goes in, and the few steps that it calls for', async ({
+  page,
+}) => {
+  await openTug(page);
+  await page.getByRole('button', { name: /^Build:/ }).click();
+  await page.getByRole('menuitem', { name: 'Field tractor' }).click();
+  await expect(page.getByRole('button', { name: /^Build: Field tractor/ })).toBeVisible();
+  await page.keyboard.press('1');
+  await choose(page, 'Gear shift: part', /^standard servo/);
+  await saved(page);
+  await page.getByRole('link', { name: '6 Fit-out' }).click();
+  await page.getByRole('button', { name: 'Refit' }).click();
+  await page.getByRole('combobox', { name: 'As it was found' }).click();
+  await page.getByRole('option', { name: 'before the last change' }).click();
+  await expect(page.getByRole('region', { name: 'In, in this order' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'In, in this order' })).toContainText(
+    /gear shift servo: standard servo.* in the place of/,
+  );
+  const side = page.getByRole('complementary', { name: 'What it comes to' });
+  await expect(side).toContainText('Centre the gear shift servo');
+  await expect(side).not.toContainText('Centre the steering servo');
+  await side.getByRole('button', { name: /as found$/ }).click();
+  await expect(side.getByRole('button', { name: /as found$/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Back to the steps' }).click();
+  await expect(
+    page.getByRole('button', { name: 'Centre the steering servo, then fit its horn done' }),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Centre the gear shift servo.* done/ })).toHaveCount(0);
+});
