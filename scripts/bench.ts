@@ -3,6 +3,7 @@ import type { Build } from '../src/core/plan/build';
 import { placeParts } from '../src/core/berths/place-parts';
 import { applyEdits } from '../src/core/plan/edits';
 import { placeEdit } from '../src/core/put-right/place-part';
+import { benchFigures } from './bench-bench';
 import { layoutMilliseconds } from './bench-loom';
 import { matchFigures } from './bench-match';
 import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
@@ -120,6 +121,7 @@ for (const [name, percent] of Object.entries(outingShares(right, 'long')))
 figures['loomLayout.tug.medianMilliseconds'] = await layoutMilliseconds(right);
 figures['loomLayout.fittings40.medianMilliseconds'] = await layoutMilliseconds(fleet(40));
 figures['place.tug.medianMilliseconds'] = placeMilliseconds(right);
+Object.assign(figures, benchFigures(right));
 figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
 
 const ofPage = {

@@ -18,6 +18,22 @@ const putRight = async (page: Page) => {
   await page.getByRole('menuitem', { name: 'Harbour tug, put right' }).click();
 };
 
+/** A day in the log, with a few readings. */
+async function writeDown(page: Page, place: string, readings: [string, string][]): Promise<void> {
+  await page.getByRole('button', { name: 'Write down a day' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Place').fill(place);
+  await dialog.getByLabel('Ran, min').fill('32');
+  for (const [what, value] of readings) {
+    await dialog.getByLabel('What you read').click();
+    await page.getByRole('option', { name: new RegExp(`^${what}`) }).click();
+    await dialog.getByLabel(/^Reading, /).fill(value);
+    await dialog.getByLabel(/^Reading, /).blur();
+  }
+  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await dialog.waitFor({ state: 'detached' });
+}
+
 export const shots: readonly Shot[] = [
   { name: 'loom-day', room: 'loom', path: '/loom' },
   {
@@ -30,7 +46,6 @@ export const shots: readonly Shot[] = [
     },
   },
   { name: 'loom-night', room: 'loom', path: '/loom', bench: 'dark', act: putRight },
-  { name: 'loom-table', room: 'loom', path: '/loom?view=table' },
   {
     name: 'radio',
     room: 'radio',
@@ -47,15 +62,6 @@ export const shots: readonly Shot[] = [
     name: 'locker-compared',
     room: 'locker',
     path: '/locker?kind=servo&show=compare&with=servo-micro-60,servo-standard,servo-strong',
-  },
-  {
-    name: 'locker-board',
-    room: 'locker',
-    path: '/locker?kind=board&part=board-lights-2',
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Copy and edit' }).click();
-      await page.getByRole('button', { name: 'Add a switched output' }).waitFor();
-    },
   },
   {
     name: 'match',
@@ -95,16 +101,6 @@ export const shots: readonly Shot[] = [
   { name: 'trial', room: 'trial', path: '/trial' },
   { name: 'trial-wiring', room: 'trial', path: '/trial?show=wiring' },
   {
-    name: 'trial-compared',
-    room: 'trial',
-    path: '/trial',
-    act: async (page) => {
-      await putRight(page);
-      await page.getByRole('combobox', { name: 'Compare with' }).click();
-      await page.getByRole('option', { name: 'Harbour tug, as planned' }).click();
-    },
-  },
-  {
     name: 'trial-choose',
     room: 'trial',
     path: '/trial?show=choose&outing=long',
@@ -128,6 +124,49 @@ export const shots: readonly Shot[] = [
   },
   { name: 'sheet', room: 'sheet', path: '/sheet', act: putRight },
   { name: 'fit-out', room: 'fitout', path: '/fit-out?step=plug:monitor-pan-lead--receiver-3', act: putRight },
+  {
+    name: 'fault-finder',
+    room: 'fitout',
+    path: '/fit-out?step=function:steering&find=fault',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByRole('button', { name: 'It does nothing' }).first().click();
+      await page.getByRole('heading', { name: /^Next, / }).waitFor();
+    },
+  },
+  {
+    name: 'rehearsal',
+    room: 'rehearsal',
+    path: '/fit-out?view=rehearse',
+    act: async (page) => {
+      await putRight(page);
+      await page.getByLabel('Transmitter on').check();
+      await page.getByLabel('Pack in').check();
+      await page.getByText('port controller: armed').waitFor();
+      await page.getByRole('slider', { name: 'Steering' }).focus();
+      for (let n = 0; n < 12; n += 1) await page.keyboard.press('ArrowRight');
+      await page.getByRole('listitem', { name: 'port rudder: still' }).waitFor();
+    },
+  },
+  {
+    name: 'log',
+    room: 'log',
+    path: '/log',
+    act: async (page) => {
+      await putRight(page);
+      await writeDown(page, 'canal', [
+        ['Top speed', '6.9'],
+        ['Amps of the pack at full', '14.1'],
+        ['Volts at the tow winch', '4.6'],
+      ]);
+      await writeDown(page, 'north basin', [
+        ['Top speed', '6.4'],
+        ['Amps of the pack at full', '15'],
+        ['Volts at the tow winch', '4.1'],
+      ]);
+      await page.getByText(/^read 6.4 km/).waitFor();
+    },
+  },
 ];
 
 /** Rooms that stand around every view. */

@@ -125,6 +125,30 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
     };
     return [{ type: 'setFitting', fitting: fitting.id, change: { place } }];
   },
+  'writes into the log': (build, pick) => [
+    {
+      type: 'keepEntry',
+      entry: {
+        id: pick(['one', 'two', 'three'])!,
+        kind: pick(['outing', 'bench'] as const)!,
+        on: pick(['2026-01-02T08:00:00.000Z', '2026-11-27T08:00:00.000Z'])!,
+        readings: [{ what: pick(['topSpeed', 'restVolts:rx', 'nothing that there is'])!, value: 3 }],
+        ...(pick([true, false]) && { pack: pick(build.fittings)?.id ?? 'gone', packOhms: 0.02, minutes: 40 }),
+      },
+    },
+  ],
+  'learns from a reading': (build, pick) => [
+    {
+      type: 'measure',
+      measured: {
+        estimate: `${pick(build.fittings)?.id ?? 'model'}.${pick(['cellOhms', 'outOhms', 'stallAmps'])!}`,
+        factor: pick([0.4, 1, 2.5])!,
+        sigma: pick([0.02, 0.3])!,
+        said: 'a reading',
+        on: '2026-11-27T08:00:00.000Z',
+      },
+    },
+  ],
   'measures a lead': (build, pick) => {
     const lead = pick(build.leads);
     return lead ? [{ type: 'setLength', lead: lead.id, metres: measured(pick([0.01, 0.2, 3])!) }] : [];

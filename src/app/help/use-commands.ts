@@ -51,6 +51,8 @@ export function useCommands(): Command[] {
     ...(undoDepth > 0 ? [{ id: 'undo', group: 'Build', name: 'Undo', keys: 'Ctrl Z', run: undo }] : []),
     ...(redoDepth > 0 ? [{ id: 'redo', group: 'Build', name: 'Redo', keys: 'Ctrl Shift Z', run: redo }] : []),
     { id: 'wire', group: 'Build', name: 'Wire it for me', run: go('/loom?propose=1') },
+    { id: 'rehearse', group: 'Build', name: 'Rehearse this build', run: go('/fit-out?view=rehearse') },
+    { id: 'refit', group: 'Build', name: 'Refit: as found, as planned', run: go('/fit-out?view=refit') },
     { id: 'new', group: 'Build', name: 'New build', run: go('/builds?new=1') },
     { id: 'all', group: 'Build', name: 'All builds', run: go('/builds') },
     { id: 'sheet', group: 'Build', name: 'Wiring sheet', run: go('/sheet') },

@@ -1,8 +1,6 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import CloseIcon from '@mui/icons-material/Close';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { parse } from 'papaparse';
 import { useRef, useState } from 'react';
 import { readingKinds } from '../../core/calibration/reading-kinds';
@@ -11,6 +9,7 @@ import type { LogReading } from '../../core/plan/log-entry';
 import { NumberField } from '../brief/NumberField';
 import { readText } from '../shell/read-text';
 import { useCheck } from '../state/use-check';
+import { ReadingSelect } from './ReadingSelect';
 import styles from './EntryDialog.module.css';
 
 interface ReadingRowsProps {
@@ -69,21 +68,7 @@ export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
         })}
         {next && (
           <li key="next">
-            <TextField
-              select
-              fullWidth
-              size="small"
-              margin="dense"
-              label="What you read"
-              value={next.what}
-              onChange={({ target }) => setChosen(target.value)}
-            >
-              {free.map(({ what, name }) => (
-                <MenuItem key={what} value={what}>
-                  {name}
-                </MenuItem>
-              ))}
-            </TextField>
+            <ReadingSelect kinds={free} what={next.what} onChoose={setChosen} />
             <NumberField
               key={next.what}
               label={`Reading, ${next.unit}`}

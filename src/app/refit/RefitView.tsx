@@ -26,6 +26,7 @@ export function RefitView({ states, onBack }: RefitViewProps) {
   const apply = useBuildStore((store) => store.apply);
   const variants = useVariants();
   const [chosen, setChosen] = useState('');
+  const [taken, setTaken] = useState<readonly string[]>([]);
   const before = variants.find(({ id }) => id === chosen)?.build;
   const was = useMemo(() => before && checkBuild(before, parts), [before, parts]);
   const work = useMemo(
@@ -49,7 +50,15 @@ export function RefitView({ states, onBack }: RefitViewProps) {
       const tick = tickOf(build, state, { on, reason });
       return tick.ok ? [{ type: 'tick' as const, tick: tick.value }] : [];
     });
-    apply('take what stays as found', ticks);
+    if (apply('take what stays as found', ticks)) setTaken(standing.map(({ step }) => step.id));
+  };
+  // Ticks are no part of what is undone on paper: these go back together.
+  const takeBack = () => {
+    apply(
+      'take nothing as found',
+      taken.map((step) => ({ type: 'untick' as const, step })),
+    );
+    setTaken([]);
   };
   return (
     <div className={styles.refit}>
@@ -133,6 +142,11 @@ export function RefitView({ states, onBack }: RefitViewProps) {
             {standing.length > 0 && (
               <Button variant="contained" onClick={takeAsFound}>
                 Take the other {standing.length} as found
+              </Button>
+            )}
+            {taken.length > 0 && (
+              <Button size="small" onClick={takeBack}>
+                Take these {taken.length} ticks back
               </Button>
             )}
             <ul className={styles.needed}>

@@ -97,7 +97,13 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
                 </li>
               ))}
             </ol>
-            {heard.length === 0 && <p className={styles.hint}>Transmitter on first, then the pack in.</p>}
+            {heard.length === 0 && (
+              <p className={styles.hint}>
+                {isTransmitterOn && isPackIn
+                  ? 'Nothing yet: no controller is there to sound its tones.'
+                  : 'Transmitter on first, then the pack in.'}
+              </p>
+            )}
           </section>
         </aside>
       </div>

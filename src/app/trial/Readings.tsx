@@ -1,13 +1,12 @@
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import CloseIcon from '@mui/icons-material/Close';
-import MenuItem from '@mui/material/MenuItem';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { readingKinds } from '../../core/calibration/reading-kinds';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
 import { NumberField } from '../brief/NumberField';
+import { ReadingSelect } from '../log/ReadingSelect';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { refuse } from '../state/refusal-store';
@@ -65,24 +64,14 @@ export function Readings({ task }: { task: TrialTask }) {
       <h2 id="readings-title" className={styles.title} style={{ marginTop: 16 }}>
         You measured something?
       </h2>
-      <TextField
-        select
-        fullWidth
-        size="small"
-        margin="dense"
-        label="What you read"
-        value={reading}
-        onChange={({ target }) => {
-          setReading(target.value);
+      <ReadingSelect
+        kinds={kinds}
+        what={reading}
+        onChoose={(what) => {
+          setReading(what);
           setValue(undefined);
         }}
-      >
-        {kinds.map(({ what, name }) => (
-          <MenuItem key={what} value={what}>
-            {name}
-          </MenuItem>
-        ))}
-      </TextField>
+      />
       <NumberField
         key={reading}
         label={`Reading, ${unit}`}

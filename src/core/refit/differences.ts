@@ -5,7 +5,7 @@ import type { Lead, PortRef } from '../plan/lead';
 import { channelTable } from '../radio/channel-table';
 import { nameList } from '../words/sentences';
 
-export const differenceKinds = [
+const differenceKinds = [
   'out',
   'swap',
   'in',

@@ -3,7 +3,7 @@ import type { Step } from '../procedure/step';
 import { differences, type Difference, type Differences } from './differences';
 
 /** A part of the work of a refit, in the order that it is done. */
-export interface RefitSection {
+interface RefitSection {
   id: 'out' | 'in' | 'set';
   title: string;
   why: string;
