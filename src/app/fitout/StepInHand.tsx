@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { cautions } from '../../core/procedure/cautions';
@@ -37,9 +38,17 @@ export function StepInHand({
   const build = useBuild();
   const apply = useBuildStore((store) => store.apply);
   const [reason, setReason] = useState<string>();
+  const [note, setNote] = useState(tick?.note ?? '');
+  const keepNote = () => {
+    if (!tick || note.trim() === (tick.note ?? '')) return;
+    const { note: _, ...others } = tick;
+    apply(`note: ${step.title}`, [
+      { type: 'tick', tick: { ...others, ...(note.trim() && { note: note.trim() }) } },
+    ]);
+  };
   const isHeld = heldBy !== undefined && reason === undefined;
   const setTick = (reading?: number) => {
-    const done = tickOf(build, { step, heldBy }, { on: new Date().toISOString(), reading, reason });
+    const done = tickOf(build, { step, heldBy }, { on: new Date().toISOString(), reading, reason, note });
     if (done.ok) apply(`tick: ${step.title}`, [{ type: 'tick', tick: done.value }]);
     else refuse(`Not done: ${step.title}`, done.problem);
   };
@@ -80,6 +89,17 @@ export function StepInHand({
           onTake={setTick}
         />
       )}
+      <TextField
+        size="small"
+        multiline
+        label="Note: how it was set, which hole, what it sounded like"
+        value={note}
+        helperText={tick || note === '' ? undefined : 'Kept with the step once it is done'}
+        slotProps={{ htmlInput: { maxLength: 1000 } }}
+        sx={{ mt: 2.5, width: '100%', maxWidth: 560 }}
+        onChange={({ target }) => setNote(target.value)}
+        onBlur={keepNote}
+      />
       <div className={styles.buttons}>
         {!step.measurement && (
           <Button

@@ -3,8 +3,10 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { readingKinds } from '../../core/calibration/reading-kinds';
 import { hoursOf } from '../../core/log/upkeep';
-import { logTable } from '../../core/log/log-table';
+import { logTable, markdownLog } from '../../core/log/log-table';
 import type { LogEntry } from '../../core/plan/log-entry';
+import { fileNameOf } from '../../core/words/file-name';
+import { downloadText } from '../shell/build-files';
 import { SaveCsv } from '../lists/SaveCsv';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
@@ -40,7 +42,23 @@ export function Component() {
           <Button variant="contained" onClick={() => setEdited('new')}>
             Write down a day
           </Button>
-          {log.length > 0 && <SaveCsv table={logTable(build, readingKinds(context))} />}
+          {log.length > 0 && (
+            <>
+              <SaveCsv table={logTable(build, readingKinds(context))} />
+              <Button
+                size="small"
+                onClick={() =>
+                  downloadText(
+                    `${fileNameOf(build.name)}-log.md`,
+                    markdownLog(build, readingKinds(context)),
+                    'text/markdown',
+                  )
+                }
+              >
+                Save as Markdown
+              </Button>
+            </>
+          )}
         </div>
         <ul className={styles.entries} aria-label="Days">
           {log.map((entry) => (

@@ -1,6 +1,7 @@
 import type { ReadingKind } from '../calibration/reading-kinds';
 import type { Build } from '../plan/build';
 import type { LogEntry } from '../plan/log-entry';
+import { plain as escaped } from '../sheet/markdown-sheet';
 import type { SheetTable } from '../sheet/sheet-table';
 
 const day = (on: string): string => on.slice(0, 10);
@@ -47,6 +48,19 @@ export function logTable({ log = [], fittings }: Build, kinds: readonly ReadingK
       text(entry.money),
     ]),
   };
+}
+
+/** The log as Markdown: a heading for each day, its readings and words under it. */
+export function markdownLog(build: Build, kinds: readonly ReadingKind[]): string {
+  const { heads, rows } = logTable(build, kinds);
+  const days = rows.map((row) => {
+    const [on = '', what = '', place = ''] = row;
+    const lines = heads.flatMap((head, n) =>
+      n > 2 && row[n] ? [`- ${head}: ${escaped(row[n]).replaceAll('\n', ' ')}`] : [],
+    );
+    return [`## ${on}, ${what}${place ? `, ${escaped(place)}` : ''}`, ...lines].join('\n');
+  });
+  return `${[`# Log: ${escaped(build.name)}`, ...days].join('\n\n')}\n`;
 }
 
 const text = (value: number | undefined): string => (value === undefined ? '' : String(value));

@@ -6,7 +6,7 @@ import { readBuildFile } from '../file/read-file';
 import { writeBuildFile } from '../file/write-file';
 import { applyEdits } from '../plan/edits';
 import type { LogEntry } from '../plan/log-entry';
-import { logTable } from './log-table';
+import { logTable, markdownLog } from './log-table';
 import { packLives } from './pack-life';
 import { hoursOf, upkeep } from './upkeep';
 
@@ -63,6 +63,16 @@ describe('the log', () => {
     ]);
     expect(cell('Readings')).toBe('Volts at the receiver, on and still 5.02 V');
   });
+});
+
+it('the log as Markdown says the same, and takes no word of it for a mark', () => {
+  const context = boat(
+    day('2026-11-02', { place: 'the *old* canal', happened: 'Ran well.\nThen rain.', minutes: 20 }),
+  );
+  const text = markdownLog(context.build, readingKinds(context));
+  expect(text).toContain('## 2026-11-02, outing, the \\*old\\* canal');
+  expect(text).toContain('- What happened: Ran well. Then rain.');
+  expect(text).toContain('- Minutes: 20');
 });
 
 describe('a pack', () => {

@@ -39,6 +39,11 @@ export class Tick {
   @TextField({ most: 500 })
   reason?: string;
 
+  /** What the person wrote beside it: how it was set, which hole, what it sounded like. */
+  @IsOptional()
+  @TextField({ least: 0, most: 1000 })
+  note?: string;
+
   /** What was measured, in the step's unit. */
   @IsOptional()
   @IsNumber()

@@ -19,6 +19,8 @@ interface Done {
   reading?: number | undefined;
   /** Why it was done though something held it. */
   reason?: string | undefined;
+  /** What the person wrote beside it. */
+  note?: string | undefined;
 }
 
 /**
@@ -29,7 +31,7 @@ interface Done {
 export function tickOf(
   build: Build,
   { step, heldBy }: { step: Step; heldBy: HeldBy | undefined },
-  { on, reading, reason }: Done,
+  { on, reading, reason, note }: Done,
 ): Result<Tick, string> {
   const why = reason?.trim();
   if (heldBy && !why) return failure(`“${step.title}” is held: it is done only for a reason, which is kept`);
@@ -39,6 +41,7 @@ export function tickOf(
     basis: basisOf(build, step),
     on,
     ...(reading !== undefined && { reading }),
+    ...(note?.trim() && { note: note.trim().slice(0, 1000) }),
     ...(heldBy && why && { reason: why.slice(0, 500) }),
   });
 }

@@ -35,7 +35,7 @@ export function markdownSheet(check: CheckResult): string {
 }
 
 /** Text that reads as it stands: what Markdown takes for tags, links, tables or emphasis is escaped. */
-const plain = (text: string): string => text.replace(/[\\`*_[\]<>|]/g, '\\$&');
+export const plain = (text: string): string => text.replace(/[\\`*_[\]<>|]/g, '\\$&');
 
 function section(title: string, lines: readonly string[]): string[] {
   return lines.length === 0 ? [] : [`## ${title}`, lines.join('\n')];
