@@ -125,15 +125,13 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
             />
           </>
         )}
-        {evidence.length > 0 && (
-          <SeenSoFar
-            table={table}
-            evidence={evidence}
-            onTakeBack={() => change({ evidence: evidence.slice(0, -1) })}
-          />
-        )}
       </section>
       <FaultCauses ranking={found.ranking} />
+      <SeenSoFar
+        table={table}
+        evidence={evidence}
+        onTakeBack={() => change({ evidence: evidence.slice(0, -1) })}
+      />
     </div>
   );
 }

@@ -25,14 +25,10 @@ export function LiveTile({ part, turned, onHold }: LiveTileProps) {
         <span className={styles.partName}>{name}</span>
         <span className={styles.state}>{state}</span>
         <span className={`figure ${styles.figures}`}>
-          {[
-            kind !== 'motor' && `${volts.toFixed(2)} V`,
-            pulse !== undefined && `${Math.round(pulse)} µs`,
-            kind === 'servo' && `${Math.round(part.value)}°`,
-            amps !== undefined && `${amps.toFixed(1)} A`,
-          ]
-            .filter(Boolean)
-            .join('  ')}
+          {kind !== 'motor' && <span>{volts.toFixed(2)} V</span>}{' '}
+          {pulse !== undefined && <span>{Math.round(pulse)} µs</span>}{' '}
+          {kind === 'servo' && <span>{Math.round(part.value)}°</span>}
+          {amps !== undefined && <span>{amps.toFixed(1)} A</span>}
         </span>
         {kind === 'servo' && burnt === undefined && (
           <Button

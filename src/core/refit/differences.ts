@@ -5,22 +5,10 @@ import type { Lead, PortRef } from '../plan/lead';
 import { channelTable } from '../radio/channel-table';
 import { nameList } from '../words/sentences';
 
-const differenceKinds = [
-  'out',
-  'swap',
-  'in',
-  'unplug',
-  'move',
-  'plug',
-  'wire',
-  'channel',
-  'setting',
-] as const;
-
 /** One thing that is otherwise in the second of two builds. */
 export interface Difference {
   id: string;
-  kind: (typeof differenceKinds)[number];
+  kind: 'out' | 'swap' | 'in' | 'unplug' | 'move' | 'plug' | 'wire' | 'channel' | 'setting';
   /** One sentence: `The plug of the steering servo moves from port 1 to port 2 of the receiver`. */
   words: string;
   /** Fittings and leads of the second build that it is about; of the first where they are taken out. */
