@@ -73,7 +73,7 @@ test('parts as a table: compared side by side, and brought in from a pasted one'
   await dialog
     .getByLabel('Or paste it here')
     .fill('Name;Maker;Torque at 6 V (oz-in);Max\nDrift servo;Quillet;250;7.4 V\nReef servo;;lots;6');
-  await expect(dialog.getByRole('status')).toContainText('1 cell cannot be read');
+  await expect(dialog.getByText('1 cell cannot be read')).toBeVisible();
   await expect(dialog).toContainText('Row 2, Torque at 6 V (oz-in), “lots”');
   await dialog.getByRole('combobox', { name: 'Column Max stands for' }).click();
   await page.getByRole('option', { name: 'Most volts' }).click();
