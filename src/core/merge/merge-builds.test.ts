@@ -103,6 +103,24 @@ describe('mergeBuilds', () => {
     expect(clashWords(clashes)).toContain('the lead from controller');
   });
 
+  it('keeps the inside of the model that one side told, and days that both wrote down', () => {
+    const day = (id: string): Edit => ({
+      type: 'keepEntry',
+      entry: { id, kind: 'bench', on: '2026-11-27T08:00:00.000Z', readings: [] },
+    });
+    const inside = { form: 'open hull', length: 0.6 } as const;
+    const mine = after({ type: 'setInside', inside }, day('mine'));
+    const theirs = after(named('rudder', 'fin'), day('theirs'));
+    for (const { build, clashes } of [merged(mine, theirs), merged(theirs, mine)]) {
+      expect(build.inside).toEqual(inside);
+      expect(new Set(build.log?.map(({ id }) => id))).toEqual(new Set(['mine', 'theirs']));
+      expect(clashes).toEqual([]);
+    }
+    const other = after({ type: 'setInside', inside: { form: 'open hull', length: 0.9 } });
+    expect(merged(mine, other).build.inside).toEqual(inside);
+    expect(clashWords(merged(mine, other).clashes)).toContain('inside');
+  });
+
   it('of any two runs of changes makes a build that can be kept, with every change in it or told', () => {
     const runPair = fc.tuple(runs, runs);
     const from = ([start]: Run, [, steps]: Run): Run => [start, steps];
