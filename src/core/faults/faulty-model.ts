@@ -53,7 +53,7 @@ export class FaultyModel {
   ) {
     this.build = applyEdits(planned, harm.edits ?? []);
     const isRewired = (harm.edits ?? []).some(({ type }) => type !== 'setChannel');
-    this.survey = sound && !isRewired && harm.edits === undefined ? sound.survey : new Survey(this.build);
+    this.survey = sound && !isRewired ? sound.survey : new Survey(this.build);
     this.names = new NodeNames(this.survey);
     this.charge = harm.charge ?? usualCharge;
     const isElectric =

@@ -1,5 +1,6 @@
 import type { CheckContext } from '../findings/context';
-import type { Step } from '../procedure/step';
+import { planProcedure } from '../procedure/plan-procedure';
+import { stepText, type Step } from '../procedure/step';
 import { differences, type Difference, type Differences } from './differences';
 
 /** A part of the work of a refit, in the order that it is done. */
@@ -36,7 +37,11 @@ export function refitWork(from: CheckContext, to: CheckContext, steps: readonly 
     const known = to.build.leads.find(({ id }) => id === lead);
     return known !== undefined && [known.from, known.to].some(({ fitting }) => swapped.has(fitting));
   };
+  // What reads otherwise than before, or asks for another figure, is no longer as it was found.
+  const before = new Map(planProcedure(from).map((step) => [step.id, saidBy(step)]));
   const swapped = new Set(of('swap', 'in').flatMap(({ touches }) => touches));
+  const stands = (step: Step) =>
+    step.touches.length > 0 && !isNeeded(step) && before.get(step.id) === saidBy(step);
   return {
     ...found,
     sections: [
@@ -59,10 +64,13 @@ export function refitWork(from: CheckContext, to: CheckContext, steps: readonly 
         lines: of('channel', 'setting'),
       },
     ].filter(({ lines }) => lines.length > 0),
-    untouched: steps.filter((step) => step.touches.length > 0 && !isNeeded(step)),
-    needed: steps.filter((step) => step.touches.length === 0 || isNeeded(step)),
+    untouched: steps.filter((step) => stands(step)),
+    needed: steps.filter((step) => !stands(step)),
   };
 }
+
+/** All that a step asks for: its words, and the band of its reading. */
+const saidBy = (step: Step): string => JSON.stringify([stepText(step), step.measurement]);
 
 /** Whatever hangs on a pack comes first. */
 function packsFirst({ index, build }: CheckContext, lines: Difference[]): Difference[] {

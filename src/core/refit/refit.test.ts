@@ -105,6 +105,8 @@ describe('the work of a refit', () => {
     expect(ids).toEqual(
       expect.arrayContaining(['centre:shift', 'function:shift', 'end-points:shift', 'range']),
     );
+    // The rail is asked for more than before.
+    expect(ids.some((id) => id.startsWith('measure-loaded:'))).toBe(true);
     for (const id of ['centre:steering', 'function:steering', 'bind', 'arm:board/controller'])
       expect(ids).not.toContain(id);
     expect(ids.length).toBeLessThan(0.5 * steps(after).length);
