@@ -25,7 +25,14 @@ export function Component() {
   const { layout, draft, setDraft } = useDraftLayout();
   const apply = useBuildStore((state) => state.apply);
   const [params, setParams] = useSearchParams();
-  const [chosen, setChosen] = useState<string>();
+  const asked = params.get('part') ?? undefined;
+  const [chosen, setChosen] = useState(asked);
+  const [lastAsked, setLastAsked] = useState(asked);
+  // A question that was tapped beside the picture brings its part into hand.
+  if (asked !== lastAsked) {
+    setLastAsked(asked);
+    if (asked !== undefined) setChosen(asked);
+  }
   const [isPlacing, setPlacing] = useState(false);
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const { build, index } = context;

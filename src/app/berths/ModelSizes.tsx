@@ -5,6 +5,7 @@ import type { ModelInside } from '../../core/plan/model-inside';
 import { MenuButton } from '../loom/MenuButton';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { formWords } from './form-words';
+import { GuideFields } from './GuideFields';
 import { RoomsTable } from './RoomsTable';
 import { SizeFields } from './SizeFields';
 import { withoutGaps } from './without-gaps';
@@ -27,7 +28,7 @@ export function ModelSizes({ inside }: { inside: Inside }) {
             .map((form) => ({ id: form, text: formWords[form].name, note: formWords[form].words }))}
           onChoose={(id) => {
             const form = formsFor(build).find((each) => each === id);
-            if (form) set(`shape: ${form}`, { form });
+            if (form) set(`shape: ${form}`, { form, ...(told.guide && { guide: told.guide }) });
           }}
         />
         {(told.berths ?? told.passages ?? told.obstacles) !== undefined && (
@@ -46,6 +47,11 @@ export function ModelSizes({ inside }: { inside: Inside }) {
         told={told}
         sizes={inside}
         onChange={(change) => set('size of the model', withoutGaps(told, change))}
+      />
+      <GuideFields
+        guide={told.guide}
+        length={inside.length}
+        onChange={(guide) => set('picture under the plan', withoutGaps(told, { guide }))}
       />
       <RoomsTable inside={inside} onSet={set} />
     </section>

@@ -5,6 +5,7 @@ import type { Outline } from '../../core/berths/outline';
 import { exitSpot, roomBox } from '../../core/berths/exits';
 import { formatLength } from '../../core/quantity/format';
 import { useSettings } from '../state/settings-store';
+import { GuidePicture } from './GuidePicture';
 import { MassMark } from './MassMark';
 import type { PictureScale } from './picture-scale';
 import type { ShortTag } from './short-tags';
@@ -58,6 +59,12 @@ export function PlanView({ layout, scale, outline, chosen, pointed, bad, names, 
       {outline.plan.map((points) => (
         <path key={path(points)} d={path(points)} className={styles.hull} />
       ))}
+      <GuidePicture
+        guide={inside.told.guide?.under === 'plan' ? inside.told.guide : undefined}
+        scale={scale}
+        top={scale.planTop}
+        height={scale.planHeight}
+      />
       <g clipPath="url(#berths-hull)">
         {inside.berths.map((berth) => (
           <rect key={berth.id} {...box(berth)} className={styles.berth}>

@@ -5,6 +5,7 @@ import type { Layout } from '../../core/berths/layout';
 import { waterAt, type Outline } from '../../core/berths/outline';
 import { formatLength } from '../../core/quantity/format';
 import { useSettings } from '../state/settings-store';
+import { GuidePicture } from './GuidePicture';
 import { MassMark } from './MassMark';
 import type { PictureScale } from './picture-scale';
 import styles from './BerthsPicture.module.css';
@@ -72,6 +73,12 @@ export function SideView({ layout, scale, outline, chosen, bad, antenna }: SideV
         />
       ))}
       <path d={`M${outline.side.map(([x, z]) => at(x, z)).join('L')}Z`} className={styles.hullSide} />
+      <GuidePicture
+        guide={inside.told.guide?.under === 'side' ? inside.told.guide : undefined}
+        scale={scale}
+        top={scale.planTop + scale.planHeight}
+        height={scale.height - scale.planTop - scale.planHeight}
+      />
       {inside.berths.map((berth) => (
         <rect
           key={berth.id}

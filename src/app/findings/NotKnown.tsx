@@ -20,7 +20,8 @@ export function NotKnown({ unknowns }: { unknowns: readonly Unknown[] }) {
   const answer = (gap: Unknown) => {
     const [subject] = gap.subjects;
     if (gap.asked === 'brief' || subject?.kind === 'function') void navigate('/brief');
-    else if (gap.asked === 'berths') void navigate('/berths');
+    else if (gap.asked === 'berths')
+      void navigate(subject?.kind === 'fitting' ? `/berths?part=${subject.id}` : '/berths?view=model');
     else if (subject) setAsked(gap);
     else void navigate('/loom');
   };

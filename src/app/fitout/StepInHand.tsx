@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { cautions } from '../../core/procedure/cautions';
@@ -9,9 +8,9 @@ import type { StepState } from '../../core/procedure/step-states';
 import { Explained } from '../help/Explained';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { refuse } from '../state/refusal-store';
-import { LeadStrip } from './LeadStrip';
 import { HoldNotice } from './HoldNotice';
 import { ReadingField } from './ReadingField';
+import { StepBeside } from './StepBeside';
 import styles from './StepInHand.module.css';
 
 interface StepInHandProps {
@@ -38,106 +37,96 @@ export function StepInHand({
   const build = useBuild();
   const apply = useBuildStore((store) => store.apply);
   const [reason, setReason] = useState<string>();
-  const [note, setNote] = useState(tick?.note ?? '');
-  const keepNote = () => {
-    if (!tick || note.trim() === (tick.note ?? '')) return;
-    const { note: _, ...others } = tick;
-    apply(`note: ${step.title}`, [
-      { type: 'tick', tick: { ...others, ...(note.trim() && { note: note.trim() }) } },
-    ]);
-  };
+  const [since] = useState(() => Date.now());
   const isHeld = heldBy !== undefined && reason === undefined;
   const setTick = (reading?: number) => {
-    const done = tickOf(build, { step, heldBy }, { on: new Date().toISOString(), reading, reason, note });
+    const now = Date.now();
+    const done = tickOf(
+      build,
+      { step, heldBy },
+      { on: new Date(now).toISOString(), reading, reason, minutes: (now - since) / 60_000 },
+    );
     if (done.ok) apply(`tick: ${step.title}`, [{ type: 'tick', tick: done.value }]);
     else refuse(`Not done: ${step.title}`, done.problem);
   };
   return (
     <article className={styles.step} aria-labelledby="step-title">
-      <p className={styles.place}>
-        {phaseNames[step.phase]} ·{' '}
-        <span className="figure">
-          step {number} of {total}
-        </span>
-      </p>
-      <h2 id="step-title" className={styles.title}>
-        {step.title}
-      </h2>
-      {step.cautions.length > 0 && (
-        <ul className={styles.cautions} aria-label="Safety">
-          {step.cautions.map((id) => (
-            <li key={id}>{cautions[id]}</li>
-          ))}
-        </ul>
-      )}
-      {step.lines.map((line) => (
-        <p key={line} className={styles.line}>
-          <Explained text={line} />
+      <div className={styles.text}>
+        <p className={styles.place}>
+          {phaseNames[step.phase]} ·{' '}
+          <span className="figure">
+            step {number} of {total}
+          </span>
         </p>
-      ))}
-      {step.lead !== undefined && <LeadStrip leadId={step.lead} />}
-      {heldBy && <HoldNotice heldBy={heldBy} reason={reason} onAnyway={setReason} />}
-      {tick?.reason !== undefined && (
-        <p className={styles.changed}>Done though it was held: “{tick.reason}”</p>
-      )}
-      {state === 'changed' && tick && <p className={styles.changed}>{changedWords(step, tick)}</p>}
-      {step.measurement && !isHeld && (
-        <ReadingField
-          measurement={step.measurement}
-          reading={tick?.reading}
-          verdict={verdict}
-          onTake={setTick}
-        />
-      )}
-      <TextField
-        size="small"
-        multiline
-        label="Note: how it was set, which hole, what it sounded like"
-        value={note}
-        helperText={tick || note === '' ? undefined : 'Kept with the step once it is done'}
-        slotProps={{ htmlInput: { maxLength: 1000 } }}
-        sx={{ mt: 2.5, width: '100%', maxWidth: 560 }}
-        onChange={({ target }) => setNote(target.value)}
-        onBlur={keepNote}
-      />
-      <div className={styles.buttons}>
-        {!step.measurement && (
-          <Button
-            variant="contained"
-            size="large"
-            disabled={isHeld}
-            onClick={() => {
-              setTick();
-              onNext();
-            }}
-          >
-            {state === 'changed' ? 'Looked again, done' : 'Done, next step'}
-          </Button>
+        <h2 id="step-title" className={styles.title}>
+          {step.title}
+        </h2>
+        {step.cautions.length > 0 && (
+          <ul className={styles.cautions} aria-label="Safety">
+            {step.cautions.map((id) => (
+              <li key={id}>{cautions[id]}</li>
+            ))}
+          </ul>
         )}
-        {canFail(step) && (
-          <Button size="large" onClick={onFind}>
-            It does not do that
-          </Button>
+        {step.lines.map((line) => (
+          <p key={line} className={styles.line}>
+            <Explained text={line} />
+          </p>
+        ))}
+        {heldBy && <HoldNotice heldBy={heldBy} reason={reason} onAnyway={setReason} />}
+        {tick?.reason !== undefined && (
+          <p className={styles.changed}>Done though it was held: “{tick.reason}”</p>
         )}
-        {state !== 'open' && (
-          <Button
-            size="large"
-            onClick={() => apply(`untick: ${step.title}`, [{ type: 'untick', step: step.id }])}
-          >
-            Take the tick back
-          </Button>
+        {state === 'changed' && tick && <p className={styles.changed}>{changedWords(step, tick)}</p>}
+        {step.measurement && !isHeld && (
+          <ReadingField
+            measurement={step.measurement}
+            reading={tick?.reading}
+            verdict={verdict}
+            onTake={setTick}
+          />
         )}
-        {state === 'done' && !isEnd && (
-          <Button size="large" onClick={onNext}>
-            Next open step
-          </Button>
+        <div className={styles.buttons}>
+          {!step.measurement && (
+            <Button
+              variant="contained"
+              size="large"
+              disabled={isHeld}
+              onClick={() => {
+                setTick();
+                onNext();
+              }}
+            >
+              {state === 'changed' ? 'Looked again, done' : 'Done, next step'}
+            </Button>
+          )}
+          {canFail(step) && (
+            <Button size="large" onClick={onFind}>
+              It does not do that
+            </Button>
+          )}
+          {state !== 'open' && (
+            <Button
+              size="large"
+              onClick={() => apply(`untick: ${step.title}`, [{ type: 'untick', step: step.id }])}
+            >
+              Take the tick back
+            </Button>
+          )}
+          {state === 'done' && !isEnd && (
+            <Button size="large" onClick={onNext}>
+              Next open step
+            </Button>
+          )}
+        </div>
+        {isEnd && (
+          <p className={styles.line} role="status">
+            Every step is done: the model is fitted out. Keep the <Link to="/sheet">wiring sheet</Link> with
+            it.
+          </p>
         )}
       </div>
-      {isEnd && (
-        <p className={styles.line} role="status">
-          Every step is done: the model is fitted out. Keep the <Link to="/sheet">wiring sheet</Link> with it.
-        </p>
-      )}
+      <StepBeside step={step} />
     </article>
   );
 }

@@ -18,12 +18,13 @@ export function StepList({ states, inHand, done, onShow, onLook }: StepListProps
   useEffect(() => {
     current.current?.scrollIntoView({ block: 'nearest' });
   }, [inHand.step.id, states.length]);
+  const spent = states.reduce((sum, { tick }) => sum + (tick?.minutes ?? 0), 0);
   return (
     <div className={styles.list}>
       <div className={styles.head}>
         <h1 className={styles.title}>Fit-out</h1>
         <span className="figure">
-          {done} of {states.length} done
+          {done} of {states.length} done{spent > 0 && `, ${timeWords(spent)}`}
         </span>
       </div>
       <div className={styles.rehearse}>
@@ -74,6 +75,13 @@ export function StepList({ states, inHand, done, onShow, onLook }: StepListProps
       })}
     </div>
   );
+}
+
+/** Time at the bench so far. */
+function timeWords(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 1) return 'under a minute';
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
 }
 
 function markOf({ state, heldBy }: StepState): string {

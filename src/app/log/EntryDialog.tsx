@@ -12,6 +12,7 @@ import { useState } from 'react';
 import type { LogEntry } from '../../core/plan/log-entry';
 import { outingsOf } from '../../core/trial/outings';
 import { NumberField } from '../brief/NumberField';
+import { PhotoButton } from '../drawing/PhotoButton';
 import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { ReadingRows } from './ReadingRows';
@@ -178,6 +179,11 @@ export function EntryDialog({ entry, onClose, onKept }: EntryDialogProps) {
             onTake={(money) => change({ money })}
           />
         </div>
+        <PhotoButton
+          photo={draft.photo}
+          shows="What it looked like that day"
+          onTake={(photo) => change({ photo })}
+        />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>

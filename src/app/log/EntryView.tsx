@@ -88,6 +88,9 @@ export function EntryView({ entry, log, onChange, onRemove }: EntryViewProps) {
       )}
       {entry.happened && <Told title="What happened" text={entry.happened} />}
       {entry.changed && <Told title="What was changed" text={entry.changed} />}
+      {entry.photo !== undefined && (
+        <img src={entry.photo} alt={`The model on ${dayWords(entry.on)}`} className={styles.photo} />
+      )}
       {isLearning && <LearnDialog task={task} readings={known} onClose={() => setLearning(false)} />}
     </article>
   );

@@ -90,6 +90,8 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     case 'tick':
     case 'untick':
       return 'Tick a step';
+    case 'noteStep':
+      return 'Note beside a step';
   }
 }
 

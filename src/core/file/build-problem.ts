@@ -7,7 +7,7 @@ import { LogEntry } from '../plan/log-entry';
 import { Measured } from '../plan/measured';
 import { ModelFunction } from '../plan/model-function';
 import { Outing } from '../plan/outing';
-import { Acceptance, Tick } from '../plan/records';
+import { Acceptance, StepNote, Tick } from '../plan/records';
 import { partClasses, partKinds } from '../parts/part-spec';
 import { firstInconsistency } from './consistency';
 import { isObject } from './is-object';
@@ -27,13 +27,14 @@ const classOf: Record<ListName, (entry: Record<string, unknown>) => ClassConstru
   functions: () => ModelFunction,
   acceptances: () => Acceptance,
   ticks: () => Tick,
+  stepNotes: () => StepNote,
   outings: () => Outing,
   measured: () => Measured,
   channels: () => ChannelSetting,
   log: () => LogEntry,
 };
 /** Lists that older builds, and young ones, do not have. */
-const mayBeAbsent: ReadonlySet<ListName> = new Set(['outings', 'measured', 'channels', 'log']);
+const mayBeAbsent: ReadonlySet<ListName> = new Set(['stepNotes', 'outings', 'measured', 'channels', 'log']);
 const lists = Object.keys(classOf) as ListName[];
 
 /** What was found good once; builds are immutable, so it stays good. */

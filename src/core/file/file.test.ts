@@ -34,7 +34,7 @@ describe('a build file', () => {
     expect(read.ok && writeBuildFile(read.value) === demoText).toBe(true);
   });
 
-  it.each([1, 2, 3, 4, 5, 6, 7])('of version %i is still read, and written as one of today', (version) => {
+  it.each([1, 2, 3, 4, 5, 6, 7, 8])('of version %i is still read, and written as one of today', (version) => {
     const old = readFileSync(
       new URL(`../../../tests/fixtures/version-${version}.dryhull.json`, import.meta.url),
       'utf8',
@@ -42,7 +42,9 @@ describe('a build file', () => {
     expect(JSON.parse(old)).toMatchObject({ version });
     const read = readBuildFile(old);
     expect(read.ok && read.value.name).toMatch(/^Harbour tug/);
-    expect(read.ok && JSON.parse(writeBuildFile(read.value))).toMatchObject({ version: 8 });
+    expect(read.ok && JSON.parse(writeBuildFile(read.value))).toMatchObject({ version: 9 });
+    const notes = read.ok && read.value.stepNotes;
+    if (version === 8) expect(notes).toEqual([{ step: 'measure', text: 'red probe on the capacitor' }]);
   });
 
   it('does not depend on the order in which fields were set', () => {
@@ -59,7 +61,17 @@ describe('a build file', () => {
       },
       {
         type: 'tick',
-        tick: { step: 'measure', said: 'Measure', reading: 4.98, on: '2026-01-01T00:00:00.000Z' },
+        tick: {
+          step: 'measure',
+          said: 'Measure',
+          reading: 4.98,
+          minutes: 3.5,
+          on: '2026-01-01T00:00:00.000Z',
+        },
+      },
+      {
+        type: 'noteStep',
+        note: { step: 'bind', text: 'two lines\nof it', photo: 'data:image/png;base64,iVBORw0KGgo=' },
       },
     ]);
     expect(readBuildFile(writeBuildFile(build))).toEqual({ ok: true, value: build });
@@ -73,7 +85,7 @@ describe('readBuildFile', () => {
     ['a list', '[]', 'the file', 'one JSON object'],
     ['another program’s file', '{"format": "other"}', 'format', 'not a Dry Hull file'],
     ['a locker file', changed('locker', []), 'locker', 'a locker file'],
-    ['a later version', changed('version', 99), 'version', 'is 99; this Dry Hull reads versions 1 to 8'],
+    ['a later version', changed('version', 99), 'version', 'is 99; this Dry Hull reads versions 1 to 9'],
     ['no version', changed('version'), 'version', 'is missing'],
     ['a field beside the build', changed('extra', 1), 'extra', 'not a field'],
     ['no build', changed('build'), 'build', 'is missing'],

@@ -1,3 +1,5 @@
+import { isObject } from './is-object';
+
 /** One step of the form of a file, from the version before to its own. It leaves what it is given as it was. */
 interface Step {
   to: number;
@@ -23,6 +25,8 @@ const steps: readonly Step[] = [
   { to: 7, name: 'berths', climb: (content) => content },
   // And the log, and how sure a reading made an estimate.
   { to: 8, name: 'log', climb: (content) => content },
+  // Notes stand beside steps whether they are done or not; so do photographs, and the picture under the plan.
+  { to: 9, name: 'stepNotes', climb: notesBesideSteps },
 ];
 
 /** The version that is written. */
@@ -35,3 +39,18 @@ export const isKnownVersion = (version: unknown): version is number =>
 /** What a file of some version held, in the form of today. */
 export const climbed = (content: unknown, version: number): unknown =>
   steps.filter((step) => step.to > version).reduce((held, step) => step.climb(held), content);
+
+/** What was written on a tick goes to a list of its own. */
+function notesBesideSteps(content: unknown): unknown {
+  if (!isObject(content) || !Array.isArray(content.ticks)) return content;
+  const ticks: unknown[] = content.ticks;
+  const noted = ticks.filter((tick) => isObject(tick) && typeof tick.note === 'string');
+  if (noted.length === 0) return content;
+  const without = (tick: unknown) =>
+    isObject(tick) ? Object.fromEntries(Object.entries(tick).filter(([key]) => key !== 'note')) : tick;
+  return {
+    ...content,
+    ticks: ticks.map(without),
+    stepNotes: (noted as Record<string, unknown>[]).map(({ step, note }) => ({ step, text: note })),
+  };
+}

@@ -71,6 +71,7 @@ const singular: Record<string, string> = {
   functions: 'the function',
   acceptances: 'an acceptance',
   ticks: 'a tick',
+  stepNotes: 'a note beside a step',
   outings: 'the outing',
   measured: 'a reading',
   channels: 'the setting of a channel',

@@ -109,11 +109,13 @@ describe('mergeBuilds', () => {
       entry: { id, kind: 'bench', on: '2026-11-27T08:00:00.000Z', readings: [] },
     });
     const inside = { form: 'open hull', length: 0.6 } as const;
-    const mine = after({ type: 'setInside', inside }, day('mine'));
-    const theirs = after(named('rudder', 'fin'), day('theirs'));
+    const noted = (step: string): Edit => ({ type: 'noteStep', note: { step, text: 'second hole' } });
+    const mine = after({ type: 'setInside', inside }, day('mine'), noted('bind'));
+    const theirs = after(named('rudder', 'fin'), day('theirs'), noted('range'));
     for (const { build, clashes } of [merged(mine, theirs), merged(theirs, mine)]) {
       expect(build.inside).toEqual(inside);
       expect(new Set(build.log?.map(({ id }) => id))).toEqual(new Set(['mine', 'theirs']));
+      expect(new Set(build.stepNotes?.map(({ step }) => step))).toEqual(new Set(['bind', 'range']));
       expect(clashes).toEqual([]);
     }
     const other = after({ type: 'setInside', inside: { form: 'open hull', length: 0.9 } });

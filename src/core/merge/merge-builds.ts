@@ -1,6 +1,7 @@
 import type { Build } from '../plan/build';
 import type { LogEntry } from '../plan/log-entry';
 import type { Outing } from '../plan/outing';
+import type { StepNote } from '../plan/records';
 import type { Clash } from './clash';
 import { mergeFields, mergeList } from './merge-values';
 import { renameAdded } from './rename-added';
@@ -41,6 +42,11 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
     id,
     (entry) => `the page of the log of ${entry.on.slice(0, 10)}`,
   );
+  const stepNotes = list<StepNote>(
+    (candidate) => candidate.stepNotes ?? [],
+    ({ step }) => step,
+    ({ text }) => `the note "${text.slice(0, 40)}" beside a step`,
+  );
   const channels = list(
     (candidate) => candidate.channels ?? [],
     ({ channel }) => String(channel),
@@ -72,6 +78,7 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
     ...(measured.length > 0 && { measured }),
     ...(channels.length > 0 && { channels }),
     ...(log.length > 0 && { log }),
+    ...(stepNotes.length > 0 && { stepNotes }),
   };
   return { build: settle(build, [...own.parts, ...theirs.parts, ...base.parts], clashes), clashes };
 }

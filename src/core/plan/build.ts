@@ -12,7 +12,7 @@ import { ModelInside } from './model-inside';
 import { Measured } from './measured';
 import { Outing } from './outing';
 import { Policies } from './policies';
-import { Acceptance, Tick } from './records';
+import { Acceptance, StepNote, Tick } from './records';
 import { TextField } from '../validation/text-field';
 import { NestedField, NestedList } from '../validation/nested-field';
 
@@ -27,6 +27,7 @@ export const mostItems = {
   functions: 200,
   acceptances: 2000,
   ticks: 2000,
+  stepNotes: 500,
   outings: 100,
   measured: 100,
   channels: 32,
@@ -78,6 +79,10 @@ export class Build {
 
   @NestedList(() => Tick, { most: mostItems.ticks })
   ticks!: Tick[];
+
+  /** What is kept beside steps of the fit-out. */
+  @NestedList(() => StepNote, { most: mostItems.stepNotes, optional: true })
+  stepNotes?: StepNote[];
 
   /** Outings that the person made or changed; the usual ones of the kind of model are always there. */
   @NestedList(() => Outing, { most: mostItems.outings, optional: true })

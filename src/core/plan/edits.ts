@@ -16,7 +16,7 @@ import type { ModelFunction } from './model-function';
 import type { ModelInside } from './model-inside';
 import type { Outing } from './outing';
 import type { Policies } from './policies';
-import type { Acceptance, Tick } from './records';
+import type { Acceptance, StepNote, Tick } from './records';
 
 /** One pure change to a build, as data: it can be previewed, listed, applied and undone. */
 export type Edit =
@@ -69,7 +69,8 @@ export type Edit =
   | { type: 'keepEntry'; entry: LogEntry }
   | { type: 'dropEntry'; entry: string }
   | { type: 'tick'; tick: Tick }
-  | { type: 'untick'; step: string };
+  | { type: 'untick'; step: string }
+  | { type: 'noteStep'; note: StepNote };
 
 /**
  * The build after some edits; the one passed in is left as it was.
@@ -207,6 +208,12 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
     case 'untick':
       dropWhere(build.ticks, (tick) => tick.step === edit.step);
       return;
+    case 'noteStep': {
+      const { step, text, photo } = edit.note;
+      const others = (build.stepNotes ?? []).filter((note) => note.step !== step);
+      build.stepNotes = text === '' && photo === undefined ? others : [...others, edit.note];
+      return;
+    }
   }
 }
 

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { IsIn, IsISO8601, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { NestedList } from '../validation/nested-field';
+import { PhotoField } from '../validation/photo-field';
 import { TextField } from '../validation/text-field';
 
 /** One figure read on the real model. */
@@ -90,11 +91,11 @@ export class LogEntry {
   outing?: string;
 
   @IsOptional()
-  @TextField({ least: 0, most: 2000 })
+  @TextField({ least: 0, most: 2000, lines: true })
   happened?: string;
 
   @IsOptional()
-  @TextField({ least: 0, most: 2000 })
+  @TextField({ least: 0, most: 2000, lines: true })
   changed?: string;
 
   /** What it cost, in the money of the Brief. */
@@ -103,6 +104,10 @@ export class LogEntry {
   @Min(0)
   @Max(1e7)
   money?: number;
+
+  /** What it looked like. */
+  @PhotoField({ optional: true })
+  photo?: string;
 
   @NestedList(() => LogReading, { most: 60 })
   readings!: LogReading[];

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { NestedField, NestedList } from '../validation/nested-field';
+import { PhotoField } from '../validation/photo-field';
 import { TextField } from '../validation/text-field';
 
 /** What the inside of a model is shaped like. */
@@ -114,6 +115,9 @@ export class Obstacle extends Box {
 /** What a point of the model is there for. */
 export const pointUses = ['motor', 'steering', 'sheet'] as const;
 
+/** Views that a guide may lie under. */
+export const guideViews = ['plan', 'side'] as const;
+
 /** A place that decides where a part goes: the coupling of a shaft, the rudder post, the steering arm. */
 export class FixedPoint extends Spot {
   @TextField({ most: 60 })
@@ -124,6 +128,23 @@ export class FixedPoint extends Spot {
 
   @IsIn(pointUses)
   takes!: (typeof pointUses)[number];
+}
+
+/** A photograph or drawing that lies under the plan or the side view as a guide. */
+export class Guide {
+  @PhotoField()
+  picture!: string;
+
+  @IsIn(guideViews)
+  under!: (typeof guideViews)[number];
+
+  /** Where its aft edge lies, in metres. */
+  @Metres(-farthest)
+  x!: number;
+
+  /** How much of the model its width shows, in metres. */
+  @Metres(0.01)
+  across!: number;
 }
 
 /** The inside of the model, as a person measures it. What is left out is usual for its shape. */
@@ -191,4 +212,7 @@ export class ModelInside {
 
   @NestedList(() => FixedPoint, { most: 60, optional: true })
   points?: FixedPoint[];
+
+  @NestedField(() => Guide, { optional: true })
+  guide?: Guide;
 }

@@ -1,5 +1,9 @@
-import { ArrayMaxSize, IsISO8601, IsNumber, IsOptional } from 'class-validator';
+import { ArrayMaxSize, IsISO8601, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { PhotoField } from '../validation/photo-field';
 import { TextField } from '../validation/text-field';
+
+/** Longest time that one step is counted for: whoever left the page open overnight did not work all night. */
+export const mostMinutes = 120;
 
 /** A finding that the person knows of and lives with. It lapses when the margin gets worse. */
 export class Acceptance {
@@ -39,16 +43,30 @@ export class Tick {
   @TextField({ most: 500 })
   reason?: string;
 
-  /** What the person wrote beside it: how it was set, which hole, what it sounded like. */
-  @IsOptional()
-  @TextField({ least: 0, most: 1000 })
-  note?: string;
-
   /** What was measured, in the step's unit. */
   @IsOptional()
   @IsNumber()
   reading?: number;
 
+  /** Minutes at the bench that it took, as far as the page saw it. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0)
+  @Max(mostMinutes)
+  minutes?: number;
+
   @IsISO8601()
   on!: string;
+}
+
+/** What the person keeps beside a step, done or not: how it was set, which hole, what it sounded and looked like. */
+export class StepNote {
+  @TextField({ most: 200 })
+  step!: string;
+
+  @TextField({ least: 0, most: 1000, lines: true })
+  text!: string;
+
+  @PhotoField({ optional: true })
+  photo?: string;
 }

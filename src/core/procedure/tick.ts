@@ -1,6 +1,6 @@
 import type { Build } from '../plan/build';
 import { carrierId } from '../plan/component-id';
-import type { Tick } from '../plan/records';
+import { mostMinutes, type Tick } from '../plan/records';
 import { failure, success, type Result } from '../result';
 import { stepText, type Step } from './step';
 import type { HeldBy } from './held-by';
@@ -19,8 +19,8 @@ interface Done {
   reading?: number | undefined;
   /** Why it was done though something held it. */
   reason?: string | undefined;
-  /** What the person wrote beside it. */
-  note?: string | undefined;
+  /** How long it was in hand, in minutes. */
+  minutes?: number | undefined;
 }
 
 /**
@@ -31,7 +31,7 @@ interface Done {
 export function tickOf(
   build: Build,
   { step, heldBy }: { step: Step; heldBy: HeldBy | undefined },
-  { on, reading, reason, note }: Done,
+  { on, reading, reason, minutes }: Done,
 ): Result<Tick, string> {
   const why = reason?.trim();
   if (heldBy && !why) return failure(`“${step.title}” is held: it is done only for a reason, which is kept`);
@@ -41,7 +41,7 @@ export function tickOf(
     basis: basisOf(build, step),
     on,
     ...(reading !== undefined && { reading }),
-    ...(note?.trim() && { note: note.trim().slice(0, 1000) }),
+    ...(minutes !== undefined && { minutes: Math.round(10 * Math.min(mostMinutes, minutes)) / 10 }),
     ...(heldBy && why && { reason: why.slice(0, 500) }),
   });
 }
