@@ -22,10 +22,13 @@ test('a held step is done all the same only for a reason, which is kept', async 
   await expect(dialog.getByRole('button', { name: 'I do it anyway' })).toBeDisabled();
   await dialog.getByLabel('Why you do it anyway').fill('Only the transmitter, no pack near');
   await dialog.getByRole('button', { name: 'I do it anyway' }).click();
-  await page.getByLabel(/^Note/).fill('Memory 3, timer off');
+  await page.getByLabel(/^Which hole/).fill('Memory 3, timer off');
+  await page.getByLabel('Add a photograph').setInputFiles('docs/screenshots/brief.png');
+  await expect(page.getByRole('img', { name: 'Transmitter on first' })).toBeVisible();
   await page.getByRole('button', { name: 'Done, next step' }).click();
   await page.goto('/fit-out?step=transmitter-on');
-  await expect(page.getByLabel(/^Note/)).toHaveValue('Memory 3, timer off');
+  await expect(page.getByLabel(/^Which hole/)).toHaveValue('Memory 3, timer off');
+  await expect(page.getByRole('img', { name: 'Transmitter on first' })).toBeVisible();
   await expect(page.getByText('Done though it was held: “Only the transmitter, no pack near”')).toBeVisible();
 });
 

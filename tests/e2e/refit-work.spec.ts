@@ -22,6 +22,9 @@ test('a tractor as found, and as planned: what comes out, goes in, and the few s
   const side = page.getByRole('complementary', { name: 'What it comes to' });
   await expect(side).toContainText('Centre the gear shift servo');
   await expect(side).not.toContainText('Centre the steering servo');
+  await expect(side).toContainText(/All its parts are worth [\d.]+ → [\d.]+/);
+  const lowest = side.getByRole('row', { name: /^lowest at the receiver \d\.\d\d V \d\.\d\d V$/ });
+  await expect(lowest).toBeVisible();
   await side.getByRole('button', { name: /as found$/ }).click();
   await expect(side.getByRole('button', { name: /as found$/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Back to the steps' }).click();

@@ -11,6 +11,7 @@ import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { CompareWith, useVariants } from '../trial/CompareWith';
+import { RefitOutcome } from './RefitOutcome';
 import styles from './RefitView.module.css';
 
 interface RefitViewProps {
@@ -134,6 +135,7 @@ export function RefitView({ states, onBack }: RefitViewProps) {
                 </li>
               ))}
             </ul>
+            <RefitOutcome was={was.context} is={check.context} />
             <h2 className={styles.sectionTitle}>Steps</h2>
             <p>
               {work.needed.length} of {states.length} are called for: {work.stays.length} parts stay as they

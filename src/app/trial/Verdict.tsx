@@ -1,6 +1,6 @@
 import { verdictOf } from '../../core/trial/verdict';
 import type { TrialResult } from '../../core/trial/trial-result';
-import { formatQuantity } from '../../core/quantity/format';
+import { trialRows } from './trial-rows';
 import styles from './Verdict.module.css';
 
 interface VerdictProps {
@@ -13,14 +13,14 @@ interface VerdictProps {
 /** The one thing an outing says, and the numbers that decide it; beside them those of another variant. */
 export function Verdict({ result, isStale, other }: VerdictProps) {
   const { words, isGood } = verdictOf(result);
-  const others = other && figuresOf(other.result);
+  const others = other && trialRows(other.result);
   return (
     <div className={styles.verdict} data-stale={isStale} role="status">
       <p className={styles.words} data-good={isGood}>
         {words}
       </p>
       <dl className={styles.figures}>
-        {figuresOf(result).map(({ name, value, note, isBad = false }, n) => (
+        {trialRows(result).map(({ name, value, note, isBad = false }, n) => (
           <div key={name} className={styles.figure} data-bad={isBad}>
             <dt>{name}</dt>
             <dd className="figure">{value}</dd>
@@ -39,38 +39,4 @@ export function Verdict({ result, isStale, other }: VerdictProps) {
       )}
     </div>
   );
-}
-
-interface Figure {
-  name: string;
-  value: string;
-  note: string;
-  isBad?: boolean;
-}
-
-function figuresOf({ figures }: TrialResult): Figure[] {
-  return [
-    {
-      name: 'lowest at the receiver',
-      value: `${figures.railMinVolts.toFixed(2)} V`,
-      note: `floor ${formatQuantity(figures.floorVolts, 'V')}`,
-      isBad: figures.railMinVolts < figures.floorVolts,
-    },
-    {
-      name: 'most from the packs',
-      value: formatQuantity(figures.mostPackAmps, 'A'),
-      note: `mean ${formatQuantity(figures.meanPackAmps, 'A')}`,
-    },
-    {
-      name: 'run time at this use',
-      value: Number.isFinite(figures.runMinutes) ? formatQuantity(figures.runMinutes, 'min') : 'not told',
-      note: `${(100 * figures.chargeUsed).toFixed(1)} % used`,
-    },
-    {
-      name: 'hottest part',
-      value: formatQuantity(figures.hottestCelsius, '°C'),
-      note: Number.isFinite(figures.heatMargin) ? `${figures.heatMargin.toFixed(0)} K to spare` : '',
-      isBad: figures.heatMargin < 0,
-    },
-  ];
 }

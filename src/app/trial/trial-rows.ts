@@ -1,0 +1,38 @@
+import type { TrialResult } from '../../core/trial/trial-result';
+import { formatQuantity } from '../../core/quantity/format';
+
+/** One figure of an outing, as it is shown. */
+interface TrialRow {
+  name: string;
+  value: string;
+  note: string;
+  isBad?: boolean;
+}
+
+/** The figures that decide an outing, in the same order for every build. */
+export function trialRows({ figures }: TrialResult): TrialRow[] {
+  return [
+    {
+      name: 'lowest at the receiver',
+      value: `${figures.railMinVolts.toFixed(2)} V`,
+      note: `floor ${formatQuantity(figures.floorVolts, 'V')}`,
+      isBad: figures.railMinVolts < figures.floorVolts,
+    },
+    {
+      name: 'most from the packs',
+      value: formatQuantity(figures.mostPackAmps, 'A'),
+      note: `mean ${formatQuantity(figures.meanPackAmps, 'A')}`,
+    },
+    {
+      name: 'run time at this use',
+      value: Number.isFinite(figures.runMinutes) ? formatQuantity(figures.runMinutes, 'min') : 'not told',
+      note: `${(100 * figures.chargeUsed).toFixed(1)} % used`,
+    },
+    {
+      name: 'hottest part',
+      value: formatQuantity(figures.hottestCelsius, '°C'),
+      note: Number.isFinite(figures.heatMargin) ? `${figures.heatMargin.toFixed(0)} K to spare` : '',
+      isBad: figures.heatMargin < 0,
+    },
+  ];
+}
