@@ -1,10 +1,11 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { once } from 'node:events';
 import { get, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { readRecording } from '../src/core/instruments/bench-line';
 import { createServer } from './create-server';
 
 let listener: Server;
@@ -56,6 +57,30 @@ describe('the server', () => {
     expect(await asked('localhost:4300')).toBe(200);
     expect(await asked('evil.example')).toBe(421);
     expect((await fetch(address, { method: 'POST', body: 'x' })).status).toBe(405);
+  });
+
+  it('streams what instruments read at a step of a build, and refuses what is none', async () => {
+    const build = readFileSync('demo/harbour-tug.dryhull.json', 'utf8');
+    const ask = (step: string, body: string, type = 'application/json') =>
+      fetch(`${address}/api/bench-stream?step=${step}`, {
+        method: 'POST',
+        headers: { 'content-type': type },
+        body,
+      });
+    expect((await ask('no-such-step', build)).status).toBe(404);
+    const refused = await ask('range', '{"format": 1}');
+    expect(refused.status).toBe(422);
+    expect(await refused.json()).toMatchObject({ problem: expect.stringMatching(/format/) as unknown });
+    // What any page could send unasked is not read.
+    expect((await ask('range', build, 'text/plain')).status).toBe(422);
+    const stream = await ask('measure-rest:rail:receiver', build);
+    const reader = stream.body!.pipeThrough(new TextDecoderStream()).getReader();
+    let text = '';
+    while (!text.includes('"meter"')) text += (await reader.read()).value ?? '';
+    await reader.cancel();
+    const whole = text.slice(0, text.lastIndexOf('\n'));
+    const read = readRecording(whole);
+    expect(read.ok && read.value[0]).toMatchObject({ of: 'meter', kind: 'volts' });
   });
 
   it('lets the page ask nothing of the device, and write no styles of its own', async () => {

@@ -3,6 +3,7 @@ import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { createHash } from 'node:crypto';
 import path from 'node:path';
+import { benchStream } from './bench-stream';
 
 /** An answer without stack or path, whatever went wrong. */
 const answerPlainly: ErrorRequestHandler = (error: { status?: number }, _, response, next) => {
@@ -35,6 +36,9 @@ const permissions = [
 /** Names that the loopback address goes by. */
 const isOurHost = (host = ''): boolean => /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i.test(host);
 
+/** Where simulated instruments are read: the one address that takes something in. */
+const instruments = '/api/bench-stream';
+
 /** Serves the built application, with headers that let the page load nothing but its own files. */
 export function createServer(builtApp: string): Express {
   const server = express();
@@ -63,6 +67,7 @@ export function createServer(builtApp: string): Express {
     response.setHeader('Permissions-Policy', permissions);
     // A page of another name that was made to point here must not read anything.
     if (!isOurHost(request.headers.host)) response.status(421).type('text/plain').send('Not served here');
+    else if (request.method === 'POST' && request.path === instruments) next();
     else if (request.method !== 'GET' && request.method !== 'HEAD')
       response
         .status(405)
@@ -75,6 +80,8 @@ export function createServer(builtApp: string): Express {
   server.get('/api/health', (_, response) => {
     response.json({ name: 'dry-hull' });
   });
+  // A page of another address may send plain text unasked, JSON it may not.
+  server.post(instruments, express.text({ type: 'application/json', limit: '16mb' }), benchStream());
   server.use('/api', (_, response) => {
     response.status(404).json({ problem: 'no such address' });
   });

@@ -62,4 +62,25 @@ test('a reading is judged against the plan', async ({ page }) => {
   await page.getByLabel('Reading, V').fill('12.5');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText(/is higher than planned/)).toBeVisible();
+
+  // The simulated instruments of the server, then a recording of real ones.
+  await page.getByRole('button', { name: 'Read the simulated instruments' }).click();
+  await page.getByRole('button', { name: 'Take this reading' }).click({ delay: 1000 });
+  await expect(page.getByText(/is what the plan says/)).toBeVisible();
+  await page.getByRole('button', { name: 'Switch off' }).click();
+  const recording = [
+    { format: 'dry-hull-bench', version: 1 },
+    { at: 0, kind: 'volts', of: 'meter', name: 'tow pack', value: 9.87 },
+  ];
+  const play = (text: string) =>
+    page.getByLabel('Recording of bench instruments').setInputFiles({
+      name: 'bench.ndjson',
+      mimeType: 'application/x-ndjson',
+      buffer: Buffer.from(text),
+    });
+  await play('volts 9.87');
+  await expect(page.getByRole('alert').filter({ hasText: 'line 1' })).toBeVisible();
+  await play(recording.map((line) => JSON.stringify(line)).join('\n'));
+  await page.getByRole('button', { name: 'Take this reading' }).click();
+  await expect(page.getByText(/9\.9 V is lower than planned|9\.87 V is lower than planned/)).toBeVisible();
 });

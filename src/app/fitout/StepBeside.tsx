@@ -6,15 +6,23 @@ import type { StepNote } from '../../core/plan/records';
 import { PhotoButton } from '../drawing/PhotoButton';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
+import { InstrumentPanel } from './InstrumentPanel';
 import { StepPlace } from './StepPlace';
 import styles from './StepInHand.module.css';
 
-/** Beside the step in hand: the place that it is about, what to have ready, what to do where it fails, and own notes. */
-export function StepBeside({ step }: { step: Step }) {
+interface StepBesideProps {
+  step: Step;
+  /** Takes a reading for the step, where it wants one and is not held. */
+  onTake: ((reading: number) => void) | undefined;
+}
+
+/** Beside the step in hand: the place that it is about, instruments, what to have ready, what to do where it fails, own notes. */
+export function StepBeside({ step, onTake }: StepBesideProps) {
   const { context } = useCheck();
   const { kit, ifNot } = stepAid(context, step);
   return (
     <aside className={styles.beside} aria-label="Beside this step">
+      {(step.needsPower || step.measurement) && <InstrumentPanel step={step} onTake={onTake} />}
       <StepPlace step={step} />
       {kit.length > 0 && (
         <section aria-labelledby="step-kit">

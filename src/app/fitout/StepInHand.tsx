@@ -80,6 +80,7 @@ export function StepInHand({
         {state === 'changed' && tick && <p className={styles.changed}>{changedWords(step, tick)}</p>}
         {step.measurement && !isHeld && (
           <ReadingField
+            key={tick?.reading}
             measurement={step.measurement}
             reading={tick?.reading}
             verdict={verdict}
@@ -126,7 +127,7 @@ export function StepInHand({
           </p>
         )}
       </div>
-      <StepBeside step={step} />
+      <StepBeside step={step} onTake={step.measurement && !isHeld ? setTick : undefined} />
     </article>
   );
 }

@@ -1,0 +1,88 @@
+import Button from '@mui/material/Button';
+import { lineUnits, type BenchLine } from '../../core/instruments/bench-line';
+import type { Step } from '../../core/procedure/step';
+import { useBuild } from '../state/build-store';
+import { useInstruments } from './use-instruments';
+import styles from './InstrumentPanel.module.css';
+
+interface InstrumentPanelProps {
+  step: Step;
+  /** Takes what the meter shows as the reading of the step; nothing where it has none or is held. */
+  onTake: ((reading: number) => void) | undefined;
+}
+
+const digits = { volts: 2, amps: 2, pulse: 0 } as const;
+const kindWords = { volts: '', amps: ', what it gives', pulse: ', its pulse' } as const;
+const shown = ({ kind, value }: BenchLine) => `${value.toFixed(digits[kind])} ${lineUnits[kind]}`;
+
+/** The instruments on the bench, live: the meter, the pack monitor, the pulses; or a recording of them. */
+export function InstrumentPanel({ step, onTake }: InstrumentPanelProps) {
+  const { state, readings, problem, open, play, close } = useInstruments(useBuild(), step.id);
+  const meter = readings.find(({ of }) => of === 'meter');
+  const others = readings.filter((line) => line !== meter);
+  return (
+    <section className={styles.panel} aria-labelledby="instruments-title">
+      <h3 id="instruments-title" className={styles.title}>
+        Instruments
+      </h3>
+      {meter && (
+        <div className={styles.meter}>
+          <output className={`figure ${styles.reading}`} aria-label={`Meter, ${meter.name}`}>
+            {shown(meter)}
+          </output>
+          {onTake && (
+            <Button variant="outlined" onClick={() => onTake(meter.value)}>
+              Take this reading
+            </Button>
+          )}
+        </div>
+      )}
+      {others.length > 0 && (
+        <dl className={styles.others}>
+          {others.map((line) => (
+            <div key={`${line.kind} ${line.of}`}>
+              <dt>
+                {line.name}
+                {kindWords[line.kind]}
+              </dt>
+              <dd className="figure">{shown(line)}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+      {state === 'ended' && <p role="status">The recording is over: these are its last readings.</p>}
+      {problem !== undefined && (
+        <p role="alert" className={styles.problem}>
+          {problem}
+        </p>
+      )}
+      <div className={styles.buttons}>
+        {state === 'off' || state === 'ended' ? (
+          <>
+            <Button size="small" variant="outlined" onClick={open}>
+              Read the simulated instruments
+            </Button>
+            <Button component="label" size="small">
+              Play a recording…
+              <input
+                type="file"
+                accept=".ndjson,.jsonl,.txt,application/x-ndjson"
+                className="visually-hidden"
+                aria-label="Recording of bench instruments"
+                onChange={({ target }) => {
+                  const [file] = target.files ?? [];
+                  if (file) void file.text().then(play);
+                  target.value = '';
+                }}
+              />
+            </Button>
+          </>
+        ) : (
+          <Button size="small" onClick={close}>
+            {state === 'opening' ? 'Switching on …' : 'Switch off'}
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}
