@@ -6,14 +6,14 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 /** How much larger what was looked for is shown. */
 const closeUp = 1.6;
 
-/** Pan and zoom of a picture by wheel, pinch, drag and buttons. */
-export function useZoom(svg: SVGSVGElement | null) {
+/** Pan and zoom of a picture by wheel, pinch, drag and buttons. @param atFirst how much larger it is shown at first */
+export function useZoom(svg: SVGSVGElement | null, atFirst = 1) {
   const [transform, setTransform] = useState(zoomIdentity);
   const behaviour = useRef<ZoomBehavior<SVGSVGElement, unknown>>(null);
   useEffect(() => {
     if (!svg) return undefined;
     const made = zoom<SVGSVGElement, unknown>()
-      .scaleExtent([0.5, 5])
+      .scaleExtent([0.5, 8])
       // What can be dragged onto something else is no place to pan from.
       .filter(
         (event: MouseEvent) =>
@@ -22,10 +22,13 @@ export function useZoom(svg: SVGSVGElement | null) {
       .on('zoom', (event: D3ZoomEvent<SVGSVGElement, unknown>) => setTransform(event.transform));
     behaviour.current = made;
     const selection = select(svg).call(made).on('dblclick.zoom', null);
+    // From its left edge, where the power comes from.
+    const { x, y } = svg.viewBox.baseVal;
+    if (atFirst !== 1) made.scaleTo(selection, atFirst, [x, y]);
     return () => {
       selection.on('.zoom', null);
     };
-  }, [svg]);
+  }, [svg, atFirst]);
   const zoomBy = useCallback(
     (factor: number) => {
       if (svg && behaviour.current) behaviour.current.scaleBy(select(svg), factor);

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { planProcedure } from '../../core/procedure/plan-procedure';
@@ -25,6 +26,7 @@ export function Component() {
   const show = (id: string | undefined) => {
     const next = new URLSearchParams(params);
     next.delete('find');
+    next.delete('list');
     if (id === undefined) next.delete('step');
     else next.set('step', id);
     setParams(next, { replace: true });
@@ -55,9 +57,23 @@ export function Component() {
     else next.delete('find');
     setParams(next);
   };
+  const isListed = params.get('list') !== null;
+  const list = () => {
+    const next = new URLSearchParams(params);
+    if (isListed) next.delete('list');
+    else next.set('list', '1');
+    setParams(next);
+  };
   const done = states.filter((state) => state.state === 'done').length;
   return (
-    <div className={styles.station}>
+    <div className={styles.station} data-shows={isListed ? 'list' : 'step'}>
+      <div className={styles.allSteps}>
+        {!isListed && <h1 className={styles.title}>Fit-out</h1>}
+        <span className="figure">
+          {done} of {states.length} done
+        </span>
+        <Button onClick={list}>{isListed ? 'Back to the step' : 'All steps'}</Button>
+      </div>
       <StepList states={states} inHand={inHand} done={done} onShow={show} onLook={look} />
       {params.get('find') === 'fault' ? (
         <FaultFinder key={inHand.step.id} states={states} state={inHand} onBack={() => find(false)} />

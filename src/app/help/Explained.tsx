@@ -14,7 +14,7 @@ export function Explained({ text }: { text: string }) {
         enterDelay={150}
         describeChild
       >
-        <button type="button" className={styles.term}>
+        <button type="button" data-inline className={styles.term}>
           {piece}
         </button>
       </Tooltip>

@@ -102,7 +102,7 @@ interface WellButtonProps {
 }
 
 function WellButton({ well, report, isCurrent, onClick }: WellButtonProps) {
-  const { state, figure } = wellWords(well, report);
+  const { state, figure, short } = wellWords(well, report);
   return (
     <button
       type="button"
@@ -113,6 +113,7 @@ function WellButton({ well, report, isCurrent, onClick }: WellButtonProps) {
     >
       <span className={styles.name}>{wellNames[well]}</span>
       <span className={styles.state}>{state}</span>
+      <span className={styles.short}>{short}</span>
       <span className={`figure ${styles.figure}`}>{figure}</span>
     </button>
   );

@@ -1,12 +1,13 @@
 import type { Well, WellReport } from '../../core/findings/wells';
 
-/** What a well says of itself: `flooded · 2 stop, 1 mind` and its worst figure. */
-export function wellWords(well: Well, report: WellReport): { state: string; figure: string } {
+/** What a well says of itself: `flooded · 2 stop, 1 mind` and its worst figure; and in short, `flooded 3`. */
+export function wellWords(well: Well, report: WellReport): { state: string; figure: string; short: string } {
   const { state, stop, mind, note, accepted, unknown, headline } = report;
   if (state === 'hatched') {
     return {
       state: well === 'space' && unknown === 0 ? 'not laid out yet' : 'facts missing',
       figure: unknown > 0 ? `${unknown} unknown` : '',
+      short: unknown > 0 ? `${unknown} unknown` : 'not yet',
     };
   }
   const counts = [
@@ -19,5 +20,6 @@ export function wellWords(well: Well, report: WellReport): { state: string; figu
   return {
     state: counts.length > 0 ? `${word} · ${counts.join(', ')}` : word,
     figure: headline ?? (unknown > 0 ? `${unknown} unknown` : state === 'dry' ? '0 findings' : ''),
+    short: stop + mind > 0 ? `${state} ${stop + mind}` : state,
   };
 }

@@ -70,7 +70,7 @@ export function Component() {
     [here, wishes, meets?.volts],
   );
   return (
-    <div className={styles.station}>
+    <div className={styles.station} data-shows={params.get('part') === null ? 'list' : 'sheet'}>
       <div className={styles.kinds} role="group" aria-label="Kinds of part">
         <h1 className={styles.title}>Locker</h1>
         <button
@@ -141,6 +141,9 @@ export function Component() {
             />
           </div>
           <div className={styles.sheet}>
+            <Button size="small" className={styles.backToList} onClick={() => show({ kind })}>
+              Back to the list
+            </Button>
             {chosen && (
               <PartSheet
                 key={chosen.part.id}

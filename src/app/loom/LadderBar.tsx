@@ -6,6 +6,7 @@ import styles from './LadderBar.module.css';
 
 const barHeight = 22;
 const labelWidth = 92;
+const narrow = 460;
 
 /** Letters that the name of a ladder has room for; the whole of it is in its title. */
 const lettersInTitle = 15;
@@ -14,10 +15,13 @@ const lettersInTitle = 15;
 export function LadderBar({ ladder }: { ladder: Ladder }) {
   const { title, shares, askedAmps, givenAmps, giver, unknown } = ladder;
   const [frame, width] = useWidth();
+  // Where there is no room beside the bar, its name stands above and its words in two lines.
+  const isNarrow = width < narrow;
+  const [left, letters] = isNarrow ? [0, 40] : [labelWidth, lettersInTitle];
   const most = Math.max(askedAmps, givenAmps ?? 0) * 1.06;
   const x = scaleLinear()
     .domain([0, most])
-    .range([labelWidth, Math.max(width - 2, labelWidth)]);
+    .range([left, Math.max(width - 2, left)]);
   const asked = `${formatQuantity(askedAmps, 'A')}${unknown.length > 0 ? ` of what is known, ${unknown.length} unknown` : ''}`;
   const given = givenAmps === undefined ? undefined : formatQuantity(givenAmps, 'A');
   const isShort = givenAmps !== undefined && askedAmps > givenAmps;
@@ -25,9 +29,15 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
   const starts = shares.map((_, n) => shares.slice(0, n).reduce((sum, share) => sum + share.amps, 0));
   return (
     <div ref={frame} className={styles.bar}>
-      <svg width={width} height={barHeight + 20} role="img" aria-label={summary}>
-        <text x={0} y={15} className={styles.title}>
-          {title.length > lettersInTitle ? `${title.slice(0, lettersInTitle - 1)}…` : title}
+      <svg
+        width={width}
+        height={barHeight + 20}
+        style={{ marginTop: isNarrow ? 20 : 0, marginBottom: isNarrow ? 14 : 0 }}
+        role="img"
+        aria-label={summary}
+      >
+        <text x={0} y={isNarrow ? -6 : 15} className={styles.title}>
+          {title.length > letters ? `${title.slice(0, letters - 1)}…` : title}
           <title>{title}</title>
         </text>
         <rect x={x(0)} y={0} width={x(most) - x(0)} height={barHeight} className={styles.ground} />
@@ -47,9 +57,9 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
         <text x={x(0)} y={barHeight + 15} className={styles.words}>
           <tspan>asked {asked}</tspan>
           {given && (
-            <tspan data-short={isShort} className={styles.given}>
-              {' '}
-              · {giver} gives {given}
+            <tspan data-short={isShort} className={styles.given} {...(isNarrow && { x: x(0), dy: 14 })}>
+              {isNarrow ? '' : ' · '}
+              {giver} gives {given}
               {isShort ? `, ${formatQuantity(askedAmps - givenAmps, 'A')} short` : ''}
             </tspan>
           )}

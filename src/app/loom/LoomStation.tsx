@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { focusOf } from '../../core/loom/focus';
@@ -25,6 +26,9 @@ const views = [
   { id: 'lists', name: 'Lists', words: 'what to buy, to solder, to label' },
 ] as const;
 
+/** On a phone the picture begins so large that its words can be read; the rest is a finger away. */
+const phoneZoom = 2.6;
+
 /** What plugs into what, on which channel, by which lead: as a picture, as a table, and as the radio has it. */
 export function Component() {
   const { findings, context } = useCheck();
@@ -33,7 +37,8 @@ export function Component() {
   const [trace, setTrace] = useState<Trace>();
   const view = views.find(({ id }) => id === params.get('view'))?.id ?? 'picture';
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
-  const zoom = useZoom(svg);
+  const isPhone = useMediaQuery('(width < 760px)', { noSsr: true });
+  const zoom = useZoom(svg, isPhone ? phoneZoom : 1);
   const [hasLoads, setLoads] = useState(false);
   const [isFolded, setFolded] = useState(false);
   const isWiring = view === 'picture' || view === 'table';

@@ -48,7 +48,7 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
           </span>
         </Tooltip>
         <Tooltip title={otherBench}>
-          <IconButton size="small" aria-label={otherBench} onClick={toggle}>
+          <IconButton size="small" className={styles.bench} aria-label={otherBench} onClick={toggle}>
             {bench === 'day' ? <DarkModeOutlined fontSize="small" /> : <LightModeOutlined fontSize="small" />}
           </IconButton>
         </Tooltip>

@@ -21,7 +21,12 @@ export function benchTheme(bench: Bench): Theme {
     shape: { borderRadius: 3 },
     typography: { fontFamily: textFace, fontSize: 13, button: { textTransform: 'none', fontWeight: 600 } },
     components: {
-      MuiButtonBase: { defaultProps: { disableRipple: true } },
+      MuiButtonBase: {
+        defaultProps: { disableRipple: true },
+        // A finger is wider than a pointer.
+        styleOverrides: { root: { '@media (pointer: coarse)': { minHeight: 44, minWidth: 44 } } },
+      },
+      MuiInputBase: { styleOverrides: { root: { '@media (pointer: coarse)': { minHeight: 44 } } } },
       MuiButton: { defaultProps: { disableElevation: true, size: 'small' } },
       MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true } },
       MuiMenu: { defaultProps: { elevation: 2 } },
