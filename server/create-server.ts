@@ -1,9 +1,8 @@
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { createHash } from 'node:crypto';
 import path from 'node:path';
-import { benchStream } from './bench-stream';
 
 /** An answer without stack or path, whatever went wrong. */
 const answerPlainly: ErrorRequestHandler = (error: { status?: number }, _, response, next) => {
@@ -38,6 +37,15 @@ const isOurHost = (host = ''): boolean => /^(localhost|127\.0\.0\.1|\[::1\])(:\d
 
 /** Where simulated instruments are read: the one address that takes something in. */
 const instruments = '/api/bench-stream';
+
+/** The core is loaded when instruments are first read: the page itself does not wait for it. */
+function whenAsked(): RequestHandler {
+  let handler: Promise<RequestHandler> | undefined;
+  return async (request, response, next) => {
+    handler ??= import('./bench-stream').then(({ benchStream }) => benchStream());
+    void (await handler)(request, response, next);
+  };
+}
 
 /** Serves the built application, with headers that let the page load nothing but its own files. */
 export function createServer(builtApp: string): Express {
@@ -81,7 +89,7 @@ export function createServer(builtApp: string): Express {
     response.json({ name: 'dry-hull' });
   });
   // A page of another address may send plain text unasked, JSON it may not.
-  server.post(instruments, express.text({ type: 'application/json', limit: '16mb' }), benchStream());
+  server.post(instruments, express.text({ type: 'application/json', limit: '16mb' }), whenAsked());
   server.use('/api', (_, response) => {
     response.status(404).json({ problem: 'no such address' });
   });

@@ -1,9 +1,12 @@
 import { expect, test } from '@playwright/test';
 import { openTug, well } from './tug';
 
-test('the first run leads through one finding, can be skipped, and is recalled', async ({ page }) => {
+test('the first run leads through one finding, goes on after a reload, is skipped and recalled', async ({
+  page,
+}) => {
   await openTug(page);
   const guide = page.getByRole('note', { name: 'First steps' });
+  await guide.getByRole('button', { name: /^A look around/ }).click();
   await expect(guide).toContainText('Open the Voltage well');
   await well(page, 'Voltage').click();
   await expect(guide).toContainText('Press its first button');
@@ -11,7 +14,11 @@ test('the first run leads through one finding, can be skipped, and is recalled',
   await expect(guide).toContainText('Now press “Do it”');
   await page.getByRole('button', { name: 'Do it' }).click();
   await expect(guide).toContainText('The water fell');
-  await guide.getByRole('button', { name: 'Understood' }).click();
+  await page.reload();
+  await expect(guide).toContainText('4 of 5');
+  await page.keyboard.press('5');
+  await expect(guide).toContainText('5 of 5');
+  await guide.getByRole('button', { name: 'Skip' }).click();
   await expect(guide).toHaveCount(0);
   await page.reload();
   await expect(well(page, 'Voltage')).toBeVisible();
@@ -19,7 +26,22 @@ test('the first run leads through one finding, can be skipped, and is recalled',
   await page.keyboard.press('Control+k');
   await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('first steps');
   await page.keyboard.press('Enter');
-  await expect(guide).toBeVisible();
+  await expect(guide).toContainText('What brings you here?');
+});
+
+test('help is of this screen, can be searched, and names every key', async ({ page }) => {
+  await openTug(page, '/berths');
+  await page.keyboard.press('?');
+  const help = page.getByRole('dialog', { name: 'Help' });
+  await expect(help.getByRole('heading', { name: /^Berths: Does it fit/ })).toBeVisible();
+  await expect(help.getByText('in the Berths: lift, lower and turn the part')).toBeVisible();
+  await help.getByLabel(/^Look for a word/).fill('brown-out');
+  await expect(help.getByText(/^The rail sinks so low/)).toBeVisible();
+  await expect(help.getByRole('heading', { name: /^Berths/ })).toHaveCount(0);
+  await help.getByLabel(/^Look for a word/).fill('xyzzy');
+  await expect(help.getByText('Nothing is said of “xyzzy” here.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(help).toHaveCount(0);
 });
 
 test('commands by name: a station, and a put-right', async ({ page }) => {

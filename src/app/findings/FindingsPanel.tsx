@@ -10,6 +10,7 @@ import { usePanel } from '../state/use-panel';
 import { AcceptedFinding } from './AcceptedFinding';
 import { FindingCard } from './FindingCard';
 import { NotKnown } from './NotKnown';
+import { useKeptFocus } from './use-kept-focus';
 import styles from './FindingsPanel.module.css';
 
 /** The findings of one well, or of all: worst first, then what is not known, then what is accepted. */
@@ -36,10 +37,13 @@ const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
   const openEverywhere = findings.filter((finding) => !finding.accepted);
   const isAllDry = openEverywhere.every((finding) => finding.severity === 'note');
   const isDryHere = open.every((finding) => finding.severity === 'note');
+  const [title, keepFocus] = useKeptFocus(openEverywhere.length);
   return (
-    <div className={styles.panel}>
+    <div className={styles.panel} {...keepFocus}>
       <div className={styles.head}>
-        <h2 className={styles.title}>{view === 'all' ? 'In all wells' : `In the ${wellNames[view]} well`}</h2>
+        <h2 ref={title} tabIndex={-1} className={styles.title}>
+          {view === 'all' ? 'In all wells' : `In the ${wellNames[view]} well`}
+        </h2>
         {view !== 'all' && (
           <Button size="small" onClick={() => showWell('all')}>
             All wells {openEverywhere.length}

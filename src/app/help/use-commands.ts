@@ -8,6 +8,7 @@ import { demos, openDemo, type DemoId } from '../state/open-build';
 import { useAllOffers } from '../state/use-offers';
 import { useBench } from '../theme/bench-store';
 import { useGuide } from './guide-store';
+import { useHelp } from './use-help';
 
 export interface Command {
   id: string;
@@ -26,6 +27,7 @@ export function useCommands(): Command[] {
   const { undo, redo, undoDepth, redoDepth } = useHistory();
   const toggleBench = useBench((state) => state.toggle);
   const { open: openSettings } = useSettingsDialog();
+  const openHelp = useHelp((state) => state.open);
   const openGuide = useGuide((state) => state.open);
   const go = (to: string) => () => void navigate(to);
   return [
@@ -63,6 +65,7 @@ export function useCommands(): Command[] {
       name: `A fresh copy of: ${demos[id].name}`,
       run: () => void openDemo(id),
     })),
+    { id: 'help', group: 'Help', name: 'Help: this screen, words, keys', keys: '?', run: openHelp },
     { id: 'settings', group: 'Help', name: 'Settings: units, money, names of plugs', run: openSettings },
     { id: 'bench', group: 'Help', name: 'Day or night bench', run: toggleBench },
     { id: 'guide', group: 'Help', name: 'Show the first steps again', run: openGuide },

@@ -6,6 +6,7 @@ import { candidateFaults } from '../../core/faults/candidate-faults';
 import type { Fault } from '../../core/faults/fault';
 import type { Hands } from '../../core/rehearsal/live-bench';
 import { useBuild } from '../state/build-store';
+import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { LiveTile } from './LiveTile';
 import { MeterProbe } from './MeterProbe';
@@ -26,7 +27,7 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
   const faults = useMemo(() => candidateFaults(context), [context]);
   const [isTransmitterOn, setTransmitter] = useState(false);
   const [isPackIn, setPack] = useState(false);
-  const [isLoud, setLoud] = useState(false);
+  const [isLoud, setLoud] = useState(() => useSettings.getState().isLoud);
   const [held, setHeld] = useState<string>();
   const [planted, setPlanted] = useState<Fault>();
   const [values, setValues] = useState<ReadonlyMap<string, number>>(new Map());

@@ -10,7 +10,7 @@ import { connectorFamily, connectorFamilyIds } from '../../core/connectors/famil
 import { unitChoices, type Quantity } from '../../core/quantity/unit-choice';
 import { capital } from '../../core/words/sentences';
 import { useMoney } from '../state/money-store';
-import { longestPlugName, useSettings } from '../state/settings-store';
+import { longestPlugName, motions, papers, useSettings } from '../state/settings-store';
 import { useBench } from '../theme/bench-store';
 import styles from './SettingsDialog.module.css';
 
@@ -23,7 +23,7 @@ const quantities = Object.keys(unitChoices) as Quantity[];
 
 /** How this browser shows things: units, money, bench, and what the person calls each family of plugs. */
 export default function SettingsDialog({ onClose }: { onClose: () => void }) {
-  const { units, setUnits, plugNames, namePlug } = useSettings();
+  const { units, setUnits, plugNames, namePlug, paper, motion, isLoud, choose } = useSettings();
   const { currency, setCurrency } = useMoney();
   const { bench, toggle } = useBench();
   return (
@@ -32,34 +32,28 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
       <DialogContent>
         <div className={styles.choices}>
           {quantities.map((quantity) => (
-            <Row key={quantity} name={quantityNames[quantity]}>
-              <ToggleButtonGroup
-                exclusive
-                size="small"
-                value={units[quantity]}
-                aria-label={quantityNames[quantity]}
-                onChange={(_, next: string | null) => next !== null && setUnits({ [quantity]: next })}
-              >
-                {unitChoices[quantity].map((unit) => (
-                  <ToggleButton key={unit} value={unit}>
-                    {unit}
-                  </ToggleButton>
-                ))}
-              </ToggleButtonGroup>
-            </Row>
+            <Choice
+              key={quantity}
+              name={quantityNames[quantity]}
+              value={units[quantity]}
+              options={unitChoices[quantity]}
+              onChoose={(next) => setUnits({ [quantity]: next })}
+            />
           ))}
-          <Row name="Bench">
-            <ToggleButtonGroup
-              exclusive
-              size="small"
-              value={bench}
-              aria-label="Bench"
-              onChange={(_, next: string | null) => next !== null && toggle()}
-            >
-              <ToggleButton value="day">day</ToggleButton>
-              <ToggleButton value="night">night</ToggleButton>
-            </ToggleButtonGroup>
-          </Row>
+          <Choice name="Bench" value={bench} options={['day', 'night']} onChoose={toggle} />
+          <Choice
+            name="Motion"
+            value={motion}
+            options={motions}
+            onChoose={(next) => choose({ motion: next })}
+          />
+          <Choice
+            name="Tones in a rehearsal"
+            value={isLoud ? 'sound' : 'words only'}
+            options={['words only', 'sound']}
+            onChoose={(next) => choose({ isLoud: next === 'sound' })}
+          />
+          <Choice name="Paper" value={paper} options={papers} onChoose={(next) => choose({ paper: next })} />
           <Row name="Prices in">
             <TextField
               size="small"
@@ -111,6 +105,33 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
         </Button>
       </DialogActions>
     </Dialog>
+  );
+}
+
+interface ChoiceProps<T extends string> {
+  name: string;
+  value: T;
+  options: readonly T[];
+  onChoose: (value: T) => void;
+}
+
+function Choice<T extends string>({ name, value, options, onChoose }: ChoiceProps<T>) {
+  return (
+    <Row name={name}>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        value={value}
+        aria-label={name}
+        onChange={(_, next: T | null) => next !== null && onChoose(next)}
+      >
+        {options.map((option) => (
+          <ToggleButton key={option} value={option}>
+            {option}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </Row>
   );
 }
 

@@ -4,10 +4,12 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
+import { format } from 'date-fns';
 import { numberWords } from '../../core/findings/finding-words';
 import { assumedColours, leadRows } from '../../core/loom/lead-rows';
 import { leadLabels } from '../../core/lists/lead-labels';
 import { leadNumbers } from '../../core/lists/lead-schedule';
+import { partsList } from '../../core/lists/parts-list';
 import { shoppingList } from '../../core/lists/shopping-list';
 import { solderList } from '../../core/lists/solder-list';
 import { cautions } from '../../core/procedure/cautions';
@@ -16,13 +18,17 @@ import { phases, phaseNames } from '../../core/procedure/step';
 import { controllerSheet } from '../../core/sheet/controller-sheet';
 import { radioSheet } from '../../core/sheet/radio-sheet';
 import { markdownSheet } from '../../core/sheet/markdown-sheet';
+import { capital } from '../../core/words/sentences';
+import { version } from '../../../package.json';
 import { LoomDrawing } from '../loom/LoomDrawing';
 import { useLoomLayout } from '../loom/use-loom-layout';
 import { downloadText } from '../shell/build-files';
 import { useBuild } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
+import { useMoney } from '../state/money-store';
 import { usePlugName, useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
+import { usePageRule } from './use-page-rule';
 import styles from './SheetScreen.module.css';
 
 /** The wiring sheet to print and hold beside the model, in day colours whatever the bench. */
@@ -31,7 +37,8 @@ export function Component() {
   const check = useCheck();
   const { context, findings } = check;
   const { layout } = useLoomLayout();
-  const units = useSettings((state) => state.units);
+  const { units, paper } = useSettings();
+  const currency = useMoney((state) => state.currency);
   const items = useLocker((state) => state.items);
   const plugName = usePlugName();
   const leads = leadRows(context, plugName);
@@ -40,6 +47,9 @@ export function Component() {
   const controllers = controllerSheet(context);
   const tables = [...radioSheet(context), ...(controllers ? [controllers] : [])];
   const steps = planProcedure(context);
+  const parts = partsList(context, items, currency);
+  const today = format(new Date(), 'd MMMM yyyy');
+  usePageRule(paper, `${build.name} · ${today} · Dry Hull ${version}`);
   const needed = [...new Set(steps.flatMap((step) => step.cautions))];
   return (
     <article className={styles.sheet}>
@@ -54,7 +64,20 @@ export function Component() {
         </Button>
       </div>
       <h1 className={styles.title}>Wiring sheet: {build.name}</h1>
+      <p className={styles.about}>
+        {capital(build.model)}, {build.fittings.length} parts, {build.leads.length} leads. As planned on{' '}
+        {today}, by Dry Hull {version}.
+      </p>
+      <h2>Cautions</h2>
+      <ul className={styles.list}>
+        {needed.map((id) => (
+          <li key={id}>{cautions[id]}</li>
+        ))}
+        <li>Local law, the maker’s sheet and a qualified person go before this sheet.</li>
+      </ul>
       {layout && layout.nodes.length > 0 && <LoomDrawing layout={layout} className={styles.picture!} />}
+      <h2>{parts.title}</h2>
+      <SheetTable heads={parts.heads} rows={parts.rows} />
       <h2>Leads</h2>
       <SheetTable
         heads={['No', 'From', 'To', 'Wires', 'Plugs', 'Carries']}
@@ -113,13 +136,6 @@ export function Component() {
           </section>
         );
       })}
-      <h2>Cautions</h2>
-      <ul className={styles.list}>
-        {needed.map((id) => (
-          <li key={id}>{cautions[id]}</li>
-        ))}
-        <li>Local law, the maker’s sheet and a qualified person go before this sheet.</li>
-      </ul>
       <h2>Labels for the leads</h2>
       <ul className={styles.labels}>
         {leadLabels(context).map(({ number, here, there }, n) => (

@@ -1,4 +1,5 @@
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import HelpOutlineOutlined from '@mui/icons-material/HelpOutlineOutlined';
 import KeyboardCommandKey from '@mui/icons-material/KeyboardCommandKey';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import Redo from '@mui/icons-material/Redo';
@@ -6,6 +7,7 @@ import TuneOutlined from '@mui/icons-material/TuneOutlined';
 import Undo from '@mui/icons-material/Undo';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
+import { useHelp } from '../help/use-help';
 import { useSettingsDialog } from '../settings/use-settings-dialog';
 import { useHistory } from '../state/build-store';
 import { useSaveState, type SaveState } from '../state/saving';
@@ -26,6 +28,7 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
   const saveState = useSaveState((state) => state.state);
   const { bench, toggle } = useBench();
   const { open: openSettings } = useSettingsDialog();
+  const openHelp = useHelp((state) => state.open);
   const isTrouble = saveState === 'failed' || saveState === 'gone';
   const otherBench = bench === 'day' ? 'Night bench' : 'Day bench';
   return (
@@ -55,6 +58,11 @@ export function NameBlock({ onCommands }: { onCommands: () => void }) {
         <Tooltip title="Commands and shortcuts (Ctrl K)">
           <IconButton size="small" aria-label="Commands and shortcuts" onClick={onCommands}>
             <KeyboardCommandKey fontSize="small" />
+          </IconButton>
+        </Tooltip>
+        <Tooltip title="Help (?)">
+          <IconButton size="small" aria-label="Help" onClick={openHelp}>
+            <HelpOutlineOutlined fontSize="small" />
           </IconButton>
         </Tooltip>
         <Tooltip title="Settings: units, money, names of plugs">

@@ -5,6 +5,7 @@ import { Outlet } from 'react-router';
 import { FindingsPanel } from '../findings/FindingsPanel';
 import { CommandPalette } from '../help/CommandPalette';
 import { GuideBar } from '../help/GuideBar';
+import { useHelp } from '../help/use-help';
 import { HullStrip } from '../hull/HullStrip';
 import { useSettingsDialog } from '../settings/use-settings-dialog';
 import { useBackup } from '../state/backup-store';
@@ -14,11 +15,13 @@ import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
 import { Notices } from './Notices';
 import { Refusal } from './Refusal';
+import { ScreenNews } from './ScreenNews';
 import { StationNav } from './StationNav';
 import { useDroppedFiles } from './use-dropped-files';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
 
+const HelpDialog = lazy(() => import('../help/HelpDialog'));
 const RestoreDialog = lazy(() => import('../builds/RestoreDialog'));
 const SettingsDialog = lazy(() => import('../settings/SettingsDialog'));
 const KeepRehearsing = lazy(() => import('../trial/KeepRehearsing'));
@@ -26,10 +29,15 @@ const KeepRehearsing = lazy(() => import('../trial/KeepRehearsing'));
 /** The frame of every screen: name, hull with its five wells, stations, and the findings of a well. */
 export function Shell() {
   const [isPaletteOpen, setPaletteOpen] = useState(false);
-  useShortcuts(() => setPaletteOpen(true));
-  useDroppedFiles();
   const isWide = useMediaQuery('(min-width: 1180px)', { noSsr: true });
   const { isChosen, close } = usePanel();
+  const help = useHelp();
+  useShortcuts({
+    onCommands: () => setPaletteOpen(true),
+    onHelp: help.open,
+    onEscape: !isWide && isChosen ? close : undefined,
+  });
+  useDroppedFiles();
   const recordKey = useBuildStore((state) => state.recordKey);
   const backup = useBackup((state) => state.backup);
   const settings = useSettingsDialog();
@@ -37,6 +45,10 @@ export function Shell() {
   const rehearsal = useTrialFindings((state) => state.rehearsal);
   return (
     <div className={styles.frame}>
+      <a className={styles.skip} href="#screen">
+        Skip to the screen
+      </a>
+      <ScreenNews />
       <header className={styles.header}>
         <NameBlock onCommands={() => setPaletteOpen(true)} />
         <HullStrip />
@@ -45,7 +57,7 @@ export function Shell() {
       <main className={styles.main} aria-busy={isWorking}>
         <Notices />
         <GuideBar />
-        <div className={styles.screen}>
+        <div id="screen" className={styles.screen} tabIndex={-1}>
           <Outlet />
         </div>
       </main>
@@ -62,6 +74,11 @@ export function Shell() {
       {backup && (
         <Suspense fallback={null}>
           <RestoreDialog backup={backup} />
+        </Suspense>
+      )}
+      {help.isOpen && (
+        <Suspense fallback={null}>
+          <HelpDialog onClose={help.close} />
         </Suspense>
       )}
       {settings.isOpen && (

@@ -3,8 +3,15 @@ import { useNavigate } from 'react-router';
 import { useBuildStore } from '../state/build-store';
 import { stations } from './stations';
 
-/** Digits lead to stations; control (or command) with K, Z and Y for commands, undo and redo. Not while typing. */
-export function useShortcuts(onCommands: () => void): void {
+interface Shortcuts {
+  onCommands: () => void;
+  onHelp: () => void;
+  /** Closes what lies over the screen; nothing where nothing does. */
+  onEscape: (() => void) | undefined;
+}
+
+/** Digits lead to stations, ? to help; control (or command) with K, Z and Y for commands, undo and redo. Not while typing. */
+export function useShortcuts({ onCommands, onHelp, onEscape }: Shortcuts): void {
   const navigate = useNavigate();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -23,6 +30,10 @@ export function useShortcuts(onCommands: () => void): void {
       } else if (isCommand && key === 'y') {
         event.preventDefault();
         history.redo();
+      } else if (key === '?') {
+        onHelp();
+      } else if (key === 'escape') {
+        onEscape?.();
       } else if (!isCommand && !event.altKey) {
         const station = stations.find((candidate) => String(candidate.digit) === event.key);
         if (station) void navigate({ pathname: station.path, search: location.search });
@@ -30,5 +41,5 @@ export function useShortcuts(onCommands: () => void): void {
     };
     document.addEventListener('keydown', onKey);
     return () => document.removeEventListener('keydown', onKey);
-  }, [navigate, onCommands]);
+  }, [navigate, onCommands, onHelp, onEscape]);
 }

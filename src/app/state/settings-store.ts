@@ -6,10 +6,19 @@ import { benchUnits, type UnitChoice } from '../../core/quantity/unit-choice';
 /** Longest name that a person gives to a family of plugs. */
 export const longestPlugName = 24;
 
+export const papers = ['A4', 'Letter'] as const;
+export const motions = ['as the machine says', 'off'] as const;
+
 interface SettingsState {
   units: UnitChoice;
   /** What the person calls a family of plugs; families that nobody named are left out. */
   plugNames: Partial<Record<ConnectorFamilyId, string>>;
+  paper: (typeof papers)[number];
+  /** `off` keeps pictures still, whatever the machine says. */
+  motion: (typeof motions)[number];
+  /** Whether a rehearsal begins with its tones sounding. */
+  isLoud: boolean;
+  choose: (change: Partial<Pick<SettingsState, 'paper' | 'motion' | 'isLoud'>>) => void;
   setUnits: (change: Partial<UnitChoice>) => void;
   namePlug: (family: ConnectorFamilyId, name: string) => void;
 }
@@ -20,6 +29,10 @@ export const useSettings = create<SettingsState>()(
     (set) => ({
       units: benchUnits,
       plugNames: {},
+      paper: 'A4',
+      motion: 'as the machine says',
+      isLoud: false,
+      choose: (change) => set(change),
       setUnits: (change) => set(({ units }) => ({ units: { ...units, ...change } })),
       namePlug: (family, name) =>
         set(({ plugNames: { [family]: _, ...others } }) => {

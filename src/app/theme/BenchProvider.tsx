@@ -1,5 +1,6 @@
 import { ThemeProvider } from '@mui/material/styles';
 import { useLayoutEffect, useMemo, type PropsWithChildren } from 'react';
+import { useSettings } from '../state/settings-store';
 import { useBench } from './bench-store';
 import { benchTheme } from './theme';
 import { cssVariables } from './tokens';
@@ -7,6 +8,7 @@ import { cssVariables } from './tokens';
 /** Puts the chosen bench's tokens on the page and in the interface library. */
 export function BenchProvider({ children }: PropsWithChildren) {
   const bench = useBench((state) => state.bench);
+  const motion = useSettings((state) => state.motion);
   const theme = useMemo(() => benchTheme(bench), [bench]);
   useLayoutEffect(() => {
     const root = document.documentElement;
@@ -14,5 +16,8 @@ export function BenchProvider({ children }: PropsWithChildren) {
     root.dataset.bench = bench;
     root.style.colorScheme = bench === 'day' ? 'light' : 'dark';
   }, [bench]);
+  useLayoutEffect(() => {
+    document.documentElement.dataset.motion = motion === 'off' ? 'off' : 'on';
+  }, [motion]);
   return <ThemeProvider theme={theme}>{children}</ThemeProvider>;
 }
