@@ -22,10 +22,22 @@ interface PlanViewProps {
   bad: ReadonlySet<string>;
   names: readonly LabelSpot[];
   tags: readonly ShortTag[];
+  /** Only to be looked at: nothing in it is moved. */
+  isStill?: boolean;
 }
 
 /** The model from above: rooms, passages, parts, and leads the way they would lie. */
-export function PlanView({ layout, scale, outline, chosen, pointed, bad, names, tags }: PlanViewProps) {
+export function PlanView({
+  layout,
+  scale,
+  outline,
+  chosen,
+  pointed,
+  bad,
+  names,
+  tags,
+  isStill = false,
+}: PlanViewProps) {
   const { inside, laid, routes, balance } = layout;
   const units = useSettings((state) => state.units);
   if (!inside) return null;
@@ -118,6 +130,7 @@ export function PlanView({ layout, scale, outline, chosen, pointed, bad, names, 
           isChosen={each.fitted.fitting.id === chosen}
           isPointed={pointed.has(each.fitted.fitting.id)}
           isBad={bad.has(each.fitted.fitting.id)}
+          isStill={isStill}
         />
       ))}
       {names.map(({ id, text, x, y, leader }) => (
@@ -167,9 +180,10 @@ interface PlanPartProps {
   isChosen: boolean;
   isPointed: boolean;
   isBad: boolean;
+  isStill: boolean;
 }
 
-function PlanPart({ laid, layout, scale, isChosen, isPointed, isBad }: PlanPartProps) {
+function PlanPart({ laid, layout, scale, isChosen, isPointed, isBad, isStill }: PlanPartProps) {
   const { fitted, box, berth, place } = laid;
   const { id, name } = fitted.fitting;
   const rect = (each: Laid['box']) => ({
@@ -189,9 +203,11 @@ function PlanPart({ laid, layout, scale, isChosen, isPointed, isBad }: PlanPartP
       data-chosen={isChosen}
       data-pointed={isPointed}
       data-bad={isBad}
-      role="button"
-      tabIndex={0}
-      aria-label={`${name}, ${berth?.name ?? 'in no berth'}, ${where}${isBad ? ', does not fit' : ''}. Arrow keys move it, R turns it.`}
+      {...(!isStill && {
+        role: 'button',
+        tabIndex: 0,
+        'aria-label': `${name}, ${berth?.name ?? 'in no berth'}, ${where}${isBad ? ', does not fit' : ''}. Arrow keys move it, R turns it.`,
+      })}
     >
       {isChosen &&
         layout

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { FileButton } from '../shell/FileButton';
 import { readPhoto } from './read-photo';
 import styles from './PhotoButton.module.css';
 
@@ -13,8 +14,8 @@ interface PhotoButtonProps {
 /** A small photograph that is kept with the build: taken or chosen, shown, taken out again. */
 export function PhotoButton({ photo, shows, onTake }: PhotoButtonProps) {
   const [problem, setProblem] = useState<string>();
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const words = photo === undefined ? 'Add a photograph' : 'Another photograph';
+  const take = async (file: File) => {
     const read = await readPhoto(file);
     setProblem(read.ok ? undefined : read.problem);
     if (read.ok) onTake(read.value);
@@ -23,19 +24,9 @@ export function PhotoButton({ photo, shows, onTake }: PhotoButtonProps) {
     <div className={styles.photo}>
       {photo !== undefined && <img src={photo} alt={shows} className={styles.picture} />}
       <div className={styles.buttons}>
-        <Button component="label" size="small" variant="outlined">
-          {photo === undefined ? 'Add a photograph' : 'Another photograph'}
-          <input
-            type="file"
-            accept="image/*"
-            className="visually-hidden"
-            aria-label={photo === undefined ? 'Add a photograph' : 'Another photograph'}
-            onChange={({ target }) => {
-              void take(target.files?.[0]);
-              target.value = '';
-            }}
-          />
-        </Button>
+        <FileButton label={words} accept="image/*" variant="outlined" onTake={(file) => void take(file)}>
+          {words}
+        </FileButton>
         {photo !== undefined && (
           <Button size="small" onClick={() => onTake(undefined)}>
             Take it out

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { lineUnits, type BenchLine } from '../../core/instruments/bench-line';
 import type { Step } from '../../core/procedure/step';
 import { useBuild } from '../state/build-store';
+import { FileButton } from '../shell/FileButton';
 import { useInstruments } from './use-instruments';
 import styles from './InstrumentPanel.module.css';
 
@@ -62,20 +63,13 @@ export function InstrumentPanel({ step, onTake }: InstrumentPanelProps) {
             <Button size="small" variant="outlined" onClick={open}>
               Read the simulated instruments
             </Button>
-            <Button component="label" size="small">
+            <FileButton
+              label="Recording of bench instruments"
+              accept=".ndjson,.jsonl,.txt,application/x-ndjson"
+              onTake={(file) => void file.text().then(play)}
+            >
               Play a recording…
-              <input
-                type="file"
-                accept=".ndjson,.jsonl,.txt,application/x-ndjson"
-                className="visually-hidden"
-                aria-label="Recording of bench instruments"
-                onChange={({ target }) => {
-                  const [file] = target.files ?? [];
-                  if (file) void file.text().then(play);
-                  target.value = '';
-                }}
-              />
-            </Button>
+            </FileButton>
           </>
         ) : (
           <Button size="small" onClick={close}>

@@ -46,6 +46,7 @@ export function StepPlace({ step }: { step: Step }) {
           bad={new Set()}
           names={[]}
           tags={[]}
+          isStill
         />
       </svg>
     );

@@ -14,7 +14,7 @@ export function CommandPalette({ onClose }: { onClose: () => void }) {
       onClose={onClose}
       fullWidth
       maxWidth="sm"
-      aria-label="Commands"
+      slotProps={{ paper: { 'aria-label': 'Commands' } }}
       sx={{ '& .MuiDialog-container': { alignItems: 'flex-start' } }}
     >
       <DialogContent>
@@ -30,6 +30,16 @@ export function CommandPalette({ onClose }: { onClose: () => void }) {
             onClose();
             chosen?.run();
           }}
+          renderGroup={({ key, group, children }) => (
+            <li key={key} role="presentation">
+              <div className={styles.group} role="presentation">
+                {group}
+              </div>
+              <ul role="group" aria-label={group} className={styles.options}>
+                {children}
+              </ul>
+            </li>
+          )}
           renderOption={({ key, ...props }, command) => (
             <li key={key} {...props}>
               <span className={styles.name}>{command.name}</span>

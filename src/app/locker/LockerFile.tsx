@@ -1,6 +1,5 @@
 import { readText } from '../shell/read-text';
 import Button from '@mui/material/Button';
-import { useRef } from 'react';
 import { fileSuffix } from '../../core/file/read-file';
 import { readLockerFile, writeLockerFile } from '../../core/file/locker-file';
 import { problemText } from '../../core/file/problem';
@@ -8,13 +7,13 @@ import { starterLocker } from '../../core/starter/starter-locker';
 import { downloadText } from '../shell/build-files';
 import { refuse } from '../state/refusal-store';
 import { useLocker } from '../state/locker-store';
+import { FileButton } from '../shell/FileButton';
 
 const starterIds = new Set(starterLocker.map((part) => part.id));
 
 /** Takes the locker out as a file, and parts in from one. */
 export function LockerFile() {
   const { items, saveAll } = useLocker();
-  const input = useRef<HTMLInputElement>(null);
   const take = async (file: File) => {
     const text = await readText(file);
     const read = text.ok ? readLockerFile(text.value, starterIds) : text;
@@ -23,9 +22,13 @@ export function LockerFile() {
   };
   return (
     <>
-      <Button size="small" onClick={() => input.current?.click()}>
+      <FileButton
+        label="Locker file to import"
+        accept={`${fileSuffix},.json`}
+        onTake={(file) => void take(file)}
+      >
         Import parts…
-      </Button>
+      </FileButton>
       <Button
         size="small"
         sx={{ minWidth: 0 }}
@@ -33,18 +36,6 @@ export function LockerFile() {
       >
         Export
       </Button>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept={`${fileSuffix},.json`}
-        aria-label="Locker file to import"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          if (file) void take(file);
-        }}
-      />
     </>
   );
 }

@@ -6,13 +6,14 @@ import DialogTitle from '@mui/material/DialogTitle';
 import LinearProgress from '@mui/material/LinearProgress';
 import TextField from '@mui/material/TextField';
 import { parse } from 'papaparse';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { kinds } from '../../core/kinds';
 import { columnTargets, matchColumns } from '../../core/locker/read-sheet-table';
 import type { PartKind } from '../../core/parts/part-spec';
 import { ChainSelect } from '../brief/ChainSelect';
 import { readText } from '../shell/read-text';
 import { useLocker } from '../state/locker-store';
+import { FileButton } from '../shell/FileButton';
 import { useReadTable } from './use-read-table';
 import styles from './SheetGrid.module.css';
 
@@ -29,7 +30,6 @@ interface Table {
 /** Brings in a table of parts, from a file or pasted: which column is which, and what cannot be read, before it is kept. */
 export function TableImport({ kind, onClose }: { kind: PartKind; onClose: () => void }) {
   const saveAll = useLocker((state) => state.saveAll);
-  const input = useRef<HTMLInputElement>(null);
   const [text, setText] = useState('');
   const [refused, setRefused] = useState<string>();
   const [changed, setChanged] = useState<ReadonlyMap<number, string | undefined>>(new Map());
@@ -40,7 +40,7 @@ export function TableImport({ kind, onClose }: { kind: PartKind; onClose: () => 
     [headings, targets, changed],
   );
   const read = useReadTable(kind, headings, rows, chosen);
-  const take = async (file: File | undefined) => {
+  const take = async (file: File) => {
     if (!file) return;
     const got = await readText(file);
     setRefused(got.ok ? undefined : `${file.name} ${got.problem.why}`);
@@ -60,15 +60,9 @@ export function TableImport({ kind, onClose }: { kind: PartKind; onClose: () => 
           The first row names the columns; figures may be in any unit that the field knows. Parts come in
           beside those that are there.
         </p>
-        <Button onClick={() => input.current?.click()}>Choose a file…</Button>
-        <input
-          ref={input}
-          type="file"
-          hidden
-          accept=".csv,.tsv,.txt,text/csv"
-          aria-label="Table file"
-          onChange={({ target }) => void take(target.files?.[0])}
-        />
+        <FileButton label="Table file" accept=".csv,.tsv,.txt,text/csv" onTake={(file) => void take(file)}>
+          Choose a file…
+        </FileButton>
         {refused && <p role="alert">{refused}</p>}
         <TextField
           fullWidth

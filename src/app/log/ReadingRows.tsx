@@ -1,14 +1,14 @@
-import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import CloseIcon from '@mui/icons-material/Close';
 import { parse } from 'papaparse';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { readingKinds } from '../../core/calibration/reading-kinds';
 import { readReadingRows, readingColumns } from '../../core/calibration/reading-rows';
 import type { LogReading } from '../../core/plan/log-entry';
 import { NumberField } from '../brief/NumberField';
 import { readText } from '../shell/read-text';
 import { useCheck } from '../state/use-check';
+import { FileButton } from '../shell/FileButton';
 import { ReadingSelect } from './ReadingSelect';
 import styles from './EntryDialog.module.css';
 
@@ -21,7 +21,6 @@ interface ReadingRowsProps {
 export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
   const { context } = useCheck();
   const kinds = readingKinds(context);
-  const input = useRef<HTMLInputElement>(null);
   const [refused, setRefused] = useState('');
   const [chosen, setChosen] = useState<string>();
   const free = kinds.filter(({ what }) => readings.every((reading) => reading.what !== what));
@@ -81,20 +80,13 @@ export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
         )}
       </ul>
       <div className={styles.tools}>
-        <Button size="small" onClick={() => input.current?.click()}>
-          Take them from a CSV file
-        </Button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          label="Readings as CSV"
           accept=".csv,text/csv,text/plain"
-          hidden
-          aria-label="Readings as CSV"
-          onChange={({ target }) => {
-            void take(target.files?.[0]);
-            target.value = '';
-          }}
-        />
+          onTake={(file) => void take(file)}
+        >
+          Take them from a CSV file
+        </FileButton>
       </div>
       {refused && (
         <p className={styles.told} role="alert">

@@ -83,7 +83,9 @@ export function BuildMenu() {
           All builds
         </MenuItem>
         <Divider />
-        <ListSubheader>In this browser</ListSubheader>
+        <ListSubheader component="div" role="presentation">
+          In this browser
+        </ListSubheader>
         {(stored.data ?? []).map(({ key, name, savedAt }) => (
           <MenuItem key={key} selected={key === recordKey} onClick={() => void openRecord(key, name)}>
             {name}
@@ -93,7 +95,9 @@ export function BuildMenu() {
           </MenuItem>
         ))}
         <Divider />
-        <ListSubheader>A fresh copy of a demo</ListSubheader>
+        <ListSubheader component="div" role="presentation">
+          A fresh copy of a demo
+        </ListSubheader>
         {demoIds.map((id) => (
           <MenuItem
             key={id}

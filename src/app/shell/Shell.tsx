@@ -1,5 +1,4 @@
 import { useIsFetching } from '@tanstack/react-query';
-import useMediaQuery from '@mui/material/useMediaQuery';
 import { lazy, Suspense, useState } from 'react';
 import { Outlet } from 'react-router';
 import { FindingsPanel } from '../findings/FindingsPanel';
@@ -18,6 +17,7 @@ import { Refusal } from './Refusal';
 import { ScreenNews } from './ScreenNews';
 import { StationNav } from './StationNav';
 import { useDroppedFiles } from './use-dropped-files';
+import { useIsWide } from './use-is-wide';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
 
@@ -29,7 +29,7 @@ const KeepRehearsing = lazy(() => import('../trial/KeepRehearsing'));
 /** The frame of every screen: name, hull with its five wells, stations, and the findings of a well. */
 export function Shell() {
   const [isPaletteOpen, setPaletteOpen] = useState(false);
-  const isWide = useMediaQuery('(min-width: 1180px)', { noSsr: true });
+  const isWide = useIsWide();
   const { isChosen, close } = usePanel();
   const help = useHelp();
   useShortcuts({

@@ -26,6 +26,18 @@ export function benchTheme(bench: Bench): Theme {
         // A finger is wider than a pointer.
         styleOverrides: { root: { '@media (pointer: coarse)': { minHeight: 44, minWidth: 44 } } },
       },
+      MuiSelect: {
+        styleOverrides: {
+          select: {
+            '@media (pointer: coarse)': {
+              display: 'flex',
+              alignItems: 'center',
+              minHeight: '44px',
+              boxSizing: 'border-box',
+            },
+          },
+        },
+      },
       MuiInputBase: { styleOverrides: { root: { '@media (pointer: coarse)': { minHeight: 44 } } } },
       MuiButton: { defaultProps: { disableElevation: true, size: 'small' } },
       MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true } },

@@ -83,12 +83,8 @@ export function TrackRow({ outing, modelFunction, onChange }: TrackRowProps) {
             pointerEvents="none"
           />
           {points.map(([seconds, position], n) => (
-            <circle
+            <g
               key={n}
-              cx={x(seconds)}
-              cy={y(position)}
-              r={5}
-              className={styles.point}
               role="button"
               tabIndex={0}
               aria-label={`${modelFunction.name}, ${seconds.toFixed(1)} s, ${(100 * position).toFixed(0)} %`}
@@ -98,7 +94,12 @@ export function TrackRow({ outing, modelFunction, onChange }: TrackRowProps) {
               }}
               onDoubleClick={() => onChange(removePoint(outing, modelFunction.id, n))}
               onKeyDown={(event) => onKey(event, n)}
-            />
+              className={styles.point}
+            >
+              {/* A finger needs more than the eye. */}
+              <circle cx={x(seconds)} cy={y(position)} r={12} fill="transparent" stroke="none" />
+              <circle cx={x(seconds)} cy={y(position)} r={5} />
+            </g>
           ))}
         </svg>
       </div>
