@@ -2,7 +2,7 @@ import { weakestProvenance } from '../quantity/figure';
 import { formatQuantity } from '../quantity/format';
 import type { Message, Rule } from '../rules/rule';
 import type { Report } from './report';
-import { capital } from '../words/sentences';
+import { agreeing, capital } from '../words/sentences';
 import type { Acceptance } from '../plan/records';
 import type { Patch } from '../plan/patch';
 import type { Finding } from './finding';
@@ -71,10 +71,14 @@ function headlineOf({ bound }: Message, { actual, limit, unit }: Report<string>)
   return bound === 'most' ? `${gap} over` : `${gap} short`;
 }
 
+/** A gap, with the verb that has to agree with what fills it. */
+const verbsAfter =
+  /\{\{(\w+)\}\}(?: (does|is|has|was|wants|gets|needs|lies|hears|stands|draws|falls|fits|gives|stays|turns|moves|runs|takes|wakes|works)\b)?/g;
+
 function fill(template: string, data: Record<string, string>, ruleId: string): string {
-  return template.replace(/\{\{(\w+)\}\}/g, (_, name: string) => {
+  return template.replace(verbsAfter, (_, name: string, verb: string | undefined) => {
     const value = data[name];
     if (value === undefined) throw new Error(`rule ${ruleId} leaves {{${name}}} unfilled`);
-    return value;
+    return verb === undefined ? value : `${value} ${agreeing(value, verb)}`;
   });
 }

@@ -4,7 +4,7 @@ import type { CheckContext } from '../findings/context';
 import type { LockerItem } from '../locker/locker-item';
 import type { Hold } from '../plan/placement';
 import type { PlugNamer } from '../loom/lead-rows';
-import { capital } from '../words/sentences';
+import { capital, counted } from '../words/sentences';
 import type { BenchList, ListLine } from './bench-list';
 import { joints, piecesFor } from './joints';
 
@@ -92,7 +92,7 @@ const fastenings: Record<Hold, (parts: number) => readonly [what: string, many: 
   strap: (parts) => [['Hook-and-loop strap', String(parts)]],
   'foam and strap': (parts) => [
     ['Hook-and-loop strap', String(parts)],
-    ['Foam, 5 mm', `${parts} pieces`],
+    ['Foam, 5 mm', counted(parts, 'piece')],
   ],
   screws: (parts) => [['Self-tapping screws with washers', `${parts * 4} and ${parts} spare`]],
 };
@@ -131,7 +131,7 @@ function consumables(context: CheckContext): ListLine[] {
         cells: [
           `Heat shrink, ${size} mm`,
           `${Math.ceil((pieces * shrinkLength) / 100) * 10} cm`,
-          `${pieces} joints`,
+          counted(pieces, 'joint'),
           '',
         ],
       })),

@@ -1,7 +1,7 @@
 import { connectorFamily } from '../connectors/families';
 import type { CheckContext } from '../findings/context';
 import type { PlugNamer } from '../loom/lead-rows';
-import { capital } from '../words/sentences';
+import { capital, counted } from '../words/sentences';
 import type { BenchList } from './bench-list';
 import { joints, piecesFor } from './joints';
 import { leadNumbers } from './lead-schedule';
@@ -30,8 +30,8 @@ export function solderList(context: CheckContext, plugName: PlugNamer = familyNa
           wires.map(({ colour }) => colour).join(', '),
           String(wires.length),
           shrinkMillimetres === undefined
-            ? `${wires.length} pieces, by the gauge`
-            : `${wires.length} pieces, ${shrinkMillimetres} mm`,
+            ? `${counted(wires.length, 'piece')}, by the gauge`
+            : `${counted(wires.length, 'piece')}, ${shrinkMillimetres} mm`,
         ],
       };
     }),

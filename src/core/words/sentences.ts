@@ -7,3 +7,21 @@ export function nameList(names: readonly string[]): string {
 
 /** First letter capital, for a name that opens a sentence. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** `1 part`, `3 parts`. */
+export const counted = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${count === 1 ? one : many}`;
+
+const pluralOf: Record<string, string> = { does: 'do', is: 'are', has: 'have', was: 'were' };
+
+/** Whether a name stands for several: `lamps`, `hazard lights`, but no `harness`. */
+const isMany = (name: string): boolean => /[^s]s$/i.test(name) && !/(us|is)$/i.test(name);
+
+/**
+ * A verb that agrees with the name before it, as people give names: `lights want`, `steering wants`.
+ * @param verb of one: `wants`, `does`, `lies`
+ */
+export function agreeing(name: string, verb: string): string {
+  if (!isMany(name)) return verb;
+  return pluralOf[verb] ?? verb.replace(/(?:(ch|sh|ss|x)es|s)$/, '$1').replace(/^(fl)ie$/, '$1y');
+}
