@@ -61,7 +61,11 @@ function marginOf({ bound }: Message, { actual, limit }: Report<string>): number
   return Math.round(raw * 1e6) / 1e6;
 }
 
-function headlineOf({ bound }: Message, { actual, limit, unit }: Report<string>): string {
+function headlineOf({ bound, short }: Message, { actual, limit, unit }: Report<string>): string {
+  if (short !== undefined)
+    return short
+      .replace('{{actual}}', formatQuantity(actual, unit))
+      .replace('{{limit}}', isMeasured(unit) ? formatQuantity(limit, unit) : String(limit));
   if (bound === 'exactly') return `${formatQuantity(actual, unit)}, not ${limit}`;
   if (!isMeasured(unit))
     return `${formatQuantity(actual, unit)}, ${bound === 'most' ? 'may be' : 'needs'} ${limit}`;

@@ -12,6 +12,7 @@ export const bindPlug = defineRule({
       bindPlugIn: {
         severity: 'stop',
         bound: 'most',
+        short: 'bind plug still in',
         text: 'the bind plug is in the {{receiver}}',
         why: 'At every switch-on the receiver waits to be bound again, and answers nobody, or the next transmitter that binds.',
       },

@@ -17,6 +17,7 @@ export const channelShared = defineRule({
       sharedChannel: {
         severity: 'stop',
         bound: 'most',
+        short: '{{actual}} on one channel',
         text: '{{functions}} are planned on channel {{channel}}, and no mix is meant',
         why: 'Both move whenever one is asked to: the horn sounds with the lights, or worse, the winch with the drive.',
       },

@@ -17,6 +17,7 @@ export const commonGround = defineRule<Message>({
       groundMissing: {
         severity: 'stop',
         bound: 'least',
+        short: 'a ground is missing',
         text: 'the {{part}} has no ground back to what feeds it',
         why: 'No current flows without a way back: the part is dead, or twitches as current finds a way through its signal wire.',
       },

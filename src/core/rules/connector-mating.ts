@@ -28,12 +28,14 @@ export const connectorMating = defineRule<Message>({
       doesNotMate: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'plugs of two forms',
         text: 'the {{one}} and the {{other}} do not plug together: {{reason}}',
         why: 'A {{oneFamily}} meets a {{otherFamily}}. Without an adapter or another plug it cannot be connected.',
       },
       nearMiss: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'pitch {{actual}} on {{limit}}',
         text: 'the plug of the {{one}} looks as if it fits the {{other}}, but {{reason}}',
         why: 'Forced on, it bends contacts or touches two at once: a loose joint at best, a short at worst.',
       },

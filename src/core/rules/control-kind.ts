@@ -26,6 +26,7 @@ export const controlKind = defineRule({
       noProportion: {
         severity: 'stop',
         bound: 'least',
+        short: 'switch for a stick',
         text: '{{function}} wants {{wanted}}, but the {{control}} only switches',
         why: 'It can be hard over or off, and nothing between: no way to steer or to creep.',
       },
@@ -38,12 +39,14 @@ export const controlKind = defineRule({
       springsBack: {
         severity: 'mind',
         bound: 'exactly',
+        short: 'control springs back',
         text: '{{function}} wants {{wanted}}, but the {{control}} springs back',
         why: 'It returns as soon as the thumb lets go; it has to be held all the time.',
       },
       doesNotCentre: {
         severity: 'mind',
         bound: 'exactly',
+        short: 'control stays put',
         text: '{{function}} wants {{wanted}}, but the {{control}} stays where it is left',
         why: 'Let go, it keeps turning or driving; it must be brought back to centre by eye.',
       },

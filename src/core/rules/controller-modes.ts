@@ -34,12 +34,14 @@ export const controllerModesRule = defineRule<Message>({
       modeMissing: {
         severity: 'mind',
         bound: 'least',
+        short: 'mode not to be had',
         text: 'the Brief wants the drive {{wish}}, which the {{controller}} cannot be set to',
         why: 'No programming brings it: the drive will not behave as planned, or breaks the race rules.',
       },
       modeNotSet: {
         severity: 'mind',
         bound: 'least',
+        short: 'mode not set',
         text: 'the Brief wants the drive {{wish}}, and the {{controller}} is set otherwise',
         why: 'The drive will not behave as planned until it is programmed.',
       },

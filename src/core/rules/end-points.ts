@@ -15,6 +15,7 @@ export const endPoints = defineRule({
       noEndPoints: {
         severity: 'stop',
         bound: 'most',
+        short: 'no end points',
         text: '{{function}} drives a mechanism from a channel without end points on the {{transmitter}}',
         why: 'The servo stalls against its stop at full draw: a gear-shift servo burns out in minutes.',
       },

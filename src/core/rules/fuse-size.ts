@@ -38,6 +38,7 @@ export const fuseSize = defineRule<Message>({
       noFuse: {
         severity: 'note',
         bound: 'least',
+        short: 'no fuse',
         text: 'no fuse stands between the {{pack}} and the model',
         why: 'A chafed wire shorts the pack: with a fuse it blows, without one the wire glows.',
       },

@@ -14,6 +14,7 @@ export const mirroredServos = defineRule({
       mirroredOnOneSignal: {
         severity: 'stop',
         bound: 'most',
+        short: 'mirrored on one port',
         text: 'the servos of {{function}} stand mirrored but share one port through the {{lead}}',
         why: 'Both turn the same way and fight each other through the linkage; one burns out.',
       },

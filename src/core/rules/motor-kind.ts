@@ -15,6 +15,7 @@ export const motorKind = defineRule({
       wrongKind: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'wrong kind of motor',
         text: 'the {{motor}} is {{motorKind}}, the {{controller}} drives {{drives}} motors',
         why: 'The motor twitches or stands still, and one of the two gets hot and fails.',
       },

@@ -13,6 +13,7 @@ export const packHeld = defineRule<'hard'>({
       hard: {
         severity: 'mind',
         bound: 'least',
+        short: 'pack without a strap',
         text: 'the {{pack}} is held by {{hold}}',
         why: 'A hard edge or a screw dents cells, and a dented cell can burn. Tape lets go when it is warm.',
       },

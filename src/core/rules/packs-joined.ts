@@ -21,6 +21,7 @@ export const packsJoined = defineRule<Message>({
       unequalInParallel: {
         severity: 'stop',
         bound: 'exactly',
+        short: '{{actual}} beside {{limit}}',
         text: '{{packs}} are joined in parallel but differ in volts',
         why: heat,
       },

@@ -17,12 +17,14 @@ export const partUnfed = defineRule<Message>({
       noPower: {
         severity: 'stop',
         bound: 'least',
+        short: 'a part without power',
         text: 'no power reaches the {{part}}',
         why: 'It stays dead: no light, no tone, no movement. Its power plug hangs free, or what it is plugged into has none to give.',
       },
       nothingToSwitch: {
         severity: 'mind',
         bound: 'least',
+        short: 'nothing to switch',
         text: 'the {{part}} has nothing to switch: no supply reaches it',
         why: 'It clicks, and what hangs on it stays off.',
       },

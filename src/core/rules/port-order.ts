@@ -23,12 +23,14 @@ export const portOrder = defineRule({
       motorOnWrongPort: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'in {{actual}}, not {{limit}}',
         text: 'the {{device}} is in the port for {{there}}: moving that runs its motor',
         why: 'A screw or wheel starts by surprise when another control is touched. By this receiver’s map, {{function}} belongs elsewhere.',
       },
       deviceOnWrongPort: {
         severity: 'mind',
         bound: 'exactly',
+        short: 'in {{actual}}, not {{limit}}',
         text: 'the {{device}} is in the port for {{there}}, not for {{function}}',
         why: 'It answers the wrong control, and its own control does nothing or moves something else.',
       },

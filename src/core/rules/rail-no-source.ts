@@ -15,6 +15,7 @@ export const railNoSource = defineRule({
       nothingFeeds: {
         severity: 'stop',
         bound: 'least',
+        short: 'nothing feeds the rail',
         text: 'nothing feeds the {{receiver}}: no plus reaches it',
         why: 'Nothing wakes: no light on the receiver, limp servos, and the controllers beep for a signal.',
       },

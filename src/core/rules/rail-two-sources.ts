@@ -20,12 +20,14 @@ export const railTwoSources = defineRule({
       sourcesInParallel: {
         severity: 'stop',
         bound: 'most',
+        short: '{{actual}} on one rail',
         text: '{{sources}} both push onto {{rail}}',
         why: 'Regulators in parallel do not share: the {{highest}} carries everything, runs hot and takes the other with it.',
       },
       manySourcesInParallel: {
         severity: 'stop',
         bound: 'most',
+        short: '{{actual}} on one rail',
         text: '{{sources}} all push onto {{rail}}',
         why: 'Regulators in parallel do not share: the {{highest}} carries everything, runs hot and takes the others with it.',
       },

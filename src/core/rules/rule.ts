@@ -7,6 +7,8 @@ import type { Well } from '../findings/wells';
 export interface Message {
   severity: Severity;
   bound: Bound;
+  /** What the well says where the two numbers alone tell nothing; `{{actual}}` and `{{limit}}` are filled in. */
+  short?: string;
   /** `{{name}}` places are filled from the report's data. */
   text: string;
   why: string;

@@ -13,6 +13,7 @@ export const servoWires = defineRule({
       fiveWires: {
         severity: 'stop',
         bound: 'exactly',
+        short: '{{actual}} on a port for {{limit}}',
         text: 'the {{servo}} has five wires, a receiver port works three',
         why: 'A five-wire toy servo has its electronics on the toy’s own board. On an ordinary receiver it does nothing.',
       },

@@ -18,6 +18,7 @@ export const throttleChannel = defineRule<Message>({
       throttleElsewhere: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'throttle on {{actual}}',
         text: '{{function}} is planned on a channel that the {{receiver}} does not keep for the throttle',
         why: 'The throttle may be 1, 2 or 3. On another channel the fail-safe holds nothing, and {{other}} runs a motor by surprise.',
       },

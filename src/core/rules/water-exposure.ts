@@ -24,6 +24,7 @@ export const waterExposure = defineRule({
       tooOpen: {
         severity: 'mind',
         bound: 'least',
+        short: 'open to water',
         text: '{{parts}} {{stand}} open where the Brief expects {{exposure}}',
         why: 'Water or dust on a bare board: strange behaviour first, corrosion later, and the receiver is the first to go.',
       },
