@@ -6,6 +6,7 @@ import { checkBuild } from '../src/core/check/check-build';
 import { writeBuildFile } from '../src/core/file/write-file';
 import { starterLocker } from '../src/core/starter/starter-locker';
 import type { ModelInside } from '../src/core/plan/model-inside';
+import { soundBuilds } from '../tests/kit/sound-builds';
 import { fieldTractor } from './field-tractor';
 import { laidOut, placedAnew, placeLoose } from './lay-out';
 import { saltFlatYacht } from './salt-flat-yacht';
@@ -83,6 +84,30 @@ const insides = {
   },
 } as const satisfies Record<string, ModelInside>;
 
+const examples: { id: string; name: string; from: string; kilograms: number; inside: ModelInside }[] = [
+  {
+    id: 'touring-car',
+    name: 'Touring car',
+    from: 'touring car, 60 A, two cells, 12 AWG',
+    kilograms: 1.5,
+    inside: { form: 'car chassis', length: 0.37, wheelbase: 0.257, track: 0.165 },
+  },
+  {
+    id: 'rock-crawler',
+    name: 'Rock crawler',
+    from: 'crawler with its own BEC, red wire lifted',
+    kilograms: 2.4,
+    inside: { form: 'ladder frame', length: 0.46, wheelbase: 0.31, track: 0.2 },
+  },
+  {
+    id: 'quarry-excavator',
+    name: 'Quarry excavator',
+    from: 'excavator with four controllers on its own BEC',
+    kilograms: 9,
+    inside: { form: 'tracked tub', length: 0.6, wheelbase: 0.42, track: 0.3 },
+  },
+];
+
 const planned = tugAsPlanned();
 const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer, planned)), 'longer:')), {
   'rail-volts-low': 'Calm water only; the rudders are large.',
@@ -99,6 +124,14 @@ write(
 write('field-tractor', laidOut(fieldTractor(), insides.tractor));
 write('survey-catamaran', laidOut(surveyCatamaran(), insides.catamaran));
 write('harbour-tug', { ...right, id: 'harbour-tug-put-right', name: 'Harbour tug' });
+
+// An example of each kind of model that the demos leave out, from builds that the tests keep sound.
+for (const { id, name, from, kilograms, inside } of examples) {
+  const sound = soundBuilds[from];
+  if (!sound) throw new Error(`no sound build ${from}`);
+  const build = { ...sound, id, name, brief: { ...sound.brief, kilograms } };
+  write(id, laidOut(build, inside));
+}
 
 function write(name: string, build: Build): void {
   writeFileSync(new URL(`../demo/${name}.dryhull.json`, import.meta.url), writeBuildFile(build));

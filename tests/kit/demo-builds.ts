@@ -17,3 +17,6 @@ export const demoNames = [
   'field-tractor',
   'survey-catamaran',
 ];
+
+/** Sound builds of the kinds of model that the demos leave out. */
+export const exampleNames = ['touring-car', 'rock-crawler', 'quarry-excavator'];

@@ -29,6 +29,18 @@ export const demos = {
     name: 'Survey catamaran',
     load: () => import('../../../demo/survey-catamaran.dryhull.json?raw'),
   },
+  'touring-car': {
+    name: 'Touring car',
+    load: () => import('../../../demo/touring-car.dryhull.json?raw'),
+  },
+  'rock-crawler': {
+    name: 'Rock crawler',
+    load: () => import('../../../demo/rock-crawler.dryhull.json?raw'),
+  },
+  'quarry-excavator': {
+    name: 'Quarry excavator',
+    load: () => import('../../../demo/quarry-excavator.dryhull.json?raw'),
+  },
 } as const;
 
 export type DemoId = keyof typeof demos;

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { demoBuild, exampleNames } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { starterLocker } from '../starter/starter-locker';
+import { wells } from '../findings/wells';
 import { modelKinds } from '../plan/build';
 import { checkBuild } from './check-build';
 
@@ -16,5 +18,15 @@ describe('sound builds', () => {
       [],
     );
     expect(unknowns.map((asked) => asked.missing)).toEqual([]);
+  });
+});
+
+describe('the examples that ship', () => {
+  it.each(exampleNames)('%s: every well is dry, nothing is asked, all parts have their places', (name) => {
+    const { findings, unknowns, wells: reports, context } = checkBuild(demoBuild(name), starterLocker);
+    expect(findings.filter(({ severity }) => severity !== 'note').map(({ text }) => text)).toEqual([]);
+    expect(unknowns).toEqual([]);
+    expect(wells.map((well) => reports[well].state)).toEqual(wells.map(() => 'dry'));
+    expect(context.survey.layout.loose).toEqual([]);
   });
 });

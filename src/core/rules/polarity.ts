@@ -20,7 +20,7 @@ export const polarity = defineRule({
       servoPlugTurned: {
         severity: 'stop',
         bound: 'exactly',
-        short: 'plug turned: {{actual}} on {{limit}}',
+        short: 'plug turned',
         text: 'the servo plug of the {{part}} is turned round: its signal contact sits on minus',
         why: 'It does not move at all. Plus is in the middle, so nothing burns, but nothing works either.',
       },

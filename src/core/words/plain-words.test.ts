@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
+import { demoBuild, demoNames, exampleNames } from '../../../tests/kit/demo-builds';
 import { faultyBuilds } from '../../../tests/kit/faulty-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { checkBuild, previewPatch } from '../check/check-build';
@@ -78,7 +78,7 @@ const faults: [string, RegExp][] = [
 ];
 
 const builds: [string, () => Build][] = [
-  ...demoNames.map((name): [string, () => Build] => [name, () => demoBuild(name)]),
+  ...[...demoNames, ...exampleNames].map((name): [string, () => Build] => [name, () => demoBuild(name)]),
   ...Object.entries(soundBuilds).map(([name, build]): [string, () => Build] => [name, () => build]),
   ...faultyBuilds.map(({ fault, build }): [string, () => Build] => [fault, () => build]),
 ];
