@@ -3,25 +3,35 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { hull } from './hull';
 
 const root = path.join(import.meta.dirname, '..', '..');
 const planned = path.join(root, 'demo/harbour-tug-as-planned.dryhull.json');
 const right = path.join(root, 'demo/harbour-tug.dryhull.json');
 
-function hull(...args: string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    path.join(root, 'node_modules/.bin/tsx'),
-    [path.join(root, 'src/cli/main.ts'), ...args],
-    { encoding: 'utf8' },
-  );
-  return { status, stdout, stderr };
-}
+const run = (...args: string[]) => hull(args);
 
-describe('hull check', { timeout: 60_000 }, () => {
+describe('the command', { timeout: 60_000 }, () => {
+  it.each([
+    [['check', right], 0, /^Harbour tug\n/, ''],
+    [['check', planned, '--json'], 1, /^\{/, ''],
+    [['check', 'nowhere.json'], 2, /^$/, 'nowhere.json: cannot be opened\n'],
+  ])('%j ends with %i', (args, exitCode, out, problem) => {
+    const { status, stdout, stderr } = spawnSync(
+      path.join(root, 'node_modules/.bin/tsx'),
+      [path.join(root, 'src/cli/main.ts'), ...args],
+      { encoding: 'utf8' },
+    );
+    expect({ status, stderr }).toEqual({ status: exitCode, stderr: problem });
+    expect(stdout).toMatch(out);
+  });
+});
+
+describe('hull check', () => {
   it('gives wells, findings and figures as JSON, and 1 for a stop', () => {
-    const { status, stdout } = hull('check', planned, '--json');
-    expect(status).toBe(1);
-    const answer = JSON.parse(stdout) as {
+    const { exitCode, out } = run('check', planned, '--json');
+    expect(exitCode).toBe(1);
+    const answer = JSON.parse(out) as {
       wells: Record<string, object>;
       findings: Record<string, unknown>[];
       figures: Record<string, number>;
@@ -47,28 +57,28 @@ describe('hull check', { timeout: 60_000 }, () => {
   });
 
   it('says it in words, and 0 where nothing stops', () => {
-    const { status, stdout } = hull('check', right);
-    expect(status).toBe(0);
-    expect(stdout).toContain(
+    const { exitCode, out } = run('check', right);
+    expect(exitCode).toBe(0);
+    expect(out).toContain(
       'MIND (Voltage, accepted): The port rudder and the starboard rudder will be 16 % weaker',
     );
   });
 
   it('writes the build with one put-right applied', () => {
-    const { status, stdout } = hull('check', planned, '--apply', 'set-volts:port-controller:5');
-    expect(status).toBe(0);
+    const { exitCode, out } = run('check', planned, '--apply', 'set-volts:port-controller:5');
+    expect(exitCode).toBe(0);
     const file = path.join(mkdtempSync(path.join(tmpdir(), 'hull-')), 'patched.dryhull.json');
-    writeFileSync(file, stdout);
-    const after = JSON.parse(hull('check', file, '--json').stdout) as { findings: { rule: string }[] };
+    writeFileSync(file, out);
+    const after = JSON.parse(run('check', file, '--json').out) as { findings: { rule: string }[] };
     expect(after.findings.map((finding) => finding.rule)).not.toContain('rail-volts-high');
-    expect(stdout).not.toBe(readFileSync(planned, 'utf8'));
+    expect(out).not.toBe(readFileSync(planned, 'utf8'));
   });
 
   it('prints the wiring sheet', () => {
-    const { status, stdout } = hull('sheet', right);
-    expect(status).toBe(0);
-    expect(stdout).toContain('# Wiring sheet: Harbour tug');
-    expect(stdout).toContain('| 7 | Lights | switch C | port 7 | lamps |');
+    const { exitCode, out } = run('sheet', right);
+    expect(exitCode).toBe(0);
+    expect(out).toContain('# Wiring sheet: Harbour tug');
+    expect(out).toContain('| 7 | Lights | switch C | port 7 | lamps |');
   });
 
   it.each([
@@ -78,10 +88,10 @@ describe('hull check', { timeout: 60_000 }, () => {
     ['a file that is no build', ['check', path.join(root, 'package.json')], 'format: must be "dry-hull"'],
     ['an unknown patch', ['check', planned, '--apply', 'ghost'], 'offers the patch "ghost"'],
   ])('refuses %s with 2 and one line', (_, args, line) => {
-    const { status, stdout, stderr } = hull(...args);
-    expect(status).toBe(2);
-    expect(stdout).toBe('');
-    expect(stderr).toContain(line);
-    expect(stderr.trim().split('\n')).toHaveLength(1);
+    const { exitCode, out, problem } = run(...args);
+    expect(exitCode).toBe(2);
+    expect(out).toBe('');
+    expect(problem).toContain(line);
+    expect(problem).not.toContain('\n');
   });
 });

@@ -1,10 +1,10 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { operatingPointCases, transientCases } from '../../tests/kit/cases';
 import { demoBuild } from '../../tests/kit/demo-builds';
+import { hull as run } from './hull';
 import { networkCommand } from './network-command';
 import { trialCommand, type TrialOptions } from './trial-command';
 
@@ -12,12 +12,8 @@ const root = path.join(import.meta.dirname, '..', '..');
 const demo = (name: string) => path.join(root, `demo/${name}.dryhull.json`);
 
 function hull(...args: string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    path.join(root, 'node_modules/.bin/tsx'),
-    [path.join(root, 'src/cli/main.ts'), ...args],
-    { encoding: 'utf8' },
-  );
-  return { status, stdout, stderr };
+  const { exitCode, out, problem } = run(args);
+  return { status: exitCode, stdout: out, stderr: problem ?? '' };
 }
 
 const usual: TrialOptions = { json: true, outing: undefined, runs: 0, seed: 1 };
