@@ -13,8 +13,9 @@ interface WindowNames {
   from: string;
 }
 
-/** Milliseconds in which a window that is being reloaded lets go of its name. */
-const letGo = 300;
+/** Milliseconds between tries, and how often a name is tried for: a window that is being reloaded lets go of it soon. */
+const pause = 100;
+const tries = 4;
 
 /** A browser copies the name into a window that is duplicated: whoever finds it held takes another. */
 async function claimName(): Promise<WindowNames> {
@@ -27,16 +28,24 @@ async function claimName(): Promise<WindowNames> {
 }
 
 /** Holds a name for as long as the window is open. @returns whether nobody else holds it */
-const hold = (name: string): Promise<boolean> =>
+async function hold(name: string): Promise<boolean> {
+  // Without locks there is no telling; windows then share what they shared before.
+  if (!('locks' in navigator)) return true;
+  for (let n = 0; n < tries; n += 1) {
+    if (await isGranted(name)) return true;
+    await new Promise((resolve) => setTimeout(resolve, pause));
+  }
+  return false;
+}
+
+/** However busy the page is, the answer is one or the other: nothing here runs against a clock. */
+const isGranted = (name: string): Promise<boolean> =>
   new Promise((resolve) => {
-    // Without locks there is no telling; windows then share what they shared before.
-    if (!('locks' in navigator)) return resolve(true);
-    const held = () => {
-      resolve(true);
-      return new Promise<never>(() => undefined);
-    };
     navigator.locks
-      .request(`window ${name}`, { signal: AbortSignal.timeout(letGo) }, held)
+      .request(`window ${name}`, { ifAvailable: true }, (lock) => {
+        resolve(lock !== null);
+        return lock ? new Promise<never>(() => undefined) : undefined;
+      })
       .catch(() => resolve(false));
   });
 
