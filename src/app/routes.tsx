@@ -2,7 +2,6 @@ import { createBrowserRouter, redirect } from 'react-router';
 import { CouldNotOpen } from './shell/CouldNotOpen';
 import { Opening } from './shell/Opening';
 import { ScreenFault } from './shell/ScreenFault';
-import { Shell } from './shell/Shell';
 import { useBuildStore } from './state/build-store';
 import { openAtStart } from './state/open-build';
 
@@ -16,7 +15,8 @@ const station = (path: string, lazy: () => Promise<{ Component: React.ComponentT
 export const router = createBrowserRouter([
   {
     path: '/',
-    Component: Shell,
+    // The frame loads while the build is read: neither waits for the other.
+    lazy: async () => ({ Component: (await import('./shell/Shell')).Shell }),
     HydrateFallback: Opening,
     ErrorBoundary: CouldNotOpen,
     loader: async () => {

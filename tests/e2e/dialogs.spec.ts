@@ -6,11 +6,11 @@ const press = (name: string | RegExp) => (page: Page) => page.getByRole('button'
 /** What lies over a screen, by where it is opened and how. */
 const overlays: Record<string, [path: string, open: (page: Page) => Promise<void>]> = {
   'list of builds': ['/loom', press(/^Build:/)],
-  'new build': ['/builds?new=1', async () => undefined],
+  'new build': ['/builds?new=1', () => Promise.resolve()],
   commands: ['/loom', press('Commands and shortcuts')],
   help: ['/loom', press('Help')],
   settings: ['/loom', press('Settings')],
-  'wiring proposed': ['/loom?propose=1', async () => undefined],
+  'wiring proposed': ['/loom?propose=1', () => Promise.resolve()],
   'accept a finding': ['/loom?well=control', press('Accept with a reason')],
   'a day in the log': ['/log', press('Write down a day')],
   'places proposed': ['/berths', press('Place them for me')],

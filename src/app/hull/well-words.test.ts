@@ -20,6 +20,7 @@ describe('wellWords', () => {
     ).toEqual({
       state: 'flooded · 2 stop, 1 mind',
       figure: '0.8 V over',
+      short: 'flooded 3',
     });
   });
 
@@ -35,11 +36,12 @@ describe('wellWords', () => {
     expect(wellWords('current', { ...dry, state: 'hatched', unknown: 2 })).toEqual({
       state: 'facts missing',
       figure: '2 unknown',
+      short: '2 unknown',
     });
   });
 
   it('gives a dry well a number too', () => {
-    expect(wellWords('control', dry)).toEqual({ state: 'dry', figure: '0 findings' });
+    expect(wellWords('control', dry)).toEqual({ state: 'dry', figure: '0 findings', short: 'dry' });
   });
 });
 

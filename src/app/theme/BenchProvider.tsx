@@ -1,4 +1,5 @@
 import { ThemeProvider } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useLayoutEffect, useMemo, type PropsWithChildren } from 'react';
 import { useSettings } from '../state/settings-store';
 import { useBench } from './bench-store';
@@ -9,7 +10,9 @@ import { cssVariables } from './tokens';
 export function BenchProvider({ children }: PropsWithChildren) {
   const bench = useBench((state) => state.bench);
   const motion = useSettings((state) => state.motion);
-  const theme = useMemo(() => benchTheme(bench), [bench]);
+  const isReduced = useMediaQuery('(prefers-reduced-motion: reduce)', { noSsr: true });
+  const isStill = isReduced || motion === 'off';
+  const theme = useMemo(() => benchTheme(bench, isStill), [bench, isStill]);
   useLayoutEffect(() => {
     const root = document.documentElement;
     for (const [name, value] of Object.entries(cssVariables(bench))) root.style.setProperty(name, value);

@@ -3,8 +3,21 @@ import { benches, type Bench } from './tokens';
 
 const textFace = "'Archivo Variable', 'Archivo', sans-serif";
 
-/** The interface library dressed in the tokens of a bench: square-ish, flat, quiet. */
-export function benchTheme(bench: Bench): Theme {
+/** What moves by script rather than by style sheet, standing still. */
+const still = {
+  MuiPopover: { defaultProps: { transitionDuration: 0 } },
+  MuiDialog: { defaultProps: { transitionDuration: 0 } },
+  MuiCollapse: { defaultProps: { timeout: 0 } },
+  MuiSnackbar: { defaultProps: { transitionDuration: 0 } },
+  MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true, slotProps: { transition: { timeout: 0 } } } },
+  MuiMenu: { defaultProps: { elevation: 2, transitionDuration: 0 } },
+} as const;
+
+/**
+ * The interface library dressed in the tokens of a bench: square-ish, flat, quiet.
+ * @param isStill whether nothing moves, as the machine or the person wants it
+ */
+export function benchTheme(bench: Bench, isStill: boolean): Theme {
   const token = benches[bench];
   return createTheme({
     palette: {
@@ -43,6 +56,7 @@ export function benchTheme(bench: Bench): Theme {
       MuiTooltip: { defaultProps: { enterDelay: 500, arrow: true } },
       MuiMenu: { defaultProps: { elevation: 2 } },
       MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
+      ...(isStill && still),
     },
   });
 }
