@@ -23,7 +23,7 @@ for (const shot of shots) {
       localStorage.setItem('dry-hull-guide', '{"state":{"isOpen":false},"version":0}'),
     );
   await page.goto(address + place);
-  await page.locator('main h1, main [role=img], main svg, main table').first().waitFor();
+  await page.locator(':is(main h1, main [role=img], main svg, main table):visible').first().waitFor();
   await act?.(page);
   // The view itself says when it is worked out: layout, outing, put-rights.
   await page.locator('main[aria-busy=false]').waitFor();

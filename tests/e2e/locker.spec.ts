@@ -124,7 +124,7 @@ test('figures stand in the units of the person, and plugs by the names they go b
   const sheet = page.getByRole('article', { name: 'standard servo' });
   // 6.9 kg·cm by its sheet, 1 kg·cm = 13.887 oz-in.
   await expect(sheet.getByRole('row', { name: /^Torque at 6 V/ })).toContainText('96.3 oz-in');
-  await expect(sheet.getByRole('row', { name: /^Long/ })).toContainText('1.614 in');
+  await expect(sheet.getByRole('row', { name: /^Long/ })).toContainText('1.61 in');
   await expect(sheet).toContainText('flat three (three-pin servo plug, flat housing)');
 });
 

@@ -94,3 +94,23 @@ test('what the first page waits for is under 250 kB of script, as it is sent', (
   const bytes = scripts.reduce((sum, file) => sum + gzipSync(readFileSync(`dist/app${file}`)).length, 0);
   expect(bytes).toBeLessThan(250_000);
 });
+
+test('in colours that the machine chooses, outlines, figures and bars stay in sight', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active', colorScheme: 'dark' });
+  await openTug(page, '/locker?kind=servo');
+  const bar = page.locator('[data-bar] > *').first();
+  await expect(bar).toBeVisible();
+  const seen = await page.evaluate(() => {
+    const colour = (element: Element, name: 'stroke' | 'backgroundColor' | 'color') =>
+      getComputedStyle(element)[name];
+    return {
+      ground: colour(document.body, 'backgroundColor'),
+      words: colour(document.querySelector('h1')!, 'color'),
+      bar: colour(document.querySelector('[data-bar] > *')!, 'backgroundColor'),
+      hull: [...document.querySelectorAll('header svg path')].map((path) => colour(path, 'stroke')),
+    };
+  });
+  expect(seen.words).not.toBe(seen.ground);
+  expect(seen.bar).not.toBe(seen.ground);
+  expect(seen.hull).toContain(seen.words);
+});

@@ -163,7 +163,7 @@ function PackSlider({ inside, balance, onDraft, onPut }: BalanceFiguresProps) {
   return (
     <div className={styles.pack}>
       <span id="pack-along">{pack.name} along the model</span>
-      <div className={styles.track}>
+      <div className={styles.track} data-bar>
         <div
           className={styles.level}
           style={{ left: share(from), width: `calc(${share(to)} - ${share(from)})` }}

@@ -18,7 +18,7 @@ export function FaultCauses({ ranking }: { ranking: Finding['ranking'] }) {
           <li key={fault.id} className={styles.cause}>
             <span className={styles.label}>{fault.label}</span>
             <span className="figure">{percent(probability)}</span>
-            <span className={styles.bar} aria-hidden>
+            <span className={styles.bar} data-bar aria-hidden>
               <span style={{ width: `${(100 * probability).toFixed(1)}%` }} />
             </span>
           </li>

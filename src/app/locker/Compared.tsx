@@ -71,7 +71,7 @@ export function Compared({ items, onShow, onBack }: ComparedProps) {
                 <td key={items[n]!.part.id} className="figure">
                   {cell === undefined ? 'unknown' : `${cell.text}${row.unit && ` ${row.unit}`}`}
                   {cell?.value !== undefined && (
-                    <span className={styles.bar} aria-hidden>
+                    <span className={styles.bar} data-bar aria-hidden>
                       <span style={{ width: `${100 * share(row, cell.value)}%` }} />
                     </span>
                   )}

@@ -19,7 +19,10 @@ interface FigureRowProps {
 /** One figure with its unit and where it comes from. */
 export function FigureRow({ part, field, onChange }: FigureRowProps) {
   const figure = figureAt(part, field);
-  const inOwnUnit = figure === undefined ? '' : String(Number((figure.value / field.scale).toPrecision(4)));
+  // What is only read is as exact as sheets are; what is edited keeps what it is.
+  const digits = onChange ? 4 : 3;
+  const inOwnUnit =
+    figure === undefined ? '' : String(Number((figure.value / field.scale).toPrecision(digits)));
   const shown = figure?.typed ?? inOwnUnit;
   const [refused, setRefused] = useState<string>();
   const take = (text: string, provenance: Provenance) => {

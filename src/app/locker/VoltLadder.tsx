@@ -52,7 +52,7 @@ export function VoltLadder({ items: all, chosenId, meets, onChoose }: VoltLadder
                   {[stateWords[state], price === undefined ? '' : sum(price)].filter(Boolean).join(' · ')}
                 </span>
                 {span && (
-                  <span className={styles.track} aria-hidden>
+                  <span className={styles.track} data-bar aria-hidden>
                     <span
                       className={styles.span}
                       data-fits={fits}

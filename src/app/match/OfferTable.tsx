@@ -143,7 +143,7 @@ function Left({ share }: { share: number | undefined }) {
   const percent = Math.round(100 * share);
   return (
     <span className={styles.left} data-tight={share < 0.1}>
-      <span className={styles.track} aria-hidden>
+      <span className={styles.track} data-bar aria-hidden>
         <span style={{ width: `${Math.max(3, (100 * Math.min(share, ample)) / ample)}%` }} />
       </span>
       <span className="figure">{share > ample ? `>${100 * ample}` : percent} %</span>

@@ -31,7 +31,7 @@ export function trialRows({ figures }: TrialResult): TrialRow[] {
     {
       name: 'hottest part',
       value: formatQuantity(figures.hottestCelsius, '°C'),
-      note: Number.isFinite(figures.heatMargin) ? `${figures.heatMargin.toFixed(0)} K to spare` : '',
+      note: Number.isFinite(figures.heatMargin) ? `${figures.heatMargin.toFixed(0)} °C to spare` : '',
       isBad: figures.heatMargin < 0,
     },
   ];
