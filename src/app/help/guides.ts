@@ -9,7 +9,7 @@ export const people = {
 export type Person = keyof typeof people;
 
 /** What the person has done, as the page sees it. */
-export interface Seen {
+interface Seen {
   build: Build;
   /** The build as it was when the step began. */
   before: Build;
