@@ -16,7 +16,7 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await putRight(page, /port controller is in the port for monitor pan/, /Swap the plugs/);
   await putRight(page, /plug of the tow winch looks/, /adapter/);
   await putRight(page, /^Monitor pan wants/, /right dial/);
-  await putRight(page, /^Lights wants/, /switch C/);
+  await putRight(page, /^Lights want/, /switch C/);
 
   await putRight(page, /^The lead of the rudder Y-lead does not reach/, /^Solder a longer lead/);
   await putRight(page, /^The tow pack is held by tape/, /on foam/);

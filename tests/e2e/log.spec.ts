@@ -21,13 +21,13 @@ test('a day is written down, stands beside the plan, and the plan learns from it
     await dialog.getByLabel(`Reading, ${unit}`).fill(value);
     await dialog.getByLabel(`Reading, ${unit}`).blur();
   }
-  await dialog.locator('input[type=file]').setInputFiles({
+  await dialog.getByLabel('Readings as CSV').setInputFiles({
     name: 'meter.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('what,value,unit\nspeed,3,km/h\n'),
   });
   await expect(dialog.getByRole('alert')).toContainText('row 2: “speed” cannot be read on this model');
-  await dialog.locator('input[type=file]').setInputFiles({
+  await dialog.getByLabel('Readings as CSV').setInputFiles({
     name: 'meter.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('what,value,unit\nrestVolts:receiver,4990,mV\n'),

@@ -12,7 +12,7 @@ test('a tractor as found, and as planned: what comes out, goes in, and the few s
   await choose(page, 'Gear shift: part', /^standard servo/);
   await saved(page);
   await page.getByRole('link', { name: '6 Fit-out' }).click();
-  await page.getByRole('button', { name: 'Refit' }).click();
+  await page.getByRole('button', { name: 'Refit', exact: true }).click();
   await page.getByRole('combobox', { name: 'As it was found' }).click();
   await page.getByRole('option', { name: 'before the last change' }).click();
   await expect(page.getByRole('region', { name: 'In, in this order' })).toBeVisible();
