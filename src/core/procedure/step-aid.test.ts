@@ -20,6 +20,12 @@ describe('what a step needs at hand', () => {
           build.leads.map(({ id }) => ({ type: 'setGauge' as const, lead: id, awg })),
         ),
       ).filter(({ step }) => step.id.startsWith('joint:'));
+    const bare = aided('harbour-tug', (build) => ({
+      ...build,
+      leads: build.leads.map(({ awg: _, ...lead }) => lead),
+    })).find(({ step }) => step.id.startsWith('joint:'));
+    // Nothing not known is guessed.
+    expect(bare!.aid.kit[0]).toMatch(/30 W.*60 W/);
     const [thin] = joints(22);
     const [thick] = joints(12);
     expect(thin!.aid.kit[0]).toContain('fine tip');

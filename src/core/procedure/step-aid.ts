@@ -42,12 +42,19 @@ const label = (context: CheckContext, { lead }: Step): string[] => {
   return number === undefined ? [] : [`label ${number} for its ends`];
 };
 
+/** The iron by the thickness of the wire; where nobody told it, both. */
+function ironFor(awg: number | undefined): string {
+  if (awg === undefined) return 'an iron: about 30 W for a thin wire, 60 W or more for a thick one';
+  return awg <= thickAwg
+    ? 'an iron of 60 W or more with a broad tip'
+    : 'an iron of about 30 W with a fine tip';
+}
+
 const kits: Record<string, (context: CheckContext, step: Step) => string[]> = {
   joint: (context, step) => {
     const joint = joints(context).find(({ lead }) => lead.id === step.lead);
-    const isThick = (joint?.lead.awg ?? 20) <= thickAwg;
     return [
-      isThick ? 'an iron of 60 W or more with a broad tip' : 'an iron of about 30 W with a fine tip',
+      ironFor(joint?.lead.awg),
       'solder with flux, something to hold both ends',
       joint?.shrinkMillimetres === undefined
         ? 'heat shrink'
