@@ -99,8 +99,10 @@ export function newton(network: Network, scratch: Scratch, task: NewtonTask): Ne
       const before = x[n]!;
       const after = before - change;
       x[n] = after;
-      const allowed = relative[n]! * Math.max(Math.abs(before), Math.abs(after)) + absolute[n]!;
-      const share = Math.abs(change) / allowed;
+      const distance = Math.abs(change);
+      // Most are settled by the floor alone, and need no division.
+      if (distance <= absolute[n]!) continue;
+      const share = distance / (relative[n]! * Math.max(Math.abs(before), Math.abs(after)) + absolute[n]!);
       // A comparison that is false for NaN as well.
       if (!(share <= worst)) {
         worst = share;
