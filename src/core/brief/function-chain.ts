@@ -1,6 +1,7 @@
 import type { Build } from '../plan/build';
 import type { ModelFunction } from '../plan/model-function';
-import { channelsOf, homeChannel, isWithoutChannel } from '../radio/channel-inputs';
+import { channelsOf, isWithoutChannel } from '../radio/channel-inputs';
+import { wiredHome } from '../radio/wired-home';
 import type { SignalPath } from '../survey/signals';
 import { nameList } from '../words/sentences';
 import type { CheckContext } from '../findings/context';
@@ -19,7 +20,8 @@ export interface FunctionChain {
 }
 
 /** The chain of every function: control, channel, port, part. */
-export function functionChains({ build, index, survey }: CheckContext): FunctionChain[] {
+export function functionChains(context: CheckContext): FunctionChain[] {
+  const { build, index, survey } = context;
   const [transmitter] = index.ofKind('transmitter');
   return build.functions.map((modelFunction) => {
     const parts = modelFunction.devices.map((id) => index.get(id).fitting.name);
@@ -34,13 +36,13 @@ export function functionChains({ build, index, survey }: CheckContext): Function
       control,
       channels: channelsOf(build, modelFunction),
       port: ports.length === 0 ? undefined : nameList(ports),
-      open: firstOpen(build, modelFunction, parts, control, heard),
+      open: firstOpen(context, modelFunction, parts, control, heard),
     };
   });
 }
 
 function firstOpen(
-  build: Build,
+  context: CheckContext,
   modelFunction: ModelFunction,
   parts: string[],
   control: string | undefined,
@@ -48,10 +50,10 @@ function firstOpen(
 ): string | undefined {
   if (parts.length === 0) return 'no part yet';
   if (control === undefined) return 'no control yet';
-  if (isWithoutChannel(build, modelFunction)) return 'no channel yet';
+  if (isWithoutChannel(context.build, modelFunction)) return 'no channel yet';
   if (heard.length === 0) return 'not plugged in yet';
   for (const { device, port } of heard) {
-    const home = homeChannel(build, modelFunction, device.fitting.id);
+    const home = wiredHome(context, modelFunction, device.fitting.id);
     if (port.channel !== undefined && home !== undefined && port.channel !== home)
       return `in ${port.name}, wants channel ${home}`;
   }

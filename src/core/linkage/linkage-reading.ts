@@ -2,7 +2,8 @@ import type { CheckContext } from '../findings/context';
 import type { ServoSpec } from '../parts/servo';
 import { servoFigureAt } from '../parts/servo-sheet';
 import type { Linkage } from '../plan/linkage';
-import { homeChannel, settingOf } from '../radio/channel-inputs';
+import { settingOf } from '../radio/channel-inputs';
+import { wiredHome } from '../radio/wired-home';
 import { degreesPerMicro } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import type { Fitted } from '../survey/build-index';
@@ -36,13 +37,13 @@ export interface LinkageReading {
 
 /** What the linkage of a servo makes of its channel; `undefined` where none is told. */
 export function linkageReading(
-  { build, index }: Pick<CheckContext, 'build' | 'index'>,
+  { build, index, survey }: Pick<CheckContext, 'build' | 'index' | 'survey'>,
   { fitting, part }: Fitted<'servo'>,
 ): LinkageReading | undefined {
   const { linkage } = fitting;
   if (!linkage) return undefined;
   const works = build.functions.find(({ devices }) => devices.includes(fitting.id));
-  const channel = works && homeChannel(build, works, fitting.id);
+  const channel = works && wiredHome({ build, survey }, works, fitting.id);
   const setting = channel === undefined ? undefined : settingOf(build, channel);
   const fullHorn = hornAtFull(index, part);
   const ends = linkageEnds(linkage);

@@ -51,7 +51,7 @@ export function isMixed(radio: Radio, channel: number): boolean {
  * Channels whose parts a function works: its own, and those without an owner that follow it most. A steering that only
  * lends the screws a share of itself has its rudders on its own channel, not on theirs.
  */
-function hostedChannels(radio: Radio, modelFunction: ModelFunction): number[] {
+export function hostedChannels(radio: Radio, modelFunction: ModelFunction): number[] {
   return channelsOf(radio, modelFunction).filter((channel) => {
     if (channel === modelFunction.channel) return true;
     const inputs = channelInputs(radio, channel);

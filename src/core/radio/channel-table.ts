@@ -3,14 +3,8 @@ import type { ChannelSetting } from '../plan/channel-setting';
 import { formatQuantity } from '../quantity/format';
 import type { Fitted } from '../survey/build-index';
 import { nameList } from '../words/sentences';
-import {
-  channelInputs,
-  homeChannel,
-  settingOf,
-  toldChannels,
-  usedChannels,
-  type ChannelInput,
-} from './channel-inputs';
+import { channelInputs, settingOf, toldChannels, usedChannels, type ChannelInput } from './channel-inputs';
+import { wiredHome } from './wired-home';
 import { displayOf, pulseOf } from './pulse';
 import { rangeOf } from './pulse-range';
 
@@ -48,7 +42,9 @@ export function channelTable(context: CheckContext): ChannelRow[] {
     }));
     const heard = survey.signals.filter((path) => path.port.channel === channel);
     const meant = inputs.flatMap(({ function: each }) =>
-      each.devices.filter((id) => homeChannel(build, each, id) === channel).map((id) => index.get(id)),
+      each.devices
+        .filter((id) => wiredHome({ build, survey }, each, id) === channel)
+        .map((id) => index.get(id)),
     );
     const devices = [...new Set([...heard.map(({ device }) => device), ...meant])];
     return {

@@ -2,7 +2,8 @@ import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
 import { signalPort } from '../wiring/own-ports';
 import { channelTable, type ChannelRow } from './channel-table';
-import { channelsOf, homeChannel } from './channel-inputs';
+import { channelsOf } from './channel-inputs';
+import { wiredHome } from './wired-home';
 
 export const strandColumns = ['control', 'function', 'channel', 'part'] as const;
 export type StrandColumn = (typeof strandColumns)[number];
@@ -152,7 +153,7 @@ function strandsOf(
     ...parts.flatMap((id): Strand[] => {
       const heard = survey.signalOf(id)?.port.channel;
       const meant = build.functions.flatMap((each) =>
-        each.devices.includes(id) ? (homeChannel(build, each, id) ?? []) : [],
+        each.devices.includes(id) ? (wiredHome({ build, survey }, each, id) ?? []) : [],
       );
       return [...new Set([...(heard === undefined ? [] : [heard]), ...meant])].map((channel) => ({
         ...strand(

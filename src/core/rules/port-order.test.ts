@@ -1,10 +1,40 @@
+import type { Fitting } from '../plan/fitting';
 import { turned } from '../plan/sketch-build';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { portOrder } from './port-order';
 
+/** Steering that moves channel 1 and, by a mix, channel 6. */
+function twoRudders(leads: [string, string][], extra: Fitting[] = []) {
+  const build = tub({
+    extra: [{ id: 'rudder2', name: 'second rudder', part: 'servo-micro-60' }, ...extra],
+    without: ['rudder.lead'],
+    leads,
+    functions: { steer: { devices: ['rudder', 'rudder2'] } },
+  });
+  return { ...build, channels: [{ channel: 6, mix: [{ function: 'steer', percent: 100 }] }] };
+}
+
 testRule(portOrder, {
   valid: [
+    {
+      name: 'two rudders on a channel each',
+      build: twoRudders([
+        ['rudder.lead', 'rx.1'],
+        ['rudder2.lead', 'rx.6'],
+      ]),
+    },
+    {
+      name: 'two rudders on one Y-lead, whatever else their function moves',
+      build: twoRudders(
+        [
+          ['rudder.lead', 'y.out 1'],
+          ['rudder2.lead', 'y.out 2'],
+          ['y.in', 'rx.1'],
+        ],
+        [{ id: 'y', name: 'Y-lead', part: 'y-lead' }],
+      ),
+    },
     { name: 'each in the port of its channel', build: tub() },
     {
       name: 'not plugged in yet',
@@ -14,6 +44,16 @@ testRule(portOrder, {
     { name: 'a turned plug is another rule’s', build: tub({ wires: { 'rudder-lead': turned } }) },
   ],
   invalid: [
+    {
+      name: 'two rudders, each on the other’s channel',
+      build: twoRudders([
+        ['rudder.lead', 'rx.6'],
+        ['rudder2.lead', 'rx.1'],
+      ]),
+      findings: [
+        { messageId: 'deviceOnWrongPort', actual: 6, limit: 1, subjects: ['rudder', 'rx', 'steer'] },
+      ],
+    },
     {
       name: 'controller and rudder exchanged: said once, as the motor’s',
       build: tub({

@@ -5,7 +5,8 @@ import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import type { SignalPath } from '../survey/signals';
 import { offerMovedPlug } from '../put-right/swap-plugs';
-import { channelInputs, homeChannel } from '../radio/channel-inputs';
+import { channelInputs } from '../radio/channel-inputs';
+import { wiredHome } from '../radio/wired-home';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
@@ -74,7 +75,7 @@ function portReport(
   settled: Set<string>,
 ): Report<Message> | undefined {
   const { build } = context;
-  const home = homeChannel(build, modelFunction, device.fitting.id);
+  const home = wiredHome(context, modelFunction, device.fitting.id);
   if (home === undefined || port.channel === home) return undefined;
   const right = receiver.part.ports.find((candidate) => candidate.channel === home);
   if (!right || settled.has(port.id)) return undefined;

@@ -1,7 +1,8 @@
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, functionSubject, type Report } from '../findings/report';
 import type { ModelFunction } from '../plan/model-function';
-import { homeChannel, settingOf } from '../radio/channel-inputs';
+import { settingOf } from '../radio/channel-inputs';
+import { wiredHome } from '../radio/wired-home';
 import { displayOf, pulseOf } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import type { Fitted } from '../survey/build-index';
@@ -40,7 +41,7 @@ export const servoTravel = defineRule<Message>({
     return context.build.functions.flatMap((modelFunction) =>
       modelFunction.devices.flatMap((id): Report<Message>[] => {
         const fitted = context.index.get(id);
-        const channel = homeChannel(context.build, modelFunction, id);
+        const channel = wiredHome(context, modelFunction, id);
         return fitted.kind === 'servo' && channel !== undefined
           ? travelOf(context, modelFunction, fitted, channel)
           : [];

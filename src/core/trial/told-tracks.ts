@@ -1,14 +1,8 @@
 import type { CheckContext } from '../findings/context';
 import { Track, type TrackPoints } from '../network/track';
 import type { ModelFunction } from '../plan/model-function';
-import {
-  channelInputs,
-  homeChannel,
-  isMixed,
-  settingOf,
-  sharedGroup,
-  toldChannels,
-} from '../radio/channel-inputs';
+import { channelInputs, isMixed, settingOf, sharedGroup, toldChannels } from '../radio/channel-inputs';
+import { wiredHome } from '../radio/wired-home';
 import { shaped } from '../radio/stick-shape';
 
 /** What controls do, by the id of their function. */
@@ -23,7 +17,7 @@ const slowStep = 0.1;
  * What each part that a function works is told over an outing, from −1 to 1: by the channel it listens to, with its
  * mixes, shapes, speed and end points. A part without a channel yet follows its function.
  */
-export function toldTracks({ build, index }: CheckContext, sticks: Sticks): Map<string, TrackPoints> {
+export function toldTracks({ build, index, survey }: CheckContext, sticks: Sticks): Map<string, TrackPoints> {
   const told = new Map<string, TrackPoints>();
   const channels = new Map<number, TrackPoints>();
   const channelTrack = (channel: number): TrackPoints => {
@@ -33,7 +27,7 @@ export function toldTracks({ build, index }: CheckContext, sticks: Sticks): Map<
   };
   for (const modelFunction of build.functions)
     for (const device of modelFunction.devices) {
-      const home = homeChannel(build, modelFunction, device);
+      const home = wiredHome({ build, survey }, modelFunction, device);
       // What a function only lends a share to is worked by the one that it belongs to.
       const isLent = home === undefined && isWorkedByAnother(build.functions, modelFunction, device);
       if (isLent && told.has(device)) continue;
