@@ -5,6 +5,7 @@ import { Build } from '../src/core/plan/build';
 import { fileFormat } from '../src/core/file/read-file';
 import { Component, componentClasses } from '../src/core/parts/board';
 import { partClasses, partKinds } from '../src/core/parts/part-spec';
+import { mostPhoto } from '../src/core/validation/photo-field';
 import { fileVersion } from '../src/core/file/ladder';
 
 type Schema = Record<string, unknown>;
@@ -40,6 +41,7 @@ export function formatSchema(): Schema {
       part: onePart,
       state: { enum: ['own', 'mightBuy', 'catalogue'] },
       price: { type: 'number', minimum: 0, maximum: 1_000_000 },
+      photo: { type: 'string', maxLength: mostPhoto, pattern: '^data:image/(jpeg|png|webp);base64,' },
     },
     required: ['part', 'state'],
     additionalProperties: false,

@@ -59,6 +59,7 @@ export class LockerRepository {
         state: noted?.state ?? 'catalogue',
         isStarter: true,
         ...(noted?.price !== undefined && { price: noted.price }),
+        ...(noted?.photo !== undefined && { photo: noted.photo }),
       };
     });
     return { items: [...own, ...known], spoilt };

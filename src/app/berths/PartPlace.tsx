@@ -11,6 +11,7 @@ import { capital } from '../../core/words/sentences';
 import { NumberField } from '../brief/NumberField';
 import { useBuildStore } from '../state/build-store';
 import { useSettings } from '../state/settings-store';
+import { ServoSeatFields } from './ServoSeatFields';
 import { turned } from './use-part-keys';
 import styles from './PartPlace.module.css';
 
@@ -133,6 +134,7 @@ export function PartPlace({ laid, onPut, onGone }: PartPlaceProps) {
           Done
         </Button>
       </div>
+      {fitted.kind === 'servo' && <ServoSeatFields servo={fitted} />}
     </section>
   );
 }

@@ -10,6 +10,7 @@ import { capital } from '../../core/words/sentences';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { usePlugName, useSettings } from '../state/settings-store';
 import { useLocker } from '../state/locker-store';
+import { PhotoButton } from '../drawing/PhotoButton';
 import { CurvePicture } from './CurvePicture';
 import { OtherBuilds } from './OtherBuilds';
 import { SheetForm } from './SheetForm';
@@ -99,6 +100,14 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
           }}
         />
       </div>
+      <PhotoButton
+        photo={item.photo}
+        shows={`${part.name}, as it is`}
+        onTake={(photo) => {
+          const { photo: _, ...rest } = item;
+          void save(photo === undefined ? rest : { ...rest, photo });
+        }}
+      />
       <WouldItDo part={part} />
       <UseInBuild part={part} />
       {!isStarter && <OtherBuilds part={part} />}

@@ -27,6 +27,8 @@ const steps: readonly Step[] = [
   { to: 8, name: 'log', climb: (content) => content },
   // Notes stand beside steps whether they are done or not; so do photographs, and the picture under the plan.
   { to: 9, name: 'stepNotes', climb: notesBesideSteps },
+  // Seats of servos, photographs of parts, and what transmitters are charged by: fields that may be left out.
+  { to: 10, name: 'servoSeats', climb: (content) => content },
 ];
 
 /** The version that is written. */

@@ -11,7 +11,8 @@ const mine: LockerItem = {
   price: 12.5,
   isStarter: false,
 };
-const noted: LockerItem = { part: servo, state: 'mightBuy', isStarter: true };
+const photo = 'data:image/png;base64,iVBORw0KGgo=';
+const noted: LockerItem = { part: servo, state: 'mightBuy', photo, isStarter: true };
 const untouched: LockerItem = { part: starterPart('bec-8a'), state: 'catalogue', isStarter: true };
 const starterIds = new Set([servo.id, 'bec-8a']);
 const text = writeLockerFile([noted, untouched, mine]);
@@ -45,6 +46,11 @@ describe('a locker file', () => {
   it.each([
     ['another field', changed((entry) => (entry.colour = 'red')), 'locker[0].colour: is not a field'],
     ['an unknown state', changed((entry) => (entry.state = 'lost')), 'locker[0].state: must be one of'],
+    [
+      'a photograph that is a script',
+      changed((entry) => (entry.photo = 'javascript:alert(1)')),
+      'locker[0].photo: must be a small',
+    ],
     ['a price below nothing', changed((entry) => (entry.price = -1)), 'locker[0].price: must lie between'],
     [
       'an unknown kind',

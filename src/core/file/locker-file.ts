@@ -1,6 +1,7 @@
 import type { LockerItem } from '../locker/locker-item';
 import type { PartSpec } from '../parts/part-spec';
 import { canonicalText } from '../canonical';
+import { isPhoto, photoWords } from '../validation/photo-field';
 import { failure, success, type Result } from '../result';
 import { partProblem } from './part-problem';
 import type { FileProblem } from './problem';
@@ -23,8 +24,16 @@ export const writeLockerFile = (items: readonly LockerItem[]): string =>
 /** What a locker file or a backup says of a locker. */
 export function lockerContent(items: readonly LockerItem[]): object[] {
   return items
-    .filter((item) => !item.isStarter || item.state !== 'catalogue' || item.price !== undefined)
-    .map(({ part, state, price }) => ({ part, state, ...(price !== undefined && { price }) }))
+    .filter(
+      (item) =>
+        !item.isStarter || item.state !== 'catalogue' || item.price !== undefined || item.photo !== undefined,
+    )
+    .map(({ part, state, price, photo }) => ({
+      part,
+      state,
+      ...(price !== undefined && { price }),
+      ...(photo !== undefined && { photo }),
+    }))
     .sort((a, b) => (a.part.id < b.part.id ? -1 : 1));
 }
 
@@ -64,7 +73,7 @@ function readItem(
   seen: ReadonlySet<string>,
 ): Result<Omit<LockerItem, 'isStarter'>, FileProblem> {
   if (!isObject(entry)) return failure({ where: path, why: 'must be an object' });
-  const { part, state, price, ...others } = entry;
+  const { part, state, price, photo, ...others } = entry;
   const [stray] = Object.keys(others);
   if (stray !== undefined)
     return failure({ where: `${path}.${stray}`, why: 'is not a field that Dry Hull knows' });
@@ -72,6 +81,8 @@ function readItem(
     return failure({ where: `${path}.state`, why: `must be one of ${states.join(', ')}` });
   if (price !== undefined && !(typeof price === 'number' && price >= 0 && price <= 1_000_000))
     return failure({ where: `${path}.price`, why: 'must lie between 0 and 1000000' });
+  if (photo !== undefined && !isPhoto(photo))
+    return failure({ where: `${path}.photo`, why: `must be ${photoWords}` });
   const problem = partProblem(part, `${path}.part`);
   if (problem) return failure(problem);
   // The plain data has just been checked field by field, so it is a sheet in shape.
@@ -80,6 +91,7 @@ function readItem(
   return success({
     part: sheet,
     state: state as LockerItem['state'],
-    ...(price !== undefined && { price: price }),
+    ...(price !== undefined && { price }),
+    ...(photo !== undefined && { photo }),
   });
 }

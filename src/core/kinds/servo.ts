@@ -42,6 +42,8 @@ export const servoKind = describeKind<'servo'>({
     { path: 'travelDegrees', label: 'Travel', unit: '°', scale: 1 },
     { path: 'splineTeeth', label: 'Spline', unit: 'teeth', scale: 1 },
     millimetresField('earToShaft', 'Ear to shaft'),
+    millimetresField('earSpan', 'Ear to ear'),
+    millimetresField('underEars', 'Under its ears'),
     millimetresField('hornRadius', 'Horn hole at'),
     millimetresField('leadLength', 'Lead'),
   ],

@@ -1,6 +1,12 @@
+import { connectorFamily, connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import { channelSettings } from '../parts/transmitter';
 import { numberOptions, plainOptions, sheetChoice, sheetSet } from '../parts/sheet-choice';
 import { changed, describeKind } from './kind';
+
+const ownPlugs = [
+  { value: '', text: 'unknown' },
+  ...connectorFamilyIds.map((id) => ({ value: id, text: connectorFamily(id).name })),
+];
 
 export const transmitterKind = describeKind<'transmitter'>({
   kind: 'transmitter',
@@ -19,9 +25,22 @@ export const transmitterKind = describeKind<'transmitter'>({
       numberOptions(0, Math.max(part.channels, part.endPointChannels ?? 0)),
       (value) => (value === 'unknown' ? part : changed(part, { endPointChannels: Number(value) })),
     ),
+    sheetChoice('plug:own', 'Plug of its own pack', part.ownPlug ?? '', ownPlugs, (value) => {
+      const { ownPlug: _, ...rest } = part;
+      return value === '' ? rest : { ...rest, ownPlug: value as ConnectorFamilyId };
+    }),
   ],
   sets: (part) => [sheetSet(part, 'settings', 'Sets on a channel', plainOptions(channelSettings))],
-  blank: ({ endPointChannels, modelMemories, freeMixes, settings, ownCells, throwMicros, ...usual }) => ({
+  blank: ({
+    endPointChannels,
+    modelMemories,
+    freeMixes,
+    settings,
+    ownCells,
+    ownPlug,
+    throwMicros,
+    ...usual
+  }) => ({
     ...usual,
     protocols: [],
     controls: [],

@@ -33,6 +33,7 @@ export function shoppingList(
       ...connectorLines(context, plugName),
       ...consumables(context),
       ...holdLines(context),
+      ...seatLines(context),
     ],
   };
 }
@@ -107,6 +108,25 @@ function holdLines({ survey }: CheckContext): ListLine[] {
       cells: [what, many, names.join(', '), ''],
     })),
   );
+}
+
+/** What the seats of servos ask for: a horn with their teeth, distance pieces, something to cut a plate from, a saver. */
+function seatLines({ index }: CheckContext): ListLine[] {
+  return index.ofKind('servo').flatMap(({ fitting: { id, name, seat }, part }): ListLine[] => {
+    const line = (key: string, what: string, many = '1'): ListLine => ({
+      key: `list:seat:${key}:${id}`,
+      cells: [what, many, name, ''],
+    });
+    const teeth = part.splineTeeth ? `, ${part.splineTeeth.value} teeth` : '';
+    return [
+      ...(seat?.wantsHorn ? [line('horn', `Servo horn${teeth}`)] : []),
+      ...(seat?.hasSaver ? [line('saver', `Servo saver${teeth}`)] : []),
+      ...(seat?.hasPlate ? [line('plate', 'Sheet of 2 mm aluminium or plywood')] : []),
+      ...(seat?.standoff === undefined
+        ? []
+        : [line('standoff', `Distance pieces, ${Number((seat.standoff * 1000).toFixed(1))} mm`, '4')]),
+    ];
+  });
 }
 
 function consumables(context: CheckContext): ListLine[] {

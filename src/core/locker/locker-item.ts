@@ -7,6 +7,8 @@ export interface LockerItem {
   state: 'own' | 'mightBuy' | 'catalogue';
   /** In whole and hundredth units of the person's own money. */
   price?: number;
+  /** A small photograph of the person's own, as a data address: it stays with the locker, no build takes it along. */
+  photo?: string;
   /** Came with the application: its sheet is not changed, only copied. */
   isStarter: boolean;
 }

@@ -56,6 +56,14 @@ export class ServoSpec extends PartBase {
   @FigureField({ least: 0.0005, most: 0.2, optional: true })
   earToShaft?: Figure;
 
+  /** From the middle of the holes at one end to the middle of those at the other, along the servo, in metres. */
+  @FigureField({ least: 0.005, most: 0.3, optional: true })
+  earSpan?: Figure;
+
+  /** From the underside of its ears to the bottom of its case, in metres. */
+  @FigureField({ least: 0.001, most: 0.2, optional: true })
+  underEars?: Figure;
+
   /** Radius of the horn hole that is used, in metres. */
   @FigureField({ least: 0.001, most: 0.2, optional: true })
   hornRadius?: Figure;

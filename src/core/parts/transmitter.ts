@@ -1,4 +1,5 @@
 import { ArrayMaxSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
+import { connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import type { Figure } from '../quantity/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
@@ -82,6 +83,11 @@ export class TransmitterSpec extends PartBase {
   @IsOptional()
   @TextField({ least: 0, most: 60 })
   ownCells?: string;
+
+  /** The plug of its own pack or charger. */
+  @IsOptional()
+  @IsIn(connectorFamilyIds)
+  ownPlug?: ConnectorFamilyId;
 
   @NestedList(() => ControlSpec, { most: 40 })
   controls!: ControlSpec[];

@@ -3,6 +3,7 @@ import type { PartSpec } from '../parts/part-spec';
 import type { Build } from './build';
 import { componentId, isOn } from './component-id';
 import type { Fitting } from './fitting';
+import type { ServoSeat } from './servo-seat';
 
 /** Takes out of a list what a test holds for; a list without such is left the very value that it was. */
 export function dropWhere<T>(list: T[], isGone: (item: T) => boolean): void {
@@ -53,16 +54,24 @@ export function settleAfterSwap(build: Draft<Build>, fittingId: string, part: Pa
   const at = build.fittings.findIndex((candidate) => candidate.id === fittingId);
   const fitting = build.fittings[at];
   if (!fitting) return;
-  const { regulatorVolts, cutoff, protocol, running, brake, isReversed, inside, ...kept } = fitting;
+  const { regulatorVolts, cutoff, protocol, running, brake, isReversed, inside, seat, ...kept } = fitting;
   const protocols = 'protocols' in part ? part.protocols : [];
   const settings = {
     ...stillValid({ regulatorVolts, cutoff, running, brake, isReversed }, part),
     ...(protocol !== undefined && protocols.includes(protocol) && { protocol }),
     ...(inside && { inside }),
+    ...(seat && { seat: bareSeat(seat) }),
   };
-  if (Object.keys(settings).length < Object.keys(fitting).length - Object.keys(kept).length)
+  const isSeatCut = seat !== undefined && Object.keys(bareSeat(seat)).length < Object.keys(seat).length;
+  if (isSeatCut || Object.keys(settings).length < Object.keys(fitting).length - Object.keys(kept).length)
     build.fittings[at] = { ...kept, ...settings };
   settleComponents(build, fittingId, part);
+}
+
+/** A seat as the model has it: what was made for the servo that was there does not fit another. */
+function bareSeat(seat: ServoSeat): ServoSeat {
+  const { hasPlate, openedBy, standoff, wantsHorn, ...bare } = seat;
+  return bare;
 }
 
 /** Keeps of a fitting what is set on, and what works, components that its sheet still has. */

@@ -35,6 +35,7 @@ export type Edit =
           | 'memory'
           | 'alarmVolts'
           | 'linkage'
+          | 'seat'
           | 'place'
         >
       >;

@@ -3,6 +3,7 @@ import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../p
 import { chemistries, type Chemistry } from '../packs/chemistry';
 import { Linkage } from './linkage';
 import { Placement } from './placement';
+import { ServoSeat } from './servo-seat';
 import { NestedField, NestedList } from '../validation/nested-field';
 import { TextField } from '../validation/text-field';
 
@@ -76,6 +77,10 @@ export class Fitting extends Settings {
   /** Servos: from the horn to what it moves. */
   @NestedField(() => Linkage, { optional: true })
   linkage?: Linkage;
+
+  /** Servos: what the model holds ready for it. */
+  @NestedField(() => ServoSeat, { optional: true })
+  seat?: ServoSeat;
 
   /** Where it lies in the model. */
   @NestedField(() => Placement, { optional: true })

@@ -3,19 +3,21 @@ import type { CheckContext } from '../findings/context';
 import { capital, nameList } from '../words/sentences';
 import { berthSteps, threadSteps } from './berth-steps';
 import { linkageSteps } from './linkage-steps';
+import { seatSteps } from './seat-steps';
 import { powerPlugSteps, unpowered } from './plug-steps';
 import type { Step } from './step';
 
 /** Volts a cell by which packs may differ when they are joined side by side: rule of thumb. */
 const packDifference = 0.02;
 
-/** Threaded leads, joints, lifted wires, rods, places, power plugs and adapters, then polarity, shorts and equal packs, all with the pack out. */
+/** Threaded leads, joints, lifted wires, seats, rods, places, power plugs and adapters, then polarity, shorts and equal packs, all with the pack out. */
 export function prepareSteps(context: CheckContext): Step[] {
   return [
     ...threadSteps(context),
     ...jointSteps(context),
     ...trimSteps(context),
     ...liftSteps(context),
+    ...seatSteps(context),
     ...linkageSteps(context),
     ...berthSteps(context),
     ...powerPlugSteps(context),

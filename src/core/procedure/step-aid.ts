@@ -67,6 +67,7 @@ const kits: Record<string, (context: CheckContext, step: Step) => string[]> = {
   thread: () => ['a grommet or a bit of tube', 'tweezers'],
   plug: label,
   rod: () => ['calipers or a ruler', 'pliers for the bends', 'a marking pen'],
+  seat: () => ['calipers or a ruler', 'a small round file', 'a drill of 2.5 mm'],
   berth: ({ build }, { touches }) =>
     build.fittings
       .filter(({ id }) => touches.includes(id))
@@ -101,6 +102,7 @@ const troubles: Record<string, string> = {
   thread: 'It does not pass: open the hole in the Berths and here, rather than squeeze the insulation.',
   plug: 'It does not go in with light pressure: it is turned, or of another family. Look at the colours again before you push.',
   rod: 'Half a millimetre off is taken up at the clevis; more than two, and the rod is made again.',
+  seat: 'The screws still lean, or the case touches below: measure again, and put it into the Berths.',
   berth:
     'It does not lie as planned: put the real place into the Berths, and see whether the leads still reach.',
   level:

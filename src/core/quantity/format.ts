@@ -19,6 +19,7 @@ export type Unit =
   | '°'
   | 'openings'
   | 'straps'
+  | 'teeth'
   | '%'
   | 'C'
   | 'cells'
@@ -107,6 +108,7 @@ const singulars: Partial<Record<Unit, string>> = {
   settings: 'setting',
   openings: 'opening',
   straps: 'strap',
+  teeth: 'tooth',
   fuses: 'fuse',
   grades: 'grade',
   cutoffs: 'cut-off',

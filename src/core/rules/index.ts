@@ -45,6 +45,7 @@ import { railTwoSources } from './rail-two-sources';
 import { railVoltsHigh } from './rail-volts-high';
 import { railVoltsLow } from './rail-volts-low';
 import { rawFedVolts } from './raw-fed-volts';
+import { servoSeat } from './servo-seat';
 import { servoTorque } from './servo-torque';
 import { servoTravel } from './servo-travel';
 import { servoWires } from './servo-wires';
@@ -111,6 +112,7 @@ export const rules: readonly Rule[] = [
   rawFedVolts,
   regulatorDropout,
   screwLength,
+  servoSeat,
   servoTorque,
   servoTravel,
   servoWires,

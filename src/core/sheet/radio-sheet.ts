@@ -1,3 +1,4 @@
+import { connectorFamily } from '../connectors/families';
 import type { CheckContext } from '../findings/context';
 import { formatQuantity } from '../quantity/format';
 import { channelTable } from '../radio/channel-table';
@@ -15,7 +16,7 @@ export function radioSheet(context: CheckContext): SheetTable[] {
       build.name,
       fitting.protocol ?? part.protocols.join(' or '),
       fitting.alarmVolts === undefined ? '' : formatQuantity(fitting.alarmVolts, 'V'),
-      part.ownCells ?? '',
+      [part.ownCells, part.ownPlug && connectorFamily(part.ownPlug).name].filter(Boolean).join(', '),
     ]);
   return [
     ...(memories.length > 0

@@ -1,6 +1,7 @@
 import { sizeOfPart } from '../berths/part-size';
 import { cellVolts } from '../packs/chemistry';
 import { kilogramsOfPart } from '../parts/kilograms';
+import type { ServoSpec } from '../parts/servo';
 import type { PartSpec } from '../parts/part-spec';
 import { stated } from '../quantity/figure';
 import { wattHoursPerKilogram } from './more-power';
@@ -29,6 +30,27 @@ const unlike: Readonly<Record<string, readonly [long: number, wide: number, high
   'board-converter-6': [42, 26, 12, 15],
 };
 
+/** Of servos by their length in millimetres: teeth, ear to shaft, ear to ear, and what of their height is under the ears. */
+const mounts: Readonly<
+  Record<number, readonly [teeth: number, toShaft: number, span: number, under: number]>
+> = {
+  23: [21, 8, 28, 0.7],
+  29: [25, 9.5, 35, 0.67],
+  41: [25, 14, 49.5, 0.72],
+  47: [25, 16, 56, 0.7],
+};
+
+function mountOf(part: ServoSpec, long: number, high: number) {
+  const [teeth, toShaft, span, share] = mounts[Math.round(long * 1000)] ?? [];
+  if (teeth === undefined || toShaft === undefined || span === undefined || share === undefined) return {};
+  return {
+    splineTeeth: part.splineTeeth ?? stated(teeth),
+    earToShaft: part.earToShaft ?? stated(toShaft / 1000),
+    earSpan: part.earSpan ?? stated(span / 1000),
+    underEars: part.underEars ?? stated(Math.round(share * high * 1000) / 1000),
+  };
+}
+
 const usualKilograms = (part: PartSpec): number =>
   part.kind === 'pack' && part.ampHours
     ? (part.cells * cellVolts(part.chemistry).nominal * part.ampHours.value) /
@@ -52,5 +74,6 @@ export function withBody(part: PartSpec): PartSpec {
     width: part.width ?? stated(wide!),
     height: part.height ?? stated(high!),
     kilograms: part.kilograms ?? stated(kilograms),
+    ...(part.kind === 'servo' && mountOf(part, long!, high!)),
   };
 }

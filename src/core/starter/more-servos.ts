@@ -3,14 +3,14 @@ import type { ServoSpec } from '../parts/servo';
 import { estimated, stated } from '../quantity/figure';
 import { servoLead } from './ports';
 
-/** Outer sizes of a servo's case without ears and horn, in millimetres, what it weighs, and its output spline. */
+/** Outer sizes of a servo's case without ears and horn, in millimetres, what it weighs, and its output spline; its holes. */
 const cases = {
-  tiny: { size: [20, 8.5, 20], grams: 5, teeth: 15, earToShaft: 6.5 },
-  micro: { size: [23, 12, 23], grams: 10, teeth: 21, earToShaft: 8 },
-  mini: { size: [29, 13, 30], grams: 21, teeth: 25, earToShaft: 9.5 },
-  slim: { size: [41, 20, 26], grams: 46, teeth: 25, earToShaft: 14 },
-  standard: { size: [41, 20, 38], grams: 55, teeth: 25, earToShaft: 14 },
-  large: { size: [66, 30, 58], grams: 160, teeth: 15, earToShaft: 22 },
+  tiny: { size: [20, 8.5, 20], grams: 5, teeth: 15, earToShaft: 6.5, span: 24, under: 13 },
+  micro: { size: [23, 12, 23], grams: 10, teeth: 21, earToShaft: 8, span: 28, under: 16 },
+  mini: { size: [29, 13, 30], grams: 21, teeth: 25, earToShaft: 9.5, span: 35, under: 20 },
+  slim: { size: [41, 20, 26], grams: 46, teeth: 25, earToShaft: 14, span: 49.5, under: 16 },
+  standard: { size: [41, 20, 38], grams: 55, teeth: 25, earToShaft: 14, span: 49.5, under: 28 },
+  large: { size: [66, 30, 58], grams: 160, teeth: 15, earToShaft: 22, span: 76, under: 38 },
 } as const;
 
 type ServoRow = [
@@ -58,7 +58,7 @@ const movingShare = 0.18;
  * torque × free speed = share × volts × stall amps.
  */
 function servo([id, name, size, [least, most], columns, newtonMetres, seconds]: ServoRow): ServoSpec {
-  const { size: sizes, grams, teeth, earToShaft } = cases[size];
+  const { size: sizes, grams, teeth, earToShaft, span, under } = cases[size];
   const round = (value: number, digits: number) => Number(value.toPrecision(digits));
   const [length, width, height] = sizes;
   const family: ConnectorFamilyId = size === 'tiny' ? 'servo-3-small' : 'servo-3-flat';
@@ -88,6 +88,8 @@ function servo([id, name, size, [least, most], columns, newtonMetres, seconds]: 
     height: stated(height / 1000),
     splineTeeth: stated(teeth),
     earToShaft: stated(earToShaft / 1000),
+    earSpan: stated(span / 1000),
+    underEars: stated(under / 1000),
     ports: [servoLead({ plus: 'plus', minus: 'minus' }, family)],
   };
 }
