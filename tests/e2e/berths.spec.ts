@@ -60,6 +60,22 @@ test('a car laid out from its shape and two sizes; a part that is dragged out of
   await expect(well(page, 'Space')).toContainText('mm over');
   await putRight(page, /^The receiver lies in no berth/, /^Move the receiver/);
   await expect(well(page, 'Space')).not.toContainText('mm over');
+
+  // A servo of “the same size”: the car's own holes and horn are others, and what is done of it is a step.
+  await part(page, 'steering-servo').click();
+  const seat = page.getByRole('region', { name: /^Seat of the/ });
+  await seat.getByLabel('Hole to hole, mm').fill('44');
+  await seat.getByLabel('Teeth in the horn').fill('24');
+  await seat.getByLabel('Teeth in the horn').blur();
+  await putRight(
+    page,
+    /^The screw holes of the steering servo do not meet/,
+    /^Set the steering servo on a plate/,
+  );
+  await putRight(page, /^The horn does not go on the steering servo/, /^Get a horn with 25 teeth/);
+  await expect(well(page, 'Space')).not.toContainText('stop');
+  await page.goto('/fit-out?step=seat:steering-servo');
+  await expect(page.getByRole('main')).toContainText('holes 44 mm apart; for the servo holes 49.5 mm apart');
 });
 
 test('a boat laid out; a lead that is too short is told and lengthened; the pack levels her', async ({

@@ -15,6 +15,15 @@ test('a sheet typed in from nothing goes out as a file, away, and comes back fro
   await page.getByLabel('Voltage 1, V', { exact: true }).blur();
   await expect(page.getByLabel('Torque at 5 V, kg·cm', { exact: true })).toHaveValue('9');
 
+  // The sheet as it stands, words that are explained among them; and a photograph of the real one.
+  const table = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as CSV' }).click();
+  const csv = readFileSync(await (await table).path(), 'utf8');
+  expect(csv).toMatch(/^Torque at 5 V,9 kg·cm,stated/m);
+  expect(csv).toMatch(/^Stalled at 5 V,/m);
+  await page.getByLabel('Add a photograph').setInputFiles('docs/screenshots/loom-day.png');
+  await expect(page.getByRole('img', { name: 'Bench servo, as it is' })).toBeVisible();
+
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export', exact: true }).click();
   const file = await (await download).path();

@@ -91,10 +91,10 @@ test('a boat with a motor each side turns on one stick, by a mix made by draggin
   await editor.getByLabel('Steering, %').blur();
   await expect(spot(page, /^Part .*ontroller/)).toHaveCount(2);
 
-  await page.getByRole('button', { name: 'Picture' }).click();
+  await page.getByRole('button', { name: 'Picture', exact: true }).click();
   await page.getByRole('button', { name: 'Wire it for me' }).click();
   await page.getByRole('dialog').getByRole('button', { name: /^Do/ }).click();
-  await page.getByRole('button', { name: 'Radio' }).click();
+  await page.getByRole('button', { name: 'Radio', exact: true }).click();
   // Each controller hears a channel of its own.
   await expect(spot(page, /^Part .*ontroller.*, port 3/)).toHaveCount(1);
   await expect(spot(page, /^Part .*ontroller.*, port 4/)).toHaveCount(1);

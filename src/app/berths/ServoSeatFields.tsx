@@ -25,7 +25,7 @@ export function ServoSeatFields({ servo }: { servo: Fitted<'servo'> }) {
       {
         type: 'setFitting',
         fitting: fitting.id,
-        change: { seat: kept.length > 0 ? (Object.fromEntries(kept) as ServoSeat) : undefined },
+        change: { seat: kept.length > 0 ? Object.fromEntries(kept) : undefined },
       },
     ]);
   };

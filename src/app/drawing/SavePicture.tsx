@@ -1,18 +1,15 @@
-import { downloadBlob, downloadText } from '../shell/build-files';
 import { MenuButton } from '../loom/MenuButton';
-import { pngOf, svgText } from './save-picture';
-
-const forms = [
-  { id: 'svg', text: 'SVG, sharp at any size' },
-  { id: 'png', text: 'PNG, for a message or a document' },
-];
+import { pictureForms, savePicture, type PictureForm } from './save-picture';
 
 /** Saves a picture as it is drawn, under a name. */
 export function SavePicture({ svg, name }: { svg: SVGSVGElement | null; name: string }) {
-  const save = async (form: string) => {
-    if (!svg) return;
-    if (form === 'svg') downloadText(`${name}.svg`, svgText(svg), 'image/svg+xml');
-    else downloadBlob(`${name}.png`, await pngOf(svg));
-  };
-  return <MenuButton label="Save picture" options={forms} onChoose={(form) => void save(form)} />;
+  return (
+    <MenuButton
+      label="Save picture"
+      options={pictureForms}
+      onChoose={(form) => {
+        if (svg) void savePicture(svg, name, form as PictureForm);
+      }}
+    />
+  );
 }

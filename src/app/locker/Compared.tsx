@@ -11,6 +11,7 @@ import { useSum } from '../state/money-store';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { VoltLadder } from './VoltLadder';
+import { SavableTable } from '../lists/SavableTable';
 import styles from './Compared.module.css';
 
 interface ComparedProps {
@@ -42,45 +43,47 @@ export function Compared({ items, onShow, onBack }: ComparedProps) {
         />
         <Button onClick={onBack}>Back to the table</Button>
       </div>
-      <table className={styles.table}>
-        <thead>
-          <tr>
-            <td />
-            {items.map(({ part, state, price }) => (
-              <th key={part.id} scope="col">
-                <button type="button" className={styles.name} onClick={() => onShow(part.id)}>
-                  {capital(part.name)}
-                </button>
-                <span className={styles.note}>
-                  {[stateNames[state], price === undefined ? 'no price' : sum(price)]
-                    .filter(Boolean)
-                    .join(' · ')}
-                </span>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {shown.map((row) => (
-            <tr key={row.label} data-differs={row.differs}>
-              <th scope="row">
-                {row.label}
-                {row.differs && <span className="visually-hidden">, differs</span>}
-              </th>
-              {row.cells.map((cell, n) => (
-                <td key={items[n]!.part.id} className="figure">
-                  {cell === undefined ? 'unknown' : `${cell.text}${row.unit && ` ${row.unit}`}`}
-                  {cell?.value !== undefined && (
-                    <span className={styles.bar} data-bar aria-hidden>
-                      <span style={{ width: `${100 * share(row, cell.value)}%` }} />
-                    </span>
-                  )}
-                </td>
+      <SavableTable name="compared">
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <td />
+              {items.map(({ part, state, price }) => (
+                <th key={part.id} scope="col">
+                  <button type="button" className={styles.name} onClick={() => onShow(part.id)}>
+                    {capital(part.name)}
+                  </button>
+                  <span className={styles.note}>
+                    {[stateNames[state], price === undefined ? 'no price' : sum(price)]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </span>
+                </th>
               ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {shown.map((row) => (
+              <tr key={row.label} data-differs={row.differs}>
+                <th scope="row">
+                  {row.label}
+                  {row.differs && <span className="visually-hidden">, differs</span>}
+                </th>
+                {row.cells.map((cell, n) => (
+                  <td key={items[n]!.part.id} className="figure">
+                    {cell === undefined ? 'unknown' : `${cell.text}${row.unit && ` ${row.unit}`}`}
+                    {cell?.value !== undefined && (
+                      <span className={styles.bar} data-bar aria-hidden>
+                        <span style={{ width: `${100 * share(row, cell.value)}%` }} />
+                      </span>
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </SavableTable>
       {shown.length === 0 && <p>Their sheets say the same.</p>}
       {hasVolts && (
         <>

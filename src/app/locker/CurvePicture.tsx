@@ -1,5 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import type { SheetCurve } from '../../core/locker/sheet-curve';
+import { SaveFigure } from '../drawing/SaveFigure';
 import styles from './CurvePicture.module.css';
 
 const box = { width: 330, height: 170, left: 40, right: 12, top: 10, bottom: 34 };
@@ -22,7 +23,10 @@ export function CurvePicture({ curve }: { curve: SheetCurve }) {
     .join('');
   return (
     <figure className={styles.figure}>
-      <figcaption className={styles.title}>{title}</figcaption>
+      <figcaption className={styles.title}>
+        {title}
+        <SaveFigure name={title} />
+      </figcaption>
       <svg
         viewBox={`0 0 ${box.width} ${box.height}`}
         className={styles.picture}

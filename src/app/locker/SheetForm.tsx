@@ -10,6 +10,7 @@ import { capital } from '../../core/words/sentences';
 import { ChainSelect } from '../brief/ChainSelect';
 import { useSettings } from '../state/settings-store';
 import { Explained } from '../help/Explained';
+import { SavableTable } from '../lists/SavableTable';
 import { BoardRows } from './BoardRows';
 import { FigureRow } from './FigureRow';
 import { SheetRows } from './SheetRows';
@@ -40,19 +41,21 @@ export function SheetForm({ part, onChange, isInside = false }: SheetFormProps) 
           sheetOf={(inside, change) => <SheetForm part={inside} isInside onChange={change} />}
         />
       )}
-      <table className={styles.figures}>
-        <caption className="visually-hidden">Figures of the sheet</caption>
-        <tbody>
-          {fields.map((field) => (
-            <FigureRow
-              key={field.path}
-              part={part}
-              field={field}
-              onChange={onChange && ((figure) => onChange(withFigure(part, field, figure)))}
-            />
-          ))}
-        </tbody>
-      </table>
+      <SavableTable name={part.name}>
+        <table className={styles.figures}>
+          <caption className="visually-hidden">Figures of the sheet</caption>
+          <tbody>
+            {fields.map((field) => (
+              <FigureRow
+                key={field.path}
+                part={part}
+                field={field}
+                onChange={onChange && ((figure) => onChange(withFigure(part, field, figure)))}
+              />
+            ))}
+          </tbody>
+        </table>
+      </SavableTable>
       {part.kind === 'board' &&
         !onChange &&
         part.components.map(({ id, name, part: inside }) => (

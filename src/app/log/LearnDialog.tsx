@@ -11,6 +11,7 @@ import { PatchPreviewNote } from '../findings/PatchPreviewNote';
 import { useBuildStore } from '../state/build-store';
 import { usePreviews } from '../state/use-offers';
 import { useCalibration } from './log-query';
+import { SavableTable } from '../lists/SavableTable';
 import styles from './LogStation.module.css';
 
 interface LearnDialogProps {
@@ -65,27 +66,29 @@ export function LearnDialog({ task, readings, onClose }: LearnDialogProps) {
                   : 'The plan already says what was read, as near as the errors allow: nothing has to move.'}
               </p>
             ) : (
-              <table className={styles.moved}>
-                <caption>What was guessed, and what this model is</caption>
-                <thead>
-                  <tr>
-                    <th scope="col">Figure</th>
-                    <th scope="col">Moves by</th>
-                    <th scope="col">How sure</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {shown.map((figure) => (
-                    <tr key={figure.key}>
-                      <td>{figure.words}</td>
-                      <td className="figure">{moveWords(figure)}</td>
-                      <td className="figure">
-                        ±{percent(2 * figure.priorSigma)} → ±{percent(2 * figure.sigma)}
-                      </td>
+              <SavableTable name="learnt">
+                <table className={styles.moved}>
+                  <caption>What was guessed, and what this model is</caption>
+                  <thead>
+                    <tr>
+                      <th scope="col">Figure</th>
+                      <th scope="col">Moves by</th>
+                      <th scope="col">How sure</th>
                     </tr>
-                  ))}
-                </tbody>
-              </table>
+                  </thead>
+                  <tbody>
+                    {shown.map((figure) => (
+                      <tr key={figure.key}>
+                        <td>{figure.words}</td>
+                        <td className="figure">{moveWords(figure)}</td>
+                        <td className="figure">
+                          ±{percent(2 * figure.priorSigma)} → ±{percent(2 * figure.sigma)}
+                        </td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              </SavableTable>
             )}
             {found.figures.length > shown.length && (
               <p className={styles.facts}>

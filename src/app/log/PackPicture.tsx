@@ -3,6 +3,7 @@ import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { PackLife } from '../../core/log/pack-life';
 import { useWidth } from '../loom/use-width';
+import { Figure } from '../drawing/Figure';
 import { dayWords } from './day-words';
 import styles from './BesidePicture.module.css';
 
@@ -28,39 +29,41 @@ export function PackPicture({ life: { days, name } }: { life: PackLife }) {
     ({ ohms }) => y(ohms),
   )(read);
   return (
-    <figure className={styles.figure} ref={frame}>
-      <svg
-        className={styles.picture}
-        width={width}
-        height={height}
-        role="img"
-        aria-label={`Ohms inside the ${name}: ${read.map(({ on, ohms }) => `${dayWords(on)} ${ohms.toFixed(0)} mΩ`).join(', ')}`}
-      >
-        {y.ticks(3).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={margin.left}
-              x2={width - margin.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              className={styles.tick}
-            />
-            <text x={margin.left - 6} y={y(tick) + 4} textAnchor="end" className={styles.tickWords}>
-              {tick} mΩ
-            </text>
-          </g>
-        ))}
-        <path d={path ?? ''} className={styles.course} />
-        {read.map(({ at, on, ohms }) => (
-          <circle key={on} cx={x(at)} cy={y(ohms)} r={4.5} className={styles.good} />
-        ))}
-        <text x={margin.left} y={height - 5} className={styles.tickWords}>
-          {dayWords(read[0]!.on)}
-        </text>
-        <text x={width - margin.right} y={height - 5} textAnchor="end" className={styles.tickWords}>
-          {dayWords(read.at(-1)!.on)}
-        </text>
-      </svg>
-    </figure>
+    <div className={styles.figure} ref={frame}>
+      <Figure name={`ohms inside the ${name}`} caption={`Ohms inside the ${name}, mΩ`}>
+        <svg
+          className={styles.picture}
+          width={width}
+          height={height}
+          role="img"
+          aria-label={`Ohms inside the ${name}: ${read.map(({ on, ohms }) => `${dayWords(on)} ${ohms.toFixed(0)} mΩ`).join(', ')}`}
+        >
+          {y.ticks(3).map((tick) => (
+            <g key={tick}>
+              <line
+                x1={margin.left}
+                x2={width - margin.right}
+                y1={y(tick)}
+                y2={y(tick)}
+                className={styles.tick}
+              />
+              <text x={margin.left - 6} y={y(tick) + 4} textAnchor="end" className={styles.tickWords}>
+                {tick} mΩ
+              </text>
+            </g>
+          ))}
+          <path d={path ?? ''} className={styles.course} />
+          {read.map(({ at, on, ohms }) => (
+            <circle key={on} cx={x(at)} cy={y(ohms)} r={4.5} className={styles.good} />
+          ))}
+          <text x={margin.left} y={height - 5} className={styles.tickWords}>
+            {dayWords(read[0]!.on)}
+          </text>
+          <text x={width - margin.right} y={height - 5} textAnchor="end" className={styles.tickWords}>
+            {dayWords(read.at(-1)!.on)}
+          </text>
+        </svg>
+      </Figure>
+    </div>
   );
 }

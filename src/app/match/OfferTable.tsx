@@ -5,6 +5,7 @@ import { capital } from '../../core/words/sentences';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { addAndOpen } from '../state/open-build';
 import { useSum } from '../state/money-store';
+import { SavableTable } from '../lists/SavableTable';
 import styles from './MatchView.module.css';
 
 /** Limits that are shown: those that are tightest anywhere. */
@@ -29,93 +30,95 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
   };
   return (
     <div className={styles.scroll}>
-      <table className={styles.table}>
-        <thead>
-          <tr>
-            <td />
-            {offers.map((offer, n) => (
-              <th key={n} scope="col">
-                <span className={styles.offer}>Offer {n + 1}</span>
-                <span className={styles.best}>{bestIn(offers, offer) || ' '}</span>
-                <Button size="small" variant="contained" onClick={() => void tryOut(n, offer)}>
-                  Try it
-                </Button>
-                <Button size="small" onClick={() => apply(`take offer ${n + 1}`, offer.edits)}>
-                  Take it
-                </Button>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          <Row name="Run time, about" of={offers} show={({ runMinutes }) => `${runMinutes} min`} />
-          <Row
-            name="All parts weigh"
-            of={offers}
-            show={({ kilograms }) => `${(1000 * kilograms).toFixed(0)} g`}
-          />
-          {hasPrices && (
-            <Row
-              name="To spend"
-              of={offers}
-              show={(offer) =>
-                `${sum(offer.money)}${unpriced(offer) > 0 ? ` and ${unpriced(offer)} without a price` : ''}`
-              }
-            />
-          )}
-          <Row
-            name="To buy"
-            of={offers}
-            show={({ buy }) => parts(buy.reduce((sum, { count }) => sum + count, 0))}
-          />
-          <Row
-            name="To mind, not known"
-            of={offers}
-            show={({ minds, unknowns }) => `${minds}, ${unknowns}`}
-          />
-          <Row name="Adapters, joints" of={offers} show={({ joints }) => String(joints)} />
-        </tbody>
-        <tbody>
-          <tr className={styles.heading}>
-            <th scope="rowgroup" colSpan={offers.length + 1}>
-              What is left of each limit, the tightest first
-            </th>
-          </tr>
-          {limits.map((words) => (
-            <tr key={words}>
-              <th scope="row">{capital(words)}</th>
+      <SavableTable name="match">
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <td />
               {offers.map((offer, n) => (
-                <td key={n}>
-                  <Left share={leftOf(offer, words)} />
-                </td>
+                <th key={n} scope="col">
+                  <span className={styles.offer}>Offer {n + 1}</span>
+                  <span className={styles.best}>{bestIn(offers, offer) || ' '}</span>
+                  <Button size="small" variant="contained" onClick={() => void tryOut(n, offer)}>
+                    Try it
+                  </Button>
+                  <Button size="small" onClick={() => apply(`take offer ${n + 1}`, offer.edits)}>
+                    Take it
+                  </Button>
+                </th>
               ))}
             </tr>
-          ))}
-        </tbody>
-        <tbody>
-          <tr className={styles.heading}>
-            <th scope="rowgroup" colSpan={offers.length + 1}>
-              The part in each role
-            </th>
-          </tr>
-          {roles.map(({ role, name }) => {
-            const all = offers.map((offer) => offer.roles.find((each) => each.role === role));
-            const isAlike = all.every((each) => each?.part.id === all[0]?.part.id);
-            return (
-              <tr key={role} data-alike={isAlike}>
-                <th scope="row">{capital(name)}</th>
-                {all.map((chosen, n) => (
+          </thead>
+          <tbody>
+            <Row name="Run time, about" of={offers} show={({ runMinutes }) => `${runMinutes} min`} />
+            <Row
+              name="All parts weigh"
+              of={offers}
+              show={({ kilograms }) => `${(1000 * kilograms).toFixed(0)} g`}
+            />
+            {hasPrices && (
+              <Row
+                name="To spend"
+                of={offers}
+                show={(offer) =>
+                  `${sum(offer.money)}${unpriced(offer) > 0 ? ` and ${unpriced(offer)} without a price` : ''}`
+                }
+              />
+            )}
+            <Row
+              name="To buy"
+              of={offers}
+              show={({ buy }) => parts(buy.reduce((sum, { count }) => sum + count, 0))}
+            />
+            <Row
+              name="To mind, not known"
+              of={offers}
+              show={({ minds, unknowns }) => `${minds}, ${unknowns}`}
+            />
+            <Row name="Adapters, joints" of={offers} show={({ joints }) => String(joints)} />
+          </tbody>
+          <tbody>
+            <tr className={styles.heading}>
+              <th scope="rowgroup" colSpan={offers.length + 1}>
+                What is left of each limit, the tightest first
+              </th>
+            </tr>
+            {limits.map((words) => (
+              <tr key={words}>
+                <th scope="row">{capital(words)}</th>
+                {offers.map((offer, n) => (
                   <td key={n}>
-                    {chosen?.part.name}
-                    {chosen?.volts !== undefined && `, set to ${chosen.volts} V`}
-                    {chosen && !chosen.isChanged && <span className={styles.stays}> (stays)</span>}
+                    <Left share={leftOf(offer, words)} />
                   </td>
                 ))}
               </tr>
-            );
-          })}
-        </tbody>
-      </table>
+            ))}
+          </tbody>
+          <tbody>
+            <tr className={styles.heading}>
+              <th scope="rowgroup" colSpan={offers.length + 1}>
+                The part in each role
+              </th>
+            </tr>
+            {roles.map(({ role, name }) => {
+              const all = offers.map((offer) => offer.roles.find((each) => each.role === role));
+              const isAlike = all.every((each) => each?.part.id === all[0]?.part.id);
+              return (
+                <tr key={role} data-alike={isAlike}>
+                  <th scope="row">{capital(name)}</th>
+                  {all.map((chosen, n) => (
+                    <td key={n}>
+                      {chosen?.part.name}
+                      {chosen?.volts !== undefined && `, set to ${chosen.volts} V`}
+                      {chosen && !chosen.isChanged && <span className={styles.stays}> (stays)</span>}
+                    </td>
+                  ))}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </SavableTable>
     </div>
   );
 }

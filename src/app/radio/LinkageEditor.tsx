@@ -14,6 +14,7 @@ import type { Fitted } from '../../core/survey/build-index';
 import { capital } from '../../core/words/sentences';
 import { radiansPerDegree } from '../../core/quantity/angle';
 import { NumberField } from '../brief/NumberField';
+import { Figure } from '../drawing/Figure';
 import { MenuButton } from '../loom/MenuButton';
 import { useBuildStore } from '../state/build-store';
 import { useSettings } from '../state/settings-store';
@@ -82,7 +83,9 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
       <h3 className={styles.small}>{capital(fitting.name)}: what it moves</h3>
       <div className={styles.pair}>
         <div>
-          <LinkagePicture linkage={linkage} turned={turned} />
+          <Figure name={`linkage of the ${fitting.name}`} caption="Horn, rod and arm">
+            <LinkagePicture linkage={linkage} turned={turned} />
+          </Figure>
           <Slider
             size="small"
             value={stick}

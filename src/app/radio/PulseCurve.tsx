@@ -8,6 +8,7 @@ import { rangeOf } from '../../core/radio/pulse-range';
 import type { ChannelSetting } from '../../core/plan/channel-setting';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
+import { Figure } from '../drawing/Figure';
 import styles from './PulseCurve.module.css';
 
 const box = { width: 380, height: 226, left: 48, right: 44, top: 10, bottom: 34 };
@@ -84,7 +85,7 @@ export function PulseCurve({ row, functionId }: { row: ChannelRow; functionId: s
   const [servo] = row.devices.filter((device) => device.kind === 'servo');
   const perMicro = servo && degreesPerMicro(servo.part.travelDegrees?.value);
   return (
-    <figure className={styles.figure}>
+    <Figure name={`pulse of channel ${channel}`} caption={`Pulse of channel ${channel}, µs`}>
       <svg
         viewBox={`0 0 ${box.width} ${box.height}`}
         className={styles.picture}
@@ -156,6 +157,6 @@ export function PulseCurve({ row, functionId }: { row: ChannelRow; functionId: s
           </circle>
         ))}
       </svg>
-    </figure>
+    </Figure>
   );
 }

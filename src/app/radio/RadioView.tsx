@@ -10,6 +10,7 @@ import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { JoinDialog } from '../drawing/JoinDialog';
 import { SaveCsv } from '../lists/SaveCsv';
+import { Figure } from '../drawing/Figure';
 import { ChannelEditor } from './ChannelEditor';
 import { MemoryFields } from './MemoryFields';
 import { StrandPicture } from './StrandPicture';
@@ -69,17 +70,19 @@ export function RadioView() {
           {conflictWords(conflict)}
         </p>
       ))}
-      <StrandPicture
-        picture={picture}
-        lit={lit}
-        roleOf={roleOf}
-        onTap={(key) => {
-          if (!waiting) show(key);
-          tap(key);
-        }}
-        onStart={setWaiting}
-        onJoin={join}
-      />
+      <Figure name="radio" caption="Radio, from the control to the part">
+        <StrandPicture
+          picture={picture}
+          lit={lit}
+          roleOf={roleOf}
+          onTap={(key) => {
+            if (!waiting) show(key);
+            tap(key);
+          }}
+          onStart={setWaiting}
+          onJoin={join}
+        />
+      </Figure>
       {row && <ChannelEditor key={row.channel} row={row} />}
       <MemoryFields />
       {channels && (

@@ -8,6 +8,7 @@ import { useLocker } from '../state/locker-store';
 import { useSum } from '../state/money-store';
 import { trialRows } from '../trial/trial-rows';
 import { useTrial } from '../trial/use-trial';
+import { SavableTable } from '../lists/SavableTable';
 import styles from './RefitView.module.css';
 
 interface RefitOutcomeProps {
@@ -52,24 +53,26 @@ function SameOuting({ was, is }: { was: Build; is: Build }) {
         <p role="alert">The outing could not be worked out: {before.failure ?? after.failure}.</p>
       ) : rows[0] && rows[1] ? (
         <>
-          <table className={styles.trial}>
-            <thead>
-              <tr>
-                <th scope="col">Figure</th>
-                <th scope="col">As found</th>
-                <th scope="col">Planned</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows[1].map(({ name, value }, n) => (
-                <tr key={name}>
-                  <th scope="row">{name}</th>
-                  <td className="figure">{rows[0]![n]!.value}</td>
-                  <td className="figure">{value}</td>
+          <SavableTable name="refit on the same outing">
+            <table className={styles.trial}>
+              <thead>
+                <tr>
+                  <th scope="col">Figure</th>
+                  <th scope="col">As found</th>
+                  <th scope="col">Planned</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {rows[1].map(({ name, value }, n) => (
+                  <tr key={name}>
+                    <th scope="row">{name}</th>
+                    <td className="figure">{rows[0]![n]!.value}</td>
+                    <td className="figure">{value}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </SavableTable>
           <p className={styles.outcome}>{after.result && verdictOf(after.result).words}</p>
         </>
       ) : (

@@ -1,6 +1,7 @@
 import Slider from '@mui/material/Slider';
 import { scaleLinear, scaleLog, type ScaleLogarithmic } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
+import { SaveFigure } from '../drawing/SaveFigure';
 import { figureOf, type ChoicePoint, type ChoiceSpread } from '../../core/trial/choice-bench';
 import { useWidth } from '../loom/use-width';
 import { chartColour } from './chart-colours';
@@ -145,6 +146,7 @@ function BandChart({ band, points, x, width, now, inHand, onChoose }: BandChartP
               {each.name}
             </span>
           ))}
+        <SaveFigure name={title} />
       </figcaption>
       <svg
         width="100%"

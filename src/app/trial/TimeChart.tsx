@@ -7,6 +7,7 @@ import { CursorLayer } from './CursorLayer';
 import { Doubtful } from './Doubtful';
 import { ValueGrid } from './ValueGrid';
 import { useTimeView } from './time-view';
+import { SaveFigure } from '../drawing/SaveFigure';
 import styles from './TimeChart.module.css';
 
 export interface ChartLine {
@@ -76,7 +77,12 @@ export function TimeChart({
   return (
     <figure className={styles.figure} aria-label={title} ref={frame}>
       <figcaption className={styles.caption}>
-        <span className={styles.title}>{title}</span>
+        <span className={styles.title}>
+          {title}
+          <span className="visually-hidden">
+            , {unit}, from {from.toFixed(0)} to {to.toFixed(0)} s
+          </span>
+        </span>
         {lines
           .filter((line) => !line.isGhost)
           .map((line) => (
@@ -90,6 +96,7 @@ export function TimeChart({
               )}
             </span>
           ))}
+        <SaveFigure name={title} />
       </figcaption>
       <svg width="100%" height={height} className={styles.picture}>
         <ValueGrid y={y} left={margin.left} right={width - margin.right} />

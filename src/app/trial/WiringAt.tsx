@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { instantAt } from '../../core/trial/snapshots';
 import type { TrialResult } from '../../core/trial/trial-result';
 import { wiringInstant } from '../../core/circuit/wiring-instant';
+import { Figure } from '../drawing/Figure';
 import { LoomHeads, viewBoxWithHeads } from '../loom/LoomHeads';
 import { LoomLead } from '../loom/LoomLead';
 import { LeadTag } from '../loom/LeadTag';
@@ -25,12 +26,16 @@ export function WiringAt({ result }: { result: TrialResult }) {
   );
   if (!layout) return null;
   return (
-    <>
-      <p className={styles.note}>
-        At <b className="figure">{time.toFixed(2)} s</b>
-        {cursor === undefined ? ', where the receiver has least' : ''}: volts at each part, amps in each lead.
-        Move over the strip above for another instant.
-      </p>
+    <Figure
+      name="wiring at an instant"
+      caption={
+        <>
+          At <b className="figure">{time.toFixed(2)} s</b>
+          {cursor === undefined ? ', where the receiver has least' : ''}: volts at each part, amps in each
+          lead. Move over the strip above for another instant.
+        </>
+      }
+    >
       <svg
         className={styles.picture}
         viewBox={viewBoxWithHeads(layout)}
@@ -65,6 +70,6 @@ export function WiringAt({ result }: { result: TrialResult }) {
           return <LeadTag key={lead.id} lead={lead} lines={[words]} />;
         })}
       </svg>
-    </>
+    </Figure>
   );
 }

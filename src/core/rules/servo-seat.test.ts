@@ -29,7 +29,7 @@ testRule(servoSeat, {
         sheets: {
           'servo-micro-60': (part) => {
             const { earSpan: _, ...rest } = part as typeof part & { earSpan?: unknown };
-            return rest as typeof part;
+            return rest;
           },
         },
       }),
