@@ -11,7 +11,8 @@ import type { PlaceReason } from '../../core/berths/place-cost';
 import { wells, wellNames } from '../../core/findings/wells';
 import { formatQuantity } from '../../core/quantity/format';
 import { placeEdit } from '../../core/put-right/place-part';
-import { useBuildStore } from '../state/build-store';
+import { counted } from '../../core/words/sentences';
+import { applyAndSay } from '../state/done-store';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { usePlacing } from '../state/use-offers';
@@ -38,15 +39,15 @@ export function PlaceDialog({ onClose }: { onClose: () => void }) {
   const [isAnew, setAnew] = useState(!hasLoose);
   const which = isAnew ? [...layout.loose, ...layout.laid.map(({ fitted }) => fitted)] : layout.loose;
   const { data, error, refetch, isFetching } = usePlacing(which.map(({ fitting }) => fitting.id));
-  const apply = useBuildStore((state) => state.apply);
   const units = useSettings((state) => state.units);
   const { inside, index } = layout;
   const nameOf = (id: string) => index.get(id).fitting.name;
   const take = () => {
     if (!data) return;
-    const isTaken = apply(
+    const isTaken = applyAndSay(
       'place them for me',
       data.placed.map(({ fitting, place }) => placeEdit(fitting, place)),
+      `${counted(data.placed.length, 'part')} placed`,
     );
     if (isTaken) onClose();
   };

@@ -3,7 +3,8 @@ import { wells, wellNames } from '../../core/findings/wells';
 import { stations } from '../shell/stations';
 import { downloadBuild } from '../shell/build-files';
 import { useSettingsDialog } from '../settings/use-settings-dialog';
-import { useBuild, useBuildStore, useHistory } from '../state/build-store';
+import { useBuild, useHistory } from '../state/build-store';
+import { applyAndSay } from '../state/done-store';
 import { demos, openDemo, type DemoId } from '../state/open-build';
 import { useAllOffers } from '../state/use-offers';
 import { useBench } from '../theme/bench-store';
@@ -23,7 +24,6 @@ export function useCommands(): Command[] {
   const navigate = useNavigate();
   const build = useBuild();
   const offers = useAllOffers();
-  const apply = useBuildStore((state) => state.apply);
   const { undo, redo, undoDepth, redoDepth } = useHistory();
   const toggleBench = useBench((state) => state.toggle);
   const { open: openSettings } = useSettingsDialog();
@@ -48,7 +48,7 @@ export function useCommands(): Command[] {
       id: patch.id,
       group: 'Put right',
       name: patch.label,
-      run: () => apply(patch.label, patch.edits),
+      run: () => void applyAndSay(patch.label, patch.edits, `Done: ${patch.label}`),
     })),
     ...(undoDepth > 0 ? [{ id: 'undo', group: 'Build', name: 'Undo', keys: 'Ctrl Z', run: undo }] : []),
     ...(redoDepth > 0 ? [{ id: 'redo', group: 'Build', name: 'Redo', keys: 'Ctrl Shift Z', run: redo }] : []),

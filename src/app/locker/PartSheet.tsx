@@ -7,7 +7,8 @@ import { fitPart } from '../../core/brief/fit-part';
 import type { LockerItem } from '../../core/locker/locker-item';
 import { sheetCurve } from '../../core/locker/sheet-curve';
 import { capital } from '../../core/words/sentences';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuild } from '../state/build-store';
+import { applyAndSay } from '../state/done-store';
 import { usePlugName, useSettings } from '../state/settings-store';
 import { useLocker } from '../state/locker-store';
 import { PhotoButton } from '../drawing/PhotoButton';
@@ -28,7 +29,6 @@ interface PartSheetProps {
 /** One part's sheet, laid out for reading, with the picture that fits its kind. */
 export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
   const build = useBuild();
-  const apply = useBuildStore((state) => state.apply);
   const units = useSettings((state) => state.units);
   const save = useLocker((state) => state.save);
   const { part, state, price, isStarter } = item;
@@ -62,7 +62,12 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
       )}
       {part.maker && <p className={styles.maker}>{part.maker}</p>}
       <div className={styles.actions}>
-        <Button variant="contained" onClick={() => apply(`fit ${part.name}`, fitPart(build, part))}>
+        <Button
+          variant="contained"
+          onClick={() =>
+            applyAndSay(`fit ${part.name}`, fitPart(build, part), `Fitted into ${build.name}: ${part.name}`)
+          }
+        >
           Fit it into this build
         </Button>
         <SwapIn part={part} />

@@ -1,14 +1,13 @@
 import type { PartSpec } from '../../core/parts/part-spec';
 import { swappable } from '../../core/wiring/lead-edits';
 import { MenuButton, noteOf } from '../loom/MenuButton';
-import { useBuildStore } from '../state/build-store';
+import { applyAndSay } from '../state/done-store';
 import { useCheck } from '../state/use-check';
 import { usePreviews } from '../state/use-offers';
 
 /** Puts the part in the place of one that is fitted, saying beforehand what that does to the wells. */
 export function SwapIn({ part }: { part: PartSpec }) {
   const { context } = useCheck();
-  const apply = useBuildStore((state) => state.apply);
   const offers = context.index
     .ofKind(part.kind)
     .flatMap(({ fitting }) =>
@@ -25,7 +24,12 @@ export function SwapIn({ part }: { part: PartSpec }) {
       }))}
       onChoose={(id) => {
         const chosen = offers.find((offer) => offer.patch.id === id);
-        if (chosen) apply(`swap the ${chosen.fitting.name} for: ${part.name}`, chosen.patch.edits);
+        if (chosen)
+          applyAndSay(
+            `swap the ${chosen.fitting.name} for: ${part.name}`,
+            chosen.patch.edits,
+            `In the place of the ${chosen.fitting.name}: ${part.name}`,
+          );
       }}
     />
   );

@@ -4,15 +4,14 @@ import { previewWords } from '../../core/check/preview';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { correctSheet } from '../../core/put-right/swap-part';
 import type { Patch } from '../../core/plan/patch';
-
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuild } from '../state/build-store';
+import { applyAndSay } from '../state/done-store';
 import { usePreviews } from '../state/use-offers';
 import styles from './PartSheet.module.css';
 
 /** Asks whether a sheet that was corrected is to reach the open build, which has its own copy, and says what that does. */
 export function UseInBuild({ part }: { part: PartSpec }) {
   const build = useBuild();
-  const apply = useBuildStore((state) => state.apply);
   const own = build.parts.find(({ id }) => id === part.id);
   const isOther = own !== undefined && canonicalText(own) !== canonicalText(part);
   const patch: Patch = {
@@ -26,7 +25,16 @@ export function UseInBuild({ part }: { part: PartSpec }) {
   return (
     <p className={styles.other} role="status">
       {build.name} still has the sheet as it was, for: {names.join(', ')}.{' '}
-      <Button size="small" onClick={() => apply(`sheet of the ${part.name}`, patch.edits)}>
+      <Button
+        size="small"
+        onClick={() =>
+          applyAndSay(
+            `sheet of the ${part.name}`,
+            patch.edits,
+            `${build.name} has this sheet of the ${part.name} now`,
+          )
+        }
+      >
         Use this one there
       </Button>
       {preview && <span className={styles.note}>{previewWords(preview)}</span>}

@@ -8,7 +8,8 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import { wells, wellNames } from '../../core/findings/wells';
 import type { ProposedWiring } from '../../workers/check-jobs';
-import { useBuildStore } from '../state/build-store';
+import { counted } from '../../core/words/sentences';
+import { applyAndSay } from '../state/done-store';
 import { useProposal } from '../state/use-offers';
 import styles from './ProposalDialog.module.css';
 
@@ -48,7 +49,6 @@ interface StepsProps {
 }
 
 function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
-  const apply = useBuildStore((state) => state.apply);
   const taken = plan.proposals.filter((proposal) => !proposal.isRefused);
   const toggle = (id: string) => {
     const next = new Set(refused);
@@ -56,9 +56,10 @@ function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
     onRefuse(next);
   };
   const take = () => {
-    const isTaken = apply(
+    const isTaken = applyAndSay(
       'wire it for me',
       taken.flatMap((proposal) => proposal.edits),
+      `Wired: ${counted(taken.length, 'step')}`,
     );
     if (isTaken) onClose();
   };

@@ -2,7 +2,8 @@ import Button from '@mui/material/Button';
 import { useNavigate } from 'react-router';
 import type { Offer } from '../../core/match/match-build';
 import { capital } from '../../core/words/sentences';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuild } from '../state/build-store';
+import { applyAndSay } from '../state/done-store';
 import { addAndOpen } from '../state/open-build';
 import { useSum } from '../state/money-store';
 import { SavableTable } from '../lists/SavableTable';
@@ -17,7 +18,6 @@ const ample = 0.5;
 /** Offers side by side: what they cost, what they leave of each limit, and the part in each role. */
 export function OfferTable({ offers }: { offers: readonly Offer[] }) {
   const build = useBuild();
-  const apply = useBuildStore((state) => state.apply);
   const go = useNavigate();
   const sum = useSum();
   const limits = tightest(offers);
@@ -42,7 +42,12 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
                   <Button size="small" variant="contained" onClick={() => void tryOut(n, offer)}>
                     Try it
                   </Button>
-                  <Button size="small" onClick={() => apply(`take offer ${n + 1}`, offer.edits)}>
+                  <Button
+                    size="small"
+                    onClick={() =>
+                      applyAndSay(`take offer ${n + 1}`, offer.edits, `Offer ${n + 1} is in the build`)
+                    }
+                  >
                     Take it
                   </Button>
                 </th>

@@ -9,6 +9,7 @@ import { HullStrip } from '../hull/HullStrip';
 import { useSettingsDialog } from '../settings/use-settings-dialog';
 import { useBackup } from '../state/backup-store';
 import { useBuildStore } from '../state/build-store';
+import { useDone } from '../state/done-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
@@ -21,6 +22,7 @@ import { useIsWide } from './use-is-wide';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
 
+const JustDone = lazy(() => import('./JustDone'));
 const HelpDialog = lazy(() => import('../help/HelpDialog'));
 const RestoreDialog = lazy(() => import('../builds/RestoreDialog'));
 const SettingsDialog = lazy(() => import('../settings/SettingsDialog'));
@@ -42,6 +44,7 @@ export function Shell() {
   const backup = useBackup((state) => state.backup);
   const settings = useSettingsDialog();
   const isWorking = useIsFetching() > 0;
+  const isDone = useDone(({ done }) => done !== undefined);
   const rehearsal = useTrialFindings((state) => state.rehearsal);
   return (
     <div className={styles.frame}>
@@ -84,6 +87,11 @@ export function Shell() {
       {settings.isOpen && (
         <Suspense fallback={null}>
           <SettingsDialog onClose={settings.close} />
+        </Suspense>
+      )}
+      {isDone && (
+        <Suspense fallback={null}>
+          <JustDone />
         </Suspense>
       )}
       <Refusal />

@@ -11,7 +11,7 @@ export const motorKind = describeKind<'motor'>({
   terminals: () => ({ consumes: [] }),
   signal: () => undefined,
   fields: (part) => [
-    { path: 'kv', label: 'Speed', unit: 'rev/min per V', scale: 1 },
+    { path: 'kv', label: 'Speed, KV', unit: 'rev/min per V', scale: 1 },
     ...(part.motorKind === 'brushed' ? [{ path: 'turns', label: 'Turns', unit: 'turns', scale: 1 }] : []),
     ampsField('fullLoadAmps', 'At full load'),
     voltsField('fullLoadVolts', 'Amps taken at'),
