@@ -56,6 +56,8 @@ test('a car laid out from its shape and two sizes; a part that is dragged out of
   await page.mouse.down();
   await page.mouse.move(box.x + 10, box.y - 40, { steps: 4 });
   await page.mouse.move(box.x + 10, 180, { steps: 4 });
+  // The hull follows the hand: the part has not been put down yet.
+  await expect(well(page, 'Space')).toContainText('mm over');
   await page.mouse.up();
   await expect(well(page, 'Space')).toContainText('mm over');
   await putRight(page, /^The receiver lies in no berth/, /^Move the receiver/);

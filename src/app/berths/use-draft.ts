@@ -1,10 +1,12 @@
-import { useMemo, useState } from 'react';
-import { Layout } from '../../core/berths/layout';
+import { useEffect, useMemo, useState } from 'react';
+import type { Layout } from '../../core/berths/layout';
+import { checkBuild, withFindings } from '../../core/check/check-build';
 import { applyEdits } from '../../core/plan/edits';
 import type { Placement } from '../../core/plan/placement';
 import { placeEdit } from '../../core/put-right/place-part';
-import { BuildIndex } from '../../core/survey/build-index';
-import { useCheck } from '../state/use-check';
+import { useLocker } from '../state/locker-store';
+import { usePreviewStore } from '../state/preview-store';
+import { useCheck, useRehearsed } from '../state/use-check';
 
 /** A part that is being moved, and has not been put down. */
 export interface Draft {
@@ -12,21 +14,29 @@ export interface Draft {
   place: Placement;
 }
 
-/** The layout as it is, or as it would be with a part where it is being moved to. */
+/** The layout as it is, or as it would be with a part where it is being moved to; the hull follows it. */
 export function useDraftLayout(): {
   layout: Layout;
   draft: Draft | undefined;
   setDraft: (draft: Draft | undefined) => void;
 } {
   const { context } = useCheck();
+  const found = useRehearsed();
+  const parts = useLocker((state) => state.parts);
   const [draft, setDraft] = useState<Draft>();
-  const { layout } = context.survey;
   const drafted = useMemo(
     () =>
       draft && context.index.has(draft.fitting)
-        ? new Layout(new BuildIndex(applyEdits(context.build, [placeEdit(draft.fitting, draft.place)])))
-        : layout,
-    [context, draft, layout],
+        ? withFindings(
+            checkBuild(applyEdits(context.build, [placeEdit(draft.fitting, draft.place)]), parts),
+            found,
+          )
+        : undefined,
+    [context, draft, found, parts],
   );
-  return { layout: drafted, draft, setDraft };
+  useEffect(() => {
+    usePreviewStore.setState({ underWay: drafted?.wells });
+    return () => usePreviewStore.setState({ underWay: undefined });
+  }, [drafted]);
+  return { layout: (drafted?.context ?? context).survey.layout, draft, setDraft };
 }

@@ -8,7 +8,9 @@ import styles from './HullStrip.module.css';
 
 /** The hull with its five wells: level, word and number, and a way to the findings of each. */
 export function HullStrip() {
-  const { wells: reports } = useCheck();
+  const { wells: still } = useCheck();
+  const underWay = usePreviewStore((state) => state.underWay);
+  const reports = underWay ?? still;
   const after = usePreviewStore((state) => state.shown)?.wells;
   const { view, isChosen, showWell } = usePanel();
   return (

@@ -1,8 +1,17 @@
 import { create } from 'zustand';
 import type { PatchPreview } from '../../core/check/preview';
+import type { CheckResult } from '../../core/check/check-result';
 
-/** The put-right being looked at, so that the hull can show where the water would stand. */
-export const usePreviewStore = create<{
+interface PreviewState {
+  /** The put-right being looked at, so that the hull can show where the water would stand. */
   shown: PatchPreview | undefined;
   show: (shown: PatchPreview | undefined) => void;
-}>()((set) => ({ shown: undefined, show: (shown) => set({ shown }) }));
+  /** The wells while something is being moved and has not been put down. */
+  underWay: CheckResult['wells'] | undefined;
+}
+
+export const usePreviewStore = create<PreviewState>()((set) => ({
+  shown: undefined,
+  show: (shown) => set({ shown }),
+  underWay: undefined,
+}));

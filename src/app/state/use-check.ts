@@ -25,9 +25,15 @@ export function useCheck(): CheckResult {
   useLocker((state) => state.parts);
   const build = useBuild();
   const check = checkOf(build);
-  const rehearsed = useTrialFindings();
-  const found = rehearsed.build === build ? rehearsed.findings : none;
+  const found = useRehearsed();
   return useMemo(() => withFindings(check, found), [check, found]);
+}
+
+/** What the last outing of the open build found. */
+export function useRehearsed(): readonly Finding[] {
+  const build = useBuild();
+  const rehearsed = useTrialFindings();
+  return rehearsed.build === build ? rehearsed.findings : none;
 }
 
 const none: readonly Finding[] = [];
