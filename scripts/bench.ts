@@ -17,7 +17,15 @@ import {
   pointMilliseconds,
   toleranceSeconds,
 } from './bench-trial';
-import { dragFrame, heapLeft, longestBriefTask, longestPageTask } from './bench-page';
+import {
+  dragFrame,
+  dragPartFrame,
+  firstView,
+  heapLeft,
+  longestBriefTask,
+  longestPageTask,
+  stationChange,
+} from './bench-page';
 import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
 
 const rounds = 200;
@@ -128,6 +136,9 @@ const ofPage = {
   'page.tolerance200runs.longestTaskMilliseconds': await longestPageTask(),
   'page.brief63.longestTaskMilliseconds': await longestBriefTask({ ...fleet(63), name: 'Fleet' }),
   'page.dragPlug.frameP95Milliseconds': await dragFrame(),
+  'page.dragPart.frameP95Milliseconds': await dragPartFrame(),
+  'page.firstView.milliseconds': await firstView(),
+  'page.stationChange.slowestMilliseconds': await stationChange(),
   'page.edits200outings50.heapLeftMegabytes': await heapLeft(),
 };
 for (const [name, value] of Object.entries(ofPage))
