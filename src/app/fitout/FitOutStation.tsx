@@ -72,6 +72,7 @@ export function Component() {
         <span className="figure">
           {done} of {states.length} done
         </span>
+        {!isListed && <Button onClick={() => look('rehearse')}>Rehearse it</Button>}
         <Button onClick={list}>{isListed ? 'Back to the step' : 'All steps'}</Button>
       </div>
       <StepList states={states} inHand={inHand} done={done} onShow={show} onLook={look} />
