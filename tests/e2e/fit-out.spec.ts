@@ -20,7 +20,7 @@ test('a held step is done all the same only for a reason, which is kept', async 
   await page.getByRole('button', { name: 'I do it anyway' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('button', { name: 'I do it anyway' })).toBeDisabled();
-  await dialog.getByLabel('Why you do it anyway').fill('Only the transmitter, no pack near');
+  await dialog.getByLabel('Why you do it anyway').fill('Only the transmitter,\nno pack near');
   await dialog.getByRole('button', { name: 'I do it anyway' }).click();
   await page.getByLabel(/^Which hole/).fill('Memory 3, timer off');
   await page.getByLabel('Add a photograph').setInputFiles('docs/screenshots/brief.png');

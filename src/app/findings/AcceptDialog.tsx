@@ -5,6 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { oneLine } from '../../core/words/sentences';
 import type { Finding } from '../../core/findings/finding';
 import { useBuildStore } from '../state/build-store';
 
@@ -14,7 +15,7 @@ export function AcceptDialog({ finding, onClose }: { finding: Finding; onClose: 
   const apply = useBuildStore((state) => state.apply);
   const needsReason = finding.severity === 'stop';
   const accept = () => {
-    const typed = reason.trim();
+    const typed = oneLine(reason);
     const acceptance = {
       finding: finding.id,
       margin: finding.margin,

@@ -5,6 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { oneLine } from '../../core/words/sentences';
 import { cautions } from '../../core/procedure/cautions';
 
 interface AnywayDialogProps {
@@ -15,7 +16,7 @@ interface AnywayDialogProps {
 /** Asks why a step is done though something holds it. */
 export function AnywayDialog({ onClose, onReason }: AnywayDialogProps) {
   const [typed, setTyped] = useState('');
-  const reason = typed.trim();
+  const reason = oneLine(typed);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="anyway-title">
       <form

@@ -14,6 +14,7 @@ import {
   withProtocols,
   withRegulatorVolts,
 } from '../../core/locker/sheet-rows';
+import { oneLine } from '../../core/words/sentences';
 import type { BecSpec } from '../../core/parts/bec';
 import type { ControllerSpec } from '../../core/parts/controller';
 import type { PartSpec } from '../../core/parts/part-spec';
@@ -61,7 +62,7 @@ function Remark({ part, onChange }: RowsProps<PartSpec>) {
       defaultValue={part.remark ?? ''}
       slotProps={{ htmlInput: { maxLength: 500 } }}
       onBlur={({ target }) => {
-        const remark = target.value.replaceAll(/\s+/g, ' ').trim();
+        const remark = oneLine(target.value);
         const { remark: _, ...rest } = part;
         if (remark !== (part.remark ?? '')) onChange(remark === '' ? rest : { ...part, remark });
       }}

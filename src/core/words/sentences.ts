@@ -25,3 +25,6 @@ export function agreeing(name: string, verb: string): string {
   if (!isMany(name)) return verb;
   return pluralOf[verb] ?? verb.replace(/(?:(ch|sh|ss|x)es|s)$/, '$1').replace(/^(fl)ie$/, '$1y');
 }
+
+/** What was typed over several lines, in one: sheets and lists print it as one. */
+export const oneLine = (typed: string): string => typed.replaceAll(/\s+/g, ' ').trim();
