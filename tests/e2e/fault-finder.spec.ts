@@ -89,6 +89,8 @@ test('a channel that is reversed, after an answer was taken back', async ({ page
   await complain(page, 'Survey catamaran', 'Steering: try it by itself');
   await page.getByRole('button', { name: 'It does nothing' }).click();
   await expect(page.getByRole('heading', { name: /^Next, / })).toBeVisible();
+  // The next evening: what was seen is still there.
+  await page.reload();
   await page.getByRole('button', { name: 'Take the last one back' }).click();
   await page.getByRole('button', { name: 'It goes the wrong way' }).click();
   await answer(page, (words) =>

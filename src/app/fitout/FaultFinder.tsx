@@ -60,7 +60,12 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
   const key = useBuildStore(({ recordKey }) => recordKey);
   const kept = useFinder(({ searches }) => searches[key]);
   const keep = useFinder((store) => store.change);
-  const { evidence, skipped, excluded } = searchOf(kept, state.step.id);
+  const { skipped, excluded, ...search } = searchOf(kept, state.step.id);
+  // The build may have changed since: what it no longer asks tells nothing of it.
+  const evidence = useMemo(
+    () => search.evidence.filter(({ test }) => table.tests.some(({ id }) => id === test)),
+    [search.evidence, table],
+  );
   const change: ChangeSearch = (what) => keep(key, state.step.id, what);
   const isPowerHeld = state.heldBy !== undefined;
   const before = useMemo(

@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
 import type { Evidence } from '../../core/faults/finder';
 
 /** A search for what is wrong: what was seen so far, what cannot be done, what it was not. */
@@ -21,19 +22,24 @@ interface FinderState {
   end: (key: string) => void;
 }
 
-/** Searches under way; they outlast a look at another station. */
-export const useFinder = create<FinderState>()((set) => ({
-  searches: {},
-  change: (key, step, change) =>
-    set(({ searches }) => ({
-      searches: { ...searches, [key]: { ...searchOf(searches[key], step), ...change } },
-    })),
-  end: (key) =>
-    set(({ searches }) => {
-      const { [key]: _, ...others } = searches;
-      return { searches: others };
+/** Searches under way, remembered in this browser: a person goes on with one the next evening. */
+export const useFinder = create<FinderState>()(
+  persist(
+    (set) => ({
+      searches: {},
+      change: (key, step, change) =>
+        set(({ searches }) => ({
+          searches: { ...searches, [key]: { ...searchOf(searches[key], step), ...change } },
+        })),
+      end: (key) =>
+        set(({ searches }) => {
+          const { [key]: _, ...others } = searches;
+          return { searches: others };
+        }),
     }),
-}));
+    { name: 'dry-hull-searches', version: 0 },
+  ),
+);
 
 const fresh = { evidence: [], skipped: [], excluded: [] };
 
