@@ -2,6 +2,7 @@ import type { Fitted } from '../survey/build-index';
 import type { Device } from '../network/device';
 import { Controller } from '../network/devices/controller';
 import { Motor } from '../network/devices/motor';
+import { sum } from 'd3-array';
 import { cellVolts } from '../packs/chemistry';
 import { terminalsOf } from '../kinds';
 import type { CheckContext } from '../findings/context';
@@ -10,6 +11,7 @@ import { usualFloor, wakingSeconds } from './waking';
 import { Sampler } from './sampler';
 import type { TrialFigures, TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
+import type { WatchedReceiver } from './receivers-watched';
 import type { BrownOut } from './watch/brown-out';
 import type { Discharge } from './watch/discharge';
 import type { Heat } from './watch/heat';
@@ -23,6 +25,7 @@ interface Parts {
   discharges: readonly { pack: Fitted<'pack'>; discharge: Discharge | undefined }[];
   heats: readonly Heat[];
   speed: ModelSpeed;
+  receivers: readonly WatchedReceiver[];
 }
 
 interface Line {
@@ -41,10 +44,9 @@ export class Recorder {
   private readonly heat: (Line & { limit: number })[];
   private readonly speed: Line;
   readonly slices: number;
-  private railMin = { volts: Infinity, at: 0 };
-  private readonly floorVolts: number;
+  /** The least that each receiver had, and when. */
+  private readonly least: { volts: number; at: number }[];
   private readonly lowestCells = new Map<string, number>();
-  private readonly receiverVolts: ((x: Float64Array) => number) | undefined;
 
   constructor(
     context: CheckContext,
@@ -62,9 +64,7 @@ export class Recorder {
       first = 0,
     ): Line => ({ id, name, read, sampler: new Sampler(seconds, this.slices, keep, first) });
 
-    const [receiver] = index.ofKind('receiver');
-    this.floorVolts = receiver?.part.minVolts?.value ?? usualFloor;
-    this.receiverVolts = receiver && parts.across(receiver.fitting.id, 'rail', 'ground');
+    this.least = parts.receivers.map(() => ({ volts: Infinity, at: 0 }));
     this.rails = survey.rails.map((rail) => {
       const owner = rail.supplies.find((supply) => supply.fitted.kind === 'receiver') ?? rail.supplies[0]!;
       const { plus, minus } = owner.terminal;
@@ -110,9 +110,11 @@ export class Recorder {
     if (time > wakingSeconds)
       for (const { id, read } of this.cells)
         this.lowestCells.set(id, Math.min(this.lowestCells.get(id) ?? Infinity, read(x, time)));
-    const volts = this.receiverVolts?.(x);
-    if (volts !== undefined && time > wakingSeconds && volts < this.railMin.volts)
-      this.railMin = { volts, at: time };
+    if (time <= wakingSeconds) return;
+    for (const [n, { volts: read }] of this.parts.receivers.entries()) {
+      const volts = read(x);
+      if (volts < this.least[n]!.volts) this.least[n] = { volts, at: time };
+    }
   }
 
   result(): Pick<TrialResult, 'slices' | 'rails' | 'amps' | 'charge' | 'cells' | 'heat' | 'speed'> {
@@ -128,21 +130,22 @@ export class Recorder {
     };
   }
 
-  figures(brownOut: BrownOut, usableShare: number): TrialFigures {
+  /** @param overReceivers the watch over each receiver, in the order of the receivers */
+  figures(overReceivers: readonly BrownOut[], usableShare: number): TrialFigures {
     const { heats, speed, discharges } = this.parts;
+    const worst = this.worstReceiver(overReceivers);
     const { seconds } = this.task.outing;
     const known = discharges.flatMap(({ discharge }) => discharge ?? []);
     const used = Math.max(0, ...known.map((discharge) => this.task.charge - discharge.charge));
     const nearest = [...heats].sort((a, b) => a.node.limit - a.most - (b.node.limit - b.most))[0];
     return {
-      hasWoken: brownOut.hasWoken,
-      railMinVolts:
-        brownOut.hasWoken && Number.isFinite(this.railMin.volts) ? this.railMin.volts : brownOut.mostVolts,
-      railMinAt: this.railMin.at,
-      floorVolts: this.floorVolts,
+      hasWoken: overReceivers.every((over) => over.hasWoken),
+      railMinVolts: worst.volts,
+      railMinAt: worst.at,
+      floorVolts: worst.floor,
       lowestCells: Object.fromEntries(this.lowestCells),
-      brownOuts: brownOut.count,
-      secondsDown: brownOut.seconds,
+      brownOuts: sum(overReceivers, (over) => over.count),
+      secondsDown: sum(overReceivers, (over) => over.seconds),
       mostPackAmps: Math.max(0, ...known.map((discharge) => discharge.mostAmps)),
       meanPackAmps: known.reduce((sum, discharge) => sum + discharge.given, 0) / seconds,
       runMinutes: used > 0 ? (usableShare * seconds) / used / 60 : Infinity,
@@ -151,6 +154,16 @@ export class Recorder {
       heatMargin: nearest ? nearest.node.limit - nearest.most : Infinity,
       topSpeed: speed.top,
     };
+  }
+
+  /** Of several receivers the one that is nearest to its floor, or furthest below it. */
+  private worstReceiver(overReceivers: readonly BrownOut[]): { volts: number; at: number; floor: number } {
+    const all = overReceivers.map((over, n) => {
+      const { volts, at } = this.least[n] ?? { volts: Infinity, at: 0 };
+      const floor = this.parts.receivers[n]?.floor ?? usualFloor;
+      return { volts: over.hasWoken && Number.isFinite(volts) ? volts : over.mostVolts, at, floor };
+    });
+    return all.sort((a, b) => a.volts - a.floor - (b.volts - b.floor))[0]!;
   }
 
   private lines(): Line[] {

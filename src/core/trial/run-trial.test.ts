@@ -19,6 +19,42 @@ function trial(build: Build, outingId = 'full-lock-reversals', change: Partial<T
   return run.value;
 }
 
+describe('a second receiver', () => {
+  const twoReceivers = (pack: string) =>
+    tub({
+      extra: [
+        { id: 'pack2', name: 'camera pack', part: pack },
+        { id: 'rx2', name: 'camera receiver', part: 'receiver-8-skerry' },
+        { id: 'pan', name: 'pan servo', part: 'servo-strong' },
+        { id: 'tilt', name: 'tilt servo', part: 'servo-strong' },
+      ],
+      leads: [
+        ['pack2.out', 'rx2.B'],
+        ['pan.lead', 'rx2.1'],
+        ['tilt.lead', 'rx2.2'],
+      ],
+      moreFunctions: [
+        { id: 'pan', name: 'Pan', role: 'mechanism', wants: 'staying', channel: 5, devices: ['pan'] },
+        { id: 'tilt', name: 'Tilt', role: 'mechanism', wants: 'staying', channel: 6, devices: ['tilt'] },
+      ],
+    });
+
+  it('browns out by itself, on dry cells that sag under two strong servos, and is named', () => {
+    const { events, figures, seconds } = trial(twoReceivers('pack-dry-4'));
+    const down = events.filter(({ kind }) => kind === 'brownOut');
+    expect(new Set(down.map(({ subject }) => subject))).toEqual(new Set(['rx2']));
+    expect(figures.railMinVolts).toBeLessThan(figures.floorVolts);
+    expect(figures.secondsDown).toBeLessThan(seconds);
+    expect(verdictOf(trial(twoReceivers('pack-dry-4'))).words).toMatch(/^The camera receiver browns out/);
+  });
+
+  it('stays up on cells that can', () => {
+    const result = trial(twoReceivers('pack-nimh-5-2000-3c'));
+    expect(result.events.filter(({ kind }) => kind === 'brownOut')).toEqual([]);
+    expect(verdictOf(result)).toMatchObject({ isGood: true });
+  });
+});
+
 describe('the harbour tug', () => {
   it('as first planned browns out on full-lock reversals, and says why', () => {
     const result = trial(demoBuild('harbour-tug-as-planned'));

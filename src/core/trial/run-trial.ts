@@ -19,7 +19,8 @@ import { Estimates } from '../circuit/estimates';
 import { controllerHeat, motorHeat, regulatorHeat, type MotorCooling } from './heat-nodes';
 import { ModelSpeed } from './model-speed';
 import { outingConditions } from './outing-conditions';
-import { usualFloor, wakingSeconds } from './waking';
+import { brownOuts, watchedReceivers } from './receivers-watched';
+import { wakingSeconds } from './waking';
 import { SnapshotKeeper } from './snapshots';
 import { Recorder } from './recorder';
 import type { TrialResult } from './trial-result';
@@ -28,7 +29,6 @@ import { bodyId, isAfloat } from '../circuit/values/vehicle-values';
 import type { Build } from '../plan/build';
 import { bodySpeed } from '../network/devices/body';
 import { StickBrake } from './watch/stick-brake';
-import { BrownOut } from './watch/brown-out';
 import { CutOff } from './watch/cut-off';
 import { Discharge } from './watch/discharge';
 import { FuseGuard } from './watch/fuse';
@@ -105,17 +105,8 @@ export function runTrial(
     ...motors.map(({ fitted, device: motor }) => motorHeat(motor, fitted, estimates, coolingOf(build), pace)),
     ...regulators.map(({ fitted, device: regulator }) => regulatorHeat(regulator, fitted, estimates)),
   ].map((node) => new Heat(node, task.air));
-  const [receiver] = index.ofKind('receiver');
-  const brownOut = new BrownOut({
-    receiver: receiver && {
-      id: receiver.fitting.id,
-      name: receiver.fitting.name,
-      floor: receiver.part.minVolts?.value ?? usualFloor,
-    },
-    volts: receiver ? across(receiver.fitting.id, 'rail', 'ground') : () => 0,
-    servos: servos.map((servo) => servo.device),
-    drives: controllers.map((controller) => controller.device),
-  });
+  const receivers = watchedReceivers(context, across);
+  const overReceivers = brownOuts(context, receivers, servos, controllers);
   const speed = new ModelSpeed(pace);
   const doubtfulFrom =
     isAfloat(build) && build.model === 'boat'
@@ -149,7 +140,7 @@ export function runTrial(
   ];
   const followers: Watcher[] = [...discharges, ...heats, speed, ...brakes];
   const watchers: Watcher[] = [
-    brownOut,
+    ...overReceivers,
     ...controllers.flatMap(({ fitted, device: controller }) => {
       const threshold = cutOffVolts(survey, fitted);
       const volts = across(fitted.fitting.id, 'power+', 'ground');
@@ -185,6 +176,7 @@ export function runTrial(
     discharges: packs,
     heats,
     speed,
+    receivers,
   });
 
   const snapshots = new SnapshotKeeper(
@@ -192,7 +184,7 @@ export function runTrial(
     model.elements,
     outing.seconds,
     recorder.slices,
-    receiver ? across(receiver.fitting.id, 'rail', 'ground') : () => 0,
+    receivers[0]?.volts ?? (() => 0),
   );
 
   let lastProgress = 0;
@@ -226,7 +218,7 @@ export function runTrial(
     outing: outing.id,
     seconds: outing.seconds,
     events: [...followers, ...watchers].flatMap((watcher) => watcher.events()).sort((a, b) => a.at - b.at),
-    figures: recorder.figures(brownOut, build.policies.usableShare),
+    figures: recorder.figures(overReceivers, build.policies.usableShare),
     estimates: estimates.all,
     missing: model.missing.map((missingFigure) => missingFigure.words),
     steps: run.value.steps,

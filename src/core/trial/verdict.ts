@@ -34,7 +34,10 @@ export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
     const when = `${often}, first at ${first.at.toFixed(1)} s`;
     if (kind === 'empty') return { isGood: false, words: first.words };
     if (kind !== 'brownOut') return { isGood: false, words: `${first.words} It happens ${when}.` };
-    return { isGood: false, words: `The receiver browns out ${when}. ${reasonOf(events, first)}` };
+    return {
+      isGood: false,
+      words: `The ${first.short ?? 'receiver'} browns out ${when}. ${reasonOf(events, first)}`,
+    };
   }
   const spare = figures.railMinVolts - figures.floorVolts;
   const silent = missing.length === 0 ? '' : ` Left out, as no sheet states it: ${nameList(missing)}.`;

@@ -94,6 +94,7 @@ export class BrownOut implements Watcher {
       subject: receiver.id,
       at,
       until,
+      short: receiver.name,
       words: `The ${receiver.name} restarts: its volts fell under ${receiver.floor.toFixed(1)} V. Servos go limp, drives to their fail-safe, for ${(until - at).toFixed(1)} s.`,
     }));
   }

@@ -1,0 +1,57 @@
+import type { CheckContext } from '../findings/context';
+import type { Controller } from '../network/devices/controller';
+import type { MovingServo } from '../network/devices/servo';
+import type { Fitted } from '../survey/build-index';
+import { usualFloor } from './waking';
+import { BrownOut } from './watch/brown-out';
+
+/** A receiver with the volts it has and those it needs. */
+export interface WatchedReceiver {
+  fitted: Fitted<'receiver'>;
+  floor: number;
+  volts: (x: Float64Array) => number;
+}
+
+/** The receivers of a build, each with its floor; a second one is as easily browned out as the first. */
+export const watchedReceivers = (
+  { index }: Pick<CheckContext, 'index'>,
+  across: (fitting: string, plus: string, minus: string) => (x: Float64Array) => number,
+): WatchedReceiver[] =>
+  index.ofKind('receiver').map((fitted) => ({
+    fitted,
+    floor: fitted.part.minVolts?.value ?? usualFloor,
+    volts: across(fitted.fitting.id, 'rail', 'ground'),
+  }));
+
+/**
+ * A watch over each receiver. It lets go of the parts that it is heard by; the only one of a build of all of them,
+ * since what is not plugged in yet is tried as if it were. Without any, one watch holds everything still.
+ */
+export function brownOuts(
+  { survey }: Pick<CheckContext, 'survey'>,
+  receivers: readonly WatchedReceiver[],
+  servos: readonly { fitted: Fitted<'servo'>; device: MovingServo }[],
+  controllers: readonly { fitted: Fitted<'controller'>; device: Controller }[],
+): BrownOut[] {
+  if (receivers.length === 0) {
+    const all = {
+      servos: servos.map(({ device }) => device),
+      drives: controllers.map(({ device }) => device),
+    };
+    return [new BrownOut({ receiver: undefined, volts: () => 0, ...all })];
+  }
+  const [first] = receivers;
+  return receivers.map(({ fitted, floor, volts }) => {
+    const { id, name } = fitted.fitting;
+    const hears = (part: Fitted): boolean => {
+      const own = survey.signalOf(part.fitting.id)?.receiver.fitting.id ?? first!.fitted.fitting.id;
+      return receivers.length === 1 || own === id;
+    };
+    return new BrownOut({
+      receiver: { id, name, floor },
+      volts,
+      servos: servos.filter((servo) => hears(servo.fitted)).map(({ device }) => device),
+      drives: controllers.filter((controller) => hears(controller.fitted)).map(({ device }) => device),
+    });
+  });
+}
