@@ -107,7 +107,8 @@ function columnsFor(
       width: Math.max(90, 20 + 7.5 * (label.length + unit.length + 2)),
       ...(unit !== '' && { type: 'number' as const }),
       valueGetter: (_, { cells }) => cells.get(label)?.value ?? cells.get(label)?.text,
-      valueFormatter: (value: string | number | undefined) => String(value ?? ''),
+      valueFormatter: (value: string | number | undefined) =>
+        typeof value === 'number' ? String(Number(value.toPrecision(3))) : (value ?? ''),
     })),
     {
       field: 'mass',

@@ -57,7 +57,8 @@ export function sheetCells(part: PartSpec, units = benchUnits): Map<string, Shee
     if (!figure) continue;
     const value = numberIn(figure, inChosenUnits(field, units));
     const mark = figure.provenance === 'stated' ? '' : ` (${figure.provenance})`;
-    cells.set(field.label, { text: `${value}${mark}`, value });
+    // What is read is as exact as sheets are; what goes out as a file keeps what it is.
+    cells.set(field.label, { text: `${Number(value.toPrecision(3))}${mark}`, value });
   }
   return cells;
 }
