@@ -43,7 +43,7 @@ const stepError: Tolerance = {
 };
 /** Newton's last change; the error after it is of the order of its square. */
 const settled: Tolerance = {
-  volts: { relative: 1e-4, absolute: 4e-5 },
+  volts: { relative: 1e-4, absolute: 1e-4 },
   speed: { relative: 1e-4, absolute: 2e-3 },
   angle: { relative: 1e-4, absolute: 1e-5 },
   pace: { relative: 1e-4, absolute: 2e-5 },

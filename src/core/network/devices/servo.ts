@@ -32,6 +32,10 @@ export interface ServoValues {
   omegaEps?: number;
 }
 
+/** Speed over which friction comes in, rad/s; and the share of it below which a servo is as good as still. */
+const usualEps = 0.1;
+const stillShare = 0.2;
+
 /** Volts at which its electronics have woken. */
 const wakingVolts = 1;
 
@@ -106,6 +110,15 @@ export class MovingServo implements Device {
     return Math.max(0, u * motorAmps) + this.values.idleAmps * Math.min(Math.max(volts, 0) / wakingVolts, 1);
   }
 
+  /** Where an iteration turns it round, friction has its kink between: standing still is where both sides settle. */
+  limit(before: Float64Array, after: Float64Array): boolean {
+    const [was, is] = [before[this.speedIndex]!, after[this.speedIndex]!];
+    const still = stillShare * (this.values.omegaEps ?? usualEps);
+    if (was * is >= 0 || Math.abs(was) < still || Math.abs(is) < still) return false;
+    after[this.speedIndex] = 0;
+    return true;
+  }
+
   stamp(point: Point): void {
     const { x, f, a, time } = point;
     const { values, branch, slots, speedIndex, angleIndex } = this;
@@ -130,7 +143,7 @@ export class MovingServo implements Device {
       branch.slope(point, 3, uByAngle * (motorAmps + (u * volts) / ohms));
     }
 
-    const eps = values.omegaEps ?? 0.1;
+    const eps = values.omegaEps ?? usualEps;
     const tanh = Math.tanh(speed / eps);
     const spring = values.loadSpring ?? 0;
     f[speedIndex]! += friction * tanh + spring * angle + (values.loadConst ?? 0) - kt * motorAmps;
