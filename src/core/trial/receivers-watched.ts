@@ -24,8 +24,9 @@ export const watchedReceivers = (
   }));
 
 /**
- * A watch over each receiver. It lets go of the parts that it is heard by; the only one of a build of all of them,
- * since what is not plugged in yet is tried as if it were. Without any, one watch holds everything still.
+ * A watch over each receiver: when it is down, the parts that listen to it are let go. A build's only receiver is
+ * taken to work all its parts, since what is not plugged in yet is tried as if it were. Without any receiver, one
+ * watch holds everything still.
  */
 export function brownOuts(
   { survey }: Pick<CheckContext, 'survey'>,
