@@ -43,6 +43,18 @@ export function ServoSeatFields({ servo }: { servo: Fitted<'servo'> }) {
       </p>
     </div>
   );
+  const tick = (key: 'hasSaver' | 'hasPlate', label: string) => (
+    <FormControlLabel
+      label={label}
+      control={
+        <Checkbox
+          size="small"
+          checked={seat[key] === true}
+          onChange={({ target }) => keep({ [key]: target.checked ? true : undefined })}
+        />
+      }
+    />
+  );
   return (
     <section aria-label={`Seat of the ${fitting.name}`}>
       <h3 className={styles.small}>The seat that the model has for it</h3>
@@ -64,26 +76,8 @@ export function ServoSeatFields({ servo }: { servo: Fitted<'servo'> }) {
         </div>
       </div>
       <div className={styles.tools}>
-        <FormControlLabel
-          label="A servo saver between shaft and rod"
-          control={
-            <Checkbox
-              size="small"
-              checked={seat.hasSaver === true}
-              onChange={({ target }) => keep({ hasSaver: target.checked ? true : undefined })}
-            />
-          }
-        />
-        <FormControlLabel
-          label="On a plate of its own"
-          control={
-            <Checkbox
-              size="small"
-              checked={seat.hasPlate === true}
-              onChange={({ target }) => keep({ hasPlate: target.checked ? true : undefined })}
-            />
-          }
-        />
+        {tick('hasSaver', 'A servo saver between shaft and rod')}
+        {tick('hasPlate', 'On a plate of its own')}
         {madeReady(seat, units)}
       </div>
     </section>

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import { useBuildStore, useHistory } from '../state/build-store';
+import { useHistory } from '../state/build-store';
 import { useDone } from '../state/done-store';
 
 /** Milliseconds that it stands: long enough to be read and reached for. */
@@ -9,11 +9,10 @@ const standing = 8000;
 /** What was just done, and the way back; gone as soon as anything else is done. */
 export default function JustDone() {
   const { done, close } = useDone();
-  const build = useBuildStore((state) => state.build);
   const { undo } = useHistory();
   return (
     <Snackbar
-      open={done !== undefined && done.build === build}
+      open={done !== undefined}
       autoHideDuration={standing}
       // On a phone the stations stand below.
       sx={{ bottom: { xs: 84, md: 24 } }}

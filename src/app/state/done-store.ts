@@ -23,6 +23,14 @@ export const useDone = create<DoneState>()((set) => ({
 export function applyAndSay(action: string, edits: readonly Edit[], words: string): boolean {
   const isTaken = useBuildStore.getState().apply(action, edits);
   const { build } = useBuildStore.getState();
-  if (isTaken && build) useDone.setState({ done: { words, build } });
+  if (isTaken && build) {
+    useDone.setState({ done: { words, build } });
+    // The next change ends it for good: an undo of that one must not bring it back.
+    const stop = useBuildStore.subscribe((state) => {
+      if (state.build === build) return;
+      stop();
+      useDone.setState(({ done }) => ({ done: done?.build === build ? undefined : done }));
+    });
+  }
   return isTaken;
 }

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
+import { networkOf } from '../network/reference-form';
+import { integrate } from '../transient/integrate';
 import { checkBuild } from '../check/check-build';
 import { starterLocker } from '../starter/starter-locker';
 import { runTrial } from '../trial/run-trial';
@@ -29,5 +31,59 @@ describe('a capacitor across the rail', () => {
     });
     expect(lowestWith!).toBeGreaterThan(5);
     expect(Math.abs(lowestWith! - lowest!)).toBeLessThan(2e-3);
+  });
+
+  // Two amps more than a BEC gives, for 3 ms, take 6 mC: 1.3 V of 4.7 mF.
+  it('bridges a dip of milliseconds, by the volts that its charge makes', () => {
+    const lowest = (farads: number) => {
+      const network = networkOf(
+        [
+          { kind: 'source', id: 'pack', node: 'p', volts: 8, ohms: 0.05 },
+          {
+            kind: 'linear',
+            id: 'bec',
+            from: 'p',
+            to: 'rail',
+            setVolts: 6,
+            maxAmps: 1,
+            dropoutVolts: 0.5,
+            quiescentAmps: 0,
+            outOhms: 0.05,
+          },
+          { kind: 'capacitor', id: 'cap', from: 'rail', to: 'gnd', farads },
+          {
+            kind: 'currentLoad',
+            id: 'servos',
+            from: 'rail',
+            amps: 3,
+            kneeVolts: 0.5,
+            on: [
+              [0, 0],
+              [0.5, 0],
+              [0.50001, 1],
+              [0.50301, 1],
+              [0.50302, 0],
+              [1, 0],
+            ],
+          },
+        ],
+        false,
+      );
+      const rail = network.indexOf('rail')!;
+      let least = Infinity;
+      const run = integrate(network, {
+        seconds: 0.6,
+        mostStep: 0.01,
+        onStep: (time, x) => {
+          if (time > 0.4) least = Math.min(least, x[rail]!);
+          return 'go on';
+        },
+      });
+      expect(run.ok).toBe(true);
+      return least;
+    };
+    expect(lowest(10e-6)).toBeLessThan(1);
+    expect(lowest(4700e-6)).toBeGreaterThan(6 - 0.05 - 1.4);
+    expect(lowest(4700e-6)).toBeLessThan(6 - 1.1);
   });
 });

@@ -11,10 +11,14 @@ export function wiredHome(
   modelFunction: ModelFunction,
   device: string,
 ): number | undefined {
-  const port = survey.signalOf(device)?.port;
+  const path = survey.signalOf(device);
+  const port = path?.port;
   const isShared =
     port?.channel !== undefined &&
-    modelFunction.devices.some((each) => each !== device && survey.signalOf(each)?.port === port);
+    modelFunction.devices.some((each) => {
+      const other = each === device ? undefined : survey.signalOf(each);
+      return other?.receiver.fitting.id === path?.receiver.fitting.id && other?.port.id === port.id;
+    });
   return isShared && hostedChannels(build, modelFunction).includes(port.channel!)
     ? port.channel
     : homeChannel(build, modelFunction, device);

@@ -108,6 +108,16 @@ describe('a seat that was put right', () => {
     );
   });
 
+  it('keeps the longer of two filings, for the holes and for the shaft', () => {
+    const both = seated({ holeSpan: 0.047, shaftAt: 0.0133 });
+    const filed = [1, 2].reduce((build) => {
+      const found = checkBuild(build, starterLocker).findings.find(({ rule }) => rule === 'servo-seat');
+      return found ? applyEdits(build, found.patches[0]!.edits) : build;
+    }, both);
+    expect(checkBuild(filed, starterLocker).findings.filter(({ rule }) => rule === 'servo-seat')).toEqual([]);
+    expect(filed.fittings.find(({ id }) => id === 'rudder')?.seat?.openedBy).toBe(0.0015);
+  });
+
   it('loses what was made for a servo when another takes its place', () => {
     const swapped = applyEdits(right, [
       { type: 'swapPart', fitting: 'rudder', part: starterPart('servo-mini-metal') },

@@ -2,13 +2,24 @@ import { airUnder, mostOpened, servoFit, type ServoFit } from '../berths/servo-f
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { Patch } from '../plan/patch';
 import type { ServoSeat } from '../plan/servo-seat';
+import type { Figure } from '../quantity/figure';
 import type { Fitted } from '../survey/build-index';
 import { defineRule } from './rule';
 import { millimetres, planTerm } from './support/berth-terms';
 import { figureTerm, plannedTerm } from './support/terms';
 
+/** Distance pieces higher than this are a mount of their own, in metres. */
+const mostStandoff = 0.05;
+
 type Message = 'holesApart' | 'shaftAside' | 'tooDeep' | 'otherSpline';
 
+/** A length of its sheet, in millimetres. */
+const sheetTerm = (name: string, figure: Figure) => ({
+  ...figureTerm(name, figure, 'mm'),
+  value: millimetres(figure.value),
+});
+
+/** The next half millimetre up, in metres. */
 const half = (metres: number): number => Math.ceil(metres * 2000 - 1e-6) / 2000;
 
 /** Servos of “the same size” against what the model holds ready: holes, shaft, depth, spline. */
@@ -77,10 +88,7 @@ function sizeReports(servo: Fitted<'servo'>, { holes, shaft, under }: ServoFit):
       actual: millimetres(holes.brings.value),
       limit: millimetres(holes.has),
       formula: 'from ear to ear by its sheet, against from hole to hole of the seat',
-      terms: [
-        { ...figureTerm('ear to ear', holes.brings, 'mm'), value: millimetres(holes.brings.value) },
-        planTerm('hole to hole', holes.has, 'measured'),
-      ],
+      terms: [sheetTerm('ear to ear', holes.brings), planTerm('hole to hole', holes.has, 'measured')],
       offers: () => [...openHoles(servo, Math.abs(holes.by) / 2), ...plate()],
     });
   if (shaft)
@@ -92,7 +100,7 @@ function sizeReports(servo: Fitted<'servo'>, { holes, shaft, under }: ServoFit):
       limit: millimetres(shaft.has),
       formula: 'from ear to shaft by its sheet, against where the shaft must stand',
       terms: [
-        { ...figureTerm('ear to shaft', shaft.brings, 'mm'), value: millimetres(shaft.brings.value) },
+        sheetTerm('ear to shaft', shaft.brings),
         planTerm('shaft must stand at', shaft.has, 'measured'),
       ],
       offers: () => [...openHoles(servo, Math.abs(shaft.by)), ...plate()],
@@ -109,14 +117,16 @@ function sizeReports(servo: Fitted<'servo'>, { holes, shaft, under }: ServoFit):
       formula:
         'depth under the ears and a millimetre of air, against the room under them with its distance pieces',
       terms: [
-        { ...figureTerm('under its ears', under.brings, 'mm'), value: millimetres(under.brings.value) },
+        sheetTerm('under its ears', under.brings),
         planTerm('room there', under.has, 'measured'),
         ...(standoff > 0 ? [planTerm('distance pieces', standoff, 'stated')] : []),
       ],
       offers: () =>
-        change(servo, 'standoff', `Set the ${name} on distance pieces of ${millimetres(needed)} mm`, {
-          standoff: needed,
-        }),
+        needed > mostStandoff
+          ? []
+          : change(servo, 'standoff', `Set the ${name} on distance pieces of ${millimetres(needed)} mm`, {
+              standoff: needed,
+            }),
     });
   }
   return reports;
@@ -149,7 +159,8 @@ const openHoles = (servo: Fitted<'servo'>, metres: number): Patch[] =>
   metres > mostOpened
     ? []
     : change(servo, 'open-holes', `Make the holes longer by ${millimetres(half(metres))} mm each`, {
-        openedBy: half(metres),
+        // What was opened for the holes stays open for the shaft.
+        openedBy: Math.max(half(metres), servo.fitting.seat?.openedBy ?? 0),
       });
 
 const change = (
