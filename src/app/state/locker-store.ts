@@ -40,6 +40,29 @@ const stateOf = ({ items, spoilt }: StoredLocker) => ({
   costs: costsIn(items),
 });
 
+/** How many writes are asked for and not yet done, and the last of them: each waits for the one before. */
+let underWay = 0;
+let last: Promise<unknown> = Promise.resolve();
+
+/** Writes when all that was asked before is written; the last of a burst reads back what then lies there. */
+async function inTurn<T>(write: () => Promise<T>): Promise<T> {
+  underWay += 1;
+  const turn = last.then(write, write);
+  last = turn.catch(() => undefined);
+  try {
+    return await turn;
+  } finally {
+    underWay -= 1;
+    if (underWay === 0) await useLocker.getState().load();
+  }
+}
+
+/** The list with this item in it, in the place of the one it follows. */
+function withItem(items: readonly LockerItem[], item: LockerItem): LockerItem[] {
+  const isKnown = items.some((known) => known.part.id === item.part.id);
+  return isKnown ? items.map((known) => (known.part.id === item.part.id ? item : known)) : [item, ...items];
+}
+
 /** The locker as it lies in the browser. */
 export const useLocker = create<LockerState>()((set, get) => ({
   items: [],
@@ -52,24 +75,26 @@ export const useLocker = create<LockerState>()((set, get) => ({
   save: async (item) => {
     const problem = partProblem(item.part, item.part.name);
     if (problem) return refuse(`The sheet of ${item.part.name} cannot be kept`, problemText(problem));
-    const seen = get().items.find((known) => known.part.id === item.part.id);
-    const clashes = await repository.save(item, seen);
-    await get().load();
+    const { items, spoilt } = get();
+    const seen = items.find((known) => known.part.id === item.part.id);
+    // Shown at once: a second change in a sheet is made to this one, not to what lies in the store by then.
+    set(stateOf({ items: withItem(items, item), spoilt: [...spoilt] }));
+    const clashes = await inTurn(() => repository.save(item, seen));
     if (clashes.length > 0) tell('Changed in two windows at once', clashWords(clashes));
   },
   saveAll: async (items) => {
-    await repository.saveAll(items);
-    await get().load();
+    await inTurn(() => repository.saveAll(items));
   },
   remove: async (partId) => {
-    await repository.remove(partId);
-    await get().load();
+    await inTurn(() => repository.remove(partId));
   },
 }));
 
 /** Takes in what other windows change in the locker. Returns a function that stops it. */
 export function followLocker(): () => void {
   return repository.watch((stored) => {
+    // The last write of a burst reads back what others wrote meanwhile.
+    if (underWay > 0) return;
     // What this window wrote itself it has read already.
     if (JSON.stringify(stored.items) !== JSON.stringify(useLocker.getState().items))
       useLocker.setState(stateOf(stored));
