@@ -5,7 +5,8 @@ const port = 4310;
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 1,
+  // The machine that this has to pass on has two cores, and a page waits more than it works.
+  workers: 2,
   timeout: 60_000,
   // A browser on a busy machine misses a click now and then; what needs a second try is told as flaky.
   retries: 1,
