@@ -43,6 +43,11 @@ export interface Device {
    * stretch between them. @returns whether it changed `after`
    */
   limit?(before: Float64Array, after: Float64Array): boolean;
+  /**
+   * Moves where the next step's iteration starts, where carrying on from the steps before has led past a limit of the
+   * device. @param last the unknowns after the last step
+   */
+  guess?(last: Float64Array, start: Float64Array): void;
   /** Amps it takes from its supply, or gives into its output where it is a source. */
   amps(x: Float64Array, time: number): number;
   /**

@@ -45,6 +45,7 @@ export class Network {
   private readonly base: Float64Array;
   private readonly stamping: readonly Device[];
   private readonly limiting: readonly Device[];
+  private readonly guessing: readonly Device[];
 
   /** @param isStatic whether an operating point is wanted, or a course through time */
   constructor(wireUps: readonly WireUp[], isStatic: boolean) {
@@ -60,6 +61,7 @@ export class Network {
     this.inner = order.inner;
     this.stamping = this.devices.filter((device) => device.stamp !== undefined);
     this.limiting = this.devices.filter((device) => device.limit !== undefined);
+    this.guessing = this.devices.filter((device) => device.guess !== undefined);
     this.nodes = Int32Array.from(notes.kinds.keys()).filter((n) => n < this.size && this.isNode(n));
     const wireCount = order.conductances.length;
     this.wireFrom = new Int32Array(wireCount);
@@ -130,6 +132,11 @@ export class Network {
     let isHeld = false;
     for (const device of this.limiting) if (device.limit!(before, after)) isHeld = true;
     return isHeld;
+  }
+
+  /** Lets devices move the start of a step's iteration. @param last the unknowns after the last step */
+  guess(last: Float64Array, start: Float64Array): void {
+    for (const device of this.guessing) device.guess!(last, start);
   }
 
   /** Sets the nodes that were folded away, from those that were solved for. @param x has room for all names */

@@ -56,6 +56,27 @@ const leftOver = (change: number, before: number): number => {
 /** A contraction that two changes in a row show; above it the next may be another. */
 const mostTrusted = 0.1;
 
+/**
+ * How fast the last call came down: 1 where nobody knows. Kept from step to step, as the change after a first iteration
+ * then tells what a second would find (A. C. Hindmarsh et al., SUNDIALS, ACM TOMS 31, 2005, section 2.1).
+ */
+interface CourseMemory {
+  contraction: number;
+}
+
+/** The least that one call shows of the next, and how much less it shows each time that it is not looked at again. */
+const leastContraction = 1e-3;
+const staling = 10;
+/** A first change of more shares than this may have passed a kink that no contraction tells of. */
+const mostUnseen = 10;
+
+/** Whether what the calls before have shown lets a first iteration be enough. */
+function isTrusted(course: CourseMemory | undefined, change: number): boolean {
+  if (!course || change > mostUnseen || change * course.contraction > 1) return false;
+  course.contraction = Math.min(1, course.contraction * staling);
+  return true;
+}
+
 export interface NewtonTask {
   /** Where to begin; the answer replaces it. */
   x: Float64Array;
@@ -64,6 +85,8 @@ export interface NewtonTask {
   extra?: (x: Float64Array, f: Float64Array, a: Float64Array) => void;
   allowed: Allowance;
   mostIterations: number;
+  /** What the calls before this one on the same course have shown; absent where each is to stand by itself. */
+  course?: CourseMemory;
 }
 
 /** `converged`, or the index of the unknown that would not settle. */
@@ -75,7 +98,7 @@ export type NewtonResult =
  * whole where no device holds them back; whoever calls shortens the way where that fails.
  */
 export function newton(network: Network, scratch: Scratch, task: NewtonTask): NewtonResult {
-  const { x, time, extra, mostIterations } = task;
+  const { x, time, extra, mostIterations, course } = task;
   const { relative, absolute } = task.allowed;
   const { f, a } = scratch;
   const { lu, size } = network;
@@ -111,7 +134,12 @@ export function newton(network: Network, scratch: Scratch, task: NewtonTask): Ne
     }
     if (Number.isNaN(worst)) return { converged: false, iterations, trouble };
     const isHeld = network.limit(scratch.before, x);
-    if (!isHeld && leftOver(worst, last) <= 1) return { converged: true, iterations };
+    if (!isHeld && leftOver(worst, last) <= 1) {
+      if (course && iterations > 1)
+        course.contraction = iterations === 2 ? Math.max(worst / last, leastContraction) : 1;
+      return { converged: true, iterations };
+    }
+    if (!isHeld && iterations === 1 && isTrusted(course, worst)) return { converged: true, iterations };
     isFresh = iterations === 1 || worst < goodContraction * last;
     last = worst;
   }

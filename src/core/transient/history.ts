@@ -19,6 +19,11 @@ export class History {
     this.push(time, x);
   }
 
+  /** The unknowns at the last point. */
+  get last(): Float64Array {
+    return this.points[0]!.x;
+  }
+
   push(time: number, x: Float64Array): void {
     if (this.points.length === 3) this.room.push(this.points.pop()!.x);
     const copy = this.room.pop()!;

@@ -41,18 +41,21 @@ const stepError: Tolerance = {
   celsius: { relative: 1e-4, absolute: 0.02 },
   charge: { relative: 1e-5, absolute: 1e-5 },
 };
-/** Newton's last change; the error after it is of the order of its square. */
+/** Newton's last change; the error after it is of the order of its square. Of volts as of both wires of a lead. */
 const settled: Tolerance = {
-  volts: { relative: 1e-4, absolute: 1e-4 },
+  volts: { relative: 5e-5, absolute: 3e-4 },
   speed: { relative: 1e-4, absolute: 2e-3 },
-  angle: { relative: 1e-4, absolute: 1e-5 },
+  angle: { relative: 1e-4, absolute: 4e-5 },
   pace: { relative: 1e-4, absolute: 2e-5 },
   celsius: { relative: 1e-5, absolute: 1e-3 },
   charge: { relative: 1e-6, absolute: 1e-7 },
 };
 /** Looser steps may be settled more loosely too: at thirty a rail is still right to 10 mV. */
 const mostSettledBy = 30;
+/** From here on a step is taken by what the steps before it have shown of its iteration. */
+const leastTrusting = 10;
 
+/** First step at the start and after something switched, times looseness^1.5. */
 const firstStep = 2e-6;
 const leastStep = 1e-12;
 /** Above 1 + √2 the two-step formula is no longer stable. */
@@ -93,8 +96,11 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
     }
   };
 
+  const course = looseness < leastTrusting ? undefined : { contraction: 1 };
   let bend = 0;
-  let step = Math.min(firstStep, mostStep);
+  const restartStep = Math.min(firstStep * looseness ** 1.5, mostStep);
+  const stepAfterBend = bendStep * Math.min(looseness, mostSettledBy) ** 1.9;
+  let step = restartStep;
   for (const [index, start] of network.starts) x[index] = start;
   history.restart(0, x);
   while (end.time < seconds * (1 - 1e-12)) {
@@ -105,7 +111,8 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
     const time = taken === ahead ? end.time + ahead : end.time + taken;
     alpha = history.formula(taken, rest);
     history.extrapolate(taken, x);
-    const result = newton(network, scratch, { x, time, extra: rates, allowed, mostIterations: 9 });
+    network.guess(history.last, x);
+    const result = newton(network, scratch, { x, time, extra: rates, allowed, mostIterations: 9, course });
     end.iterations += result.iterations;
     const error = result.converged
       ? history.error(taken, x, differential, stepAllowed) / looseness
@@ -130,14 +137,14 @@ export function integrate(network: Network, task: CourseTask): Result<CourseEnd,
     const isBend = bend < bends.length && time >= bends[bend]! * (1 - 1e-12);
     if (then === 'switched') {
       history.restart(time, x);
-      step = Math.min(firstStep, mostStep);
-    } else if (isBend) step = Math.min(step, bendStep * looseness ** 1.9);
+      step = restartStep;
+    } else if (isBend) step = Math.min(step, stepAfterBend);
   }
   return success(end);
 }
 
 /**
- * First step after a bend, times looseness^1.9 (6 ms at thirty, where rails stay right to 6 mV): what drives the
+ * First step after a bend, times looseness^1.9 up to thirty (6 ms, with which rails stay right to 10 mV): what drives the
  * network goes on from the same value, so that its past still tells its future.
  */
 const bendStep = 1e-5;

@@ -5,7 +5,8 @@ import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
 import { firstToGive } from './first-to-give';
 import { outingsOf } from './outings';
-import { estimatesOf, factorAt, summarise, toleranceSample } from './tolerance';
+import { runTrial } from './run-trial';
+import { estimatesOf, factorAt, sampleFactors, summarise, toleranceSample } from './tolerance';
 import { usualTask } from './trial-task';
 
 const build = demoBuild('harbour-tug');
@@ -43,6 +44,22 @@ describe('a tolerance run', () => {
     expect(Math.min(...places)).toBeLessThan(-0.8);
     expect(Math.max(...places)).toBeGreaterThan(0.8);
     expect(places.every((place) => place >= -1 && place <= 1)).toBe(true);
+  });
+
+  it('is followed coarsely, and comes out as one that is followed closely', () => {
+    const long = usualTask(outingsOf(build).find((outing) => outing.seconds === 60)!);
+    const all = estimatesOf(context, long);
+    for (let number = 0; number < 4; number += 1) {
+      const coarse = toleranceSample(context, long, all, 1, number)!.figures;
+      const { factors } = sampleFactors(all, 1, number);
+      const close = runTrial(context, { ...long, slices: 0, looseness: 1, factors });
+      if (!close.ok) throw new Error('the close run could not be followed');
+      const { railMinVolts, runMinutes, hottestCelsius, brownOuts } = close.value.figures;
+      expect(Math.abs(coarse.railMinVolts - railMinVolts)).toBeLessThan(0.015);
+      expect(Math.abs(coarse.runMinutes / runMinutes - 1)).toBeLessThan(0.01);
+      expect(Math.abs(coarse.hottestCelsius / hottestCelsius - 1)).toBeLessThan(0.01);
+      expect(coarse.brownOuts).toBe(brownOuts);
+    }
   });
 
   it('ranks first what decides most: the ohms behind the rail', () => {

@@ -41,7 +41,7 @@ export interface ToleranceResult {
 }
 
 /** For a run whose lines nobody looks at. */
-const coarse = { slices: 0, looseness: 30 };
+const coarse = { slices: 0, looseness: 45 };
 
 /** The estimates of a build on an outing, by a run as they are taken. */
 export function estimatesOf(context: CheckContext, task: TrialTask): EstimatedFigure[] {

@@ -69,6 +69,22 @@ describe('a drive at rest', () => {
 });
 
 describe('a regulator', () => {
+  it('that gives freely is guessed to go on so, and one at a limit is left where it is', () => {
+    const { regulator, x } = fed('buck', 10, [steady(2)]);
+    const output = x.findIndex((volts) => Math.abs(volts - 4.96) < 1e-3);
+    const raised = x.slice();
+    raised[output]! += 0.5;
+    regulator.guess(x, raised);
+    expect(regulator.amps(raised)).toBeCloseTo(2, 3);
+    // One that gave nothing before may well go on giving nothing.
+    const idle = raised.slice();
+    idle[output]! += 0.5;
+    const start = idle.slice();
+    start[output]! += 0.5;
+    regulator.guess(idle, start);
+    expect(start[output]).toBeCloseTo(idle[output]! + 0.5, 9);
+  });
+
   const bec = (kind: 'buck' | 'linear'): Element => ({
     kind,
     id: 'bec',

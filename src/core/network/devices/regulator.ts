@@ -92,6 +92,14 @@ export class Regulator implements Device {
     return true;
   }
 
+  /** One that gives freely is taken to go on so: beyond its limits nothing tells how far its output will go. */
+  guess(last: Float64Array, start: Float64Array): void {
+    const [was, is] = [this.wanted(last), this.wanted(start)];
+    const { maxAmps, outOhms } = this.values;
+    const isFree = was > 0 && was < maxAmps;
+    if (isFree && (is <= 0 || is >= maxAmps)) start[this.output]! += (is - was) * outOhms;
+  }
+
   /** Amps it would give if it had no limits. */
   private wanted(x: Float64Array): number {
     const { setVolts, dropoutVolts, outOhms } = this.values;
