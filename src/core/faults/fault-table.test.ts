@@ -106,6 +106,17 @@ describe('the faults that a build may have', () => {
     );
   });
 
+  it('are told once of a lead from one receiver to another', () => {
+    const two = tub({
+      extra: [{ id: 'camera', name: 'camera receiver', part: 'receiver-8-skerry' }],
+      leads: [['rx.5', 'camera.2']],
+    });
+    const { faults } = tableOf(two);
+    const told = faults.filter(({ touches }) => touches.includes('camera'));
+    expect(told.map(({ id }) => id).filter((id) => id.startsWith('wrong-port:'))).toHaveLength(1);
+    expect(new Set(faults.map(({ id }) => id)).size).toBe(faults.length);
+  });
+
   it('are told of an unfinished build too', () => {
     const empty = { ...tub(), parts: [], fittings: [], leads: [], functions: [] };
     const table = faultTable(checkContext(empty, []));

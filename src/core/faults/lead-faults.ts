@@ -183,20 +183,15 @@ function wireFaults(index: BuildIndex, lead: Lead): Fault[] {
 
 /** Plugs in ports that are not theirs: two that changed places, or one beside its place. */
 export function portFaults({ index }: CheckContext): Fault[] {
-  const onChannels = index.ofKind('receiver').flatMap((receiver) =>
-    receiver.part.ports.flatMap((port) => {
-      const ref = { fitting: receiver.fitting.id, port: port.id };
+  const plugged = index.ofKind('receiver').flatMap(({ fitting, part }) =>
+    part.ports.flatMap((port) => {
+      const ref = { fitting: fitting.id, port: port.id };
       const lead = port.channel === undefined ? undefined : index.leadAt(ref);
-      return lead
-        ? [
-            {
-              lead,
-              ref: lead.from.port === port.id && sameFitting(lead.from, lead, index) ? lead.from : lead.to,
-            },
-          ]
-        : [];
+      return lead ? [{ lead, ref: isEnd(lead.from, ref) ? lead.from : lead.to }] : [];
     }),
   );
+  // A lead from one receiver to another is one plug to be told of, as there is one way to look at it.
+  const onChannels = [...new Map(plugged.map((plug) => [plug.lead.id, plug])).values()];
   const swaps = onChannels.flatMap(({ lead, ref }, n): Fault[] => {
     const next = onChannels[n + 1];
     if (!next) return [];
@@ -234,8 +229,8 @@ export function portFaults({ index }: CheckContext): Fault[] {
   return [...swaps, ...beside];
 }
 
-const sameFitting = (ref: PortRef, lead: Lead, index: BuildIndex): boolean =>
-  index.owner(ref).kind === 'receiver' && (ref === lead.from || ref === lead.to);
+const isEnd = (end: PortRef, { fitting, port }: PortRef): boolean =>
+  end.fitting === fitting && end.port === port;
 
 const ends = ({ from, to }: Lead): string[] => [from.fitting, to.fitting];
 
