@@ -53,7 +53,7 @@ const settled: Tolerance = {
 /** Looser steps may be settled more loosely too: at thirty a rail is still right to 10 mV. */
 const mostSettledBy = 30;
 /** From here on a step is taken by what the steps before it have shown of its iteration. */
-const leastTrusting = 10;
+const leastTrusting = 4;
 
 /** First step at the start and after something switched, times looseness^1.5. */
 const firstStep = 2e-6;
