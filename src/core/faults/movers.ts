@@ -27,6 +27,8 @@ function moversOf(survey: Survey, device: string): Mover[] {
       const lead = index.leadAt(ref);
       const end = lead && farEnd(lead, ref);
       const behind = end && index.owner(end);
+      if (behind?.kind === 'electronicSwitch')
+        return moversOf(survey, behind.fitting.id).map((mover) => ({ ...mover, device }));
       return behind && terminalsOf(behind.part).consumes.length > 0 ? [{ seen: behind, device }] : [];
     });
 }

@@ -1,5 +1,7 @@
 import { plainLoad } from '../circuit/plain-load';
 import { ownAmps } from '../circuit/values/own-amps';
+import { asRelay, asSwitch, feedMinus, isRelay } from '../parts/electronic-switch';
+import { sheetChoice } from '../parts/sheet-choice';
 import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';
 import { formatQuantity } from '../quantity/format';
@@ -14,23 +16,34 @@ export const electronicSwitchKind = describeKind<'electronicSwitch'>({
         id: 'supply',
         plus: 'logic+',
         minus: 'ground',
-        signal: 'signal',
+        ...(!isRelay(part) && { signal: 'signal' }),
         ...limits(part.minVolts, part.maxVolts),
       },
-      { id: 'feed', plus: 'feed+', minus: 'ground', ...limits(undefined, part.maxFeedVolts) },
+      { id: 'feed', plus: 'feed+', minus: feedMinus(part), ...limits(undefined, part.maxFeedVolts) },
     ],
   }),
-  signal: () => 'signal',
+  signal: (part) => (isRelay(part) ? undefined : 'signal'),
   fields: (part) => [
-    voltsField('minVolts', 'Least on its lead'),
-    voltsField('maxVolts', 'Most on its lead'),
+    voltsField('minVolts', isRelay(part) ? 'Pulls in at' : 'Least on its lead'),
+    voltsField('maxVolts', isRelay(part) ? 'Most on its coil' : 'Most on its lead'),
     voltsField('maxFeedVolts', 'Switches up to'),
-    ampsField('amps', 'Draws'),
+    ampsField('amps', isRelay(part) ? 'Coil draws' : 'Draws'),
     ...part.ports.flatMap(({ flow, name }, n) =>
       flow === 'out' ? [ampsField(`ports.${n}.maxAmps`, `Most from its ${name}`)] : [],
     ),
   ],
-  choices: () => [],
+  choices: (part) => [
+    sheetChoice(
+      'workedBy',
+      'Worked by',
+      isRelay(part) ? 'coil' : 'channel',
+      [
+        { value: 'channel', text: 'a receiver channel' },
+        { value: 'coil', text: 'volts on its coil (a relay)' },
+      ],
+      (value) => (value === 'coil' ? asRelay(part) : asSwitch(part)),
+    ),
+  ],
   draws: ({ amps }) => (amps ? { running: amps, stalled: amps } : { missing: 'amps' }),
   elements: ({ fitted, node, estimates }, part) => [
     plainLoad(
@@ -46,4 +59,7 @@ export const electronicSwitchKind = describeKind<'electronicSwitch'>({
     feedVolts === undefined ? 'nothing to switch' : `switches ${formatQuantity(feedVolts, 'V')}`,
   ],
   isDelicate: true,
+  // Nothing on a receiver works a relay.
+  replaces: (candidate, part) => isRelay(candidate) === isRelay(part),
+  roleWord: (part) => (isRelay(part) ? 'relay' : 'switch'),
 });

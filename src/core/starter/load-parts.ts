@@ -1,4 +1,4 @@
-import type { ElectronicSwitchSpec } from '../parts/electronic-switch';
+import { asRelay, type ElectronicSwitchSpec } from '../parts/electronic-switch';
 import type { LoadForm, LoadSpec } from '../parts/load';
 import type { PortSpec } from '../parts/port';
 import { stated } from '../quantity/figure';
@@ -103,5 +103,10 @@ export const electronicSwitches: ElectronicSwitchSpec[] = [
     ...electronicSwitch('switch-relay-7a', 7, [4.5, 6.5], 30),
     name: 'switch with relay, 7 A',
     amps: stated(0.09),
+  },
+  {
+    ...asRelay(electronicSwitch('relay-10a', 10, [3.8, 6.5], 30)),
+    name: 'bare relay, 10 A, coil for 5 V',
+    amps: stated(0.072),
   },
 ];

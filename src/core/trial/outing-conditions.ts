@@ -2,7 +2,9 @@ import type { CheckContext } from '../findings/context';
 import type { TrackPoints } from '../network/track';
 import type { Conditions } from '../circuit/conditions';
 import { Track } from '../network/track';
+import { coilPort, isRelay } from '../parts/electronic-switch';
 import { channelsOf, isMixed } from '../radio/channel-inputs';
+import { farEnd } from '../survey/build-index';
 import { toldTracks } from './told-tracks';
 import { coldFactor, type TrialTask } from './trial-task';
 
@@ -34,12 +36,18 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
     build.functions.filter(({ role }) => role === 'steer').flatMap(({ devices }) => devices),
   );
   for (const [device, points] of steeredDrives(context.build, pointsOf)) trackOf.set(device, points);
-  /** A load on an electronic switch does what the switch is told. */
-  const switchOf = (load: string): string | undefined =>
-    index
+  /** A load on an electronic switch does what the switch is told; one on a relay what works the coil is told. */
+  const switchOf = (load: string): string | undefined => {
+    const found = index
       .leadsOf(load)
       .flatMap((lead) => [index.owner(lead.from), index.owner(lead.to)])
-      .find(({ kind }) => kind === 'electronicSwitch')?.fitting.id;
+      .find(({ kind }) => kind === 'electronicSwitch');
+    if (found?.kind !== 'electronicSwitch' || !isRelay(found.part)) return found?.fitting.id;
+    const coil = { fitting: found.fitting.id, port: coilPort };
+    const lead = index.leadAt(coil);
+    const works = lead && index.owner(farEnd(lead, coil));
+    return works?.kind === 'electronicSwitch' ? works.fitting.id : undefined;
+  };
   const track = (id: string): TrackPoints => trackOf.get(id) ?? [];
   return {
     charge: task.charge,

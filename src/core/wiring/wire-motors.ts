@@ -1,5 +1,6 @@
 import { canDrive } from '../parts/controller';
 import type { CableSpec } from '../parts/cable';
+import { coilPort, isRelay } from '../parts/electronic-switch';
 import type { PartSpec } from '../parts/part-spec';
 import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
@@ -162,4 +163,9 @@ export function wireLoads(draft: WiringDraft): void {
       { fitting: load.fitting.id, port: 'power' },
     );
   }
+  for (const { fitting, part } of index.ofKind('electronicSwitch'))
+    if (isRelay(part) && draft.isFree({ fitting: fitting.id, port: coilPort }))
+      draft.unsolved.push(
+        `Coil of the ${fitting.name}: join it by hand to the pin or the switch that is to work it`,
+      );
 }

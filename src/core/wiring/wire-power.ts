@@ -1,6 +1,7 @@
 import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
 import type { CableSpec } from '../parts/cable';
+import { coilPort } from '../parts/electronic-switch';
 import type { PortSpec } from '../parts/port';
 import type { BuildIndex, Fitted } from '../survey/build-index';
 import { capital } from '../words/sentences';
@@ -203,7 +204,7 @@ function rawInlets(draft: WiringDraft, { fitting, part }: Fitted): PortRef[] {
   const fromRail = isVideo && draft.build.policies.videoFeed === 'rail';
   if (part.kind === 'cable' || part.kind === 'pack' || fromRail) return [];
   return part.ports
-    .filter((port) => port.use === 'power' && port.flow === 'in')
+    .filter((port) => port.use === 'power' && port.flow === 'in' && port.id !== coilPort)
     .map((port) => ({ fitting: fitting.id, port: port.id }))
     .filter((ref) => draft.isFree(ref));
 }
