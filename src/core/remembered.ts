@@ -1,23 +1,30 @@
 /** A function of one thing that works out each once. */
 export function rememberedAlone<A extends object, Value>(work: (of: A) => Value): (of: A) => Value {
-  const of = remembered((thing: A, _: undefined) => work(thing));
-  return (thing) => of(thing, undefined);
+  const known = new WeakMap<A, Value>();
+  return (of) => {
+    const found = known.get(of);
+    if (found !== undefined || known.has(of)) return found!;
+    const value = work(of);
+    known.set(of, value);
+    return value;
+  };
 }
 
 /** A function of two things that works out each pair once: a search asks for the same again and again. */
 export function remembered<A extends object, B, Value>(
   work: (first: A, second: B) => Value,
 ): (first: A, second: B) => Value {
-  const known = new WeakMap<A, Map<B, Value>>();
+  const rowOf = rememberedAlone((_: A) => new Map<B, Value>());
+  // A search holds the one while it goes through the others.
+  let last: A | undefined;
+  let row = new Map<B, Value>();
   return (first, second) => {
-    let row = known.get(first);
-    if (!row) {
-      row = new Map<B, Value>();
-      known.set(first, row);
-    }
-    if (row.has(second)) return row.get(second)!;
+    if (first !== last) row = rowOf((last = first));
+    const here = row;
+    const found = here.get(second);
+    if (found !== undefined || here.has(second)) return found!;
     const value = work(first, second);
-    row.set(second, value);
+    here.set(second, value);
     return value;
   };
 }

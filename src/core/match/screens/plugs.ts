@@ -52,14 +52,21 @@ function byPlugs(
   work: (ports: [PortSpec, PortSpec]) => number,
   apart: number,
 ): (source: Candidate, part: Candidate) => number {
-  const known = new Map<string, number>();
+  const rowOf = new Map<string, Map<string, number>>();
+  const bySource = rememberedAlone((source: Candidate) => {
+    const key = `${source.part.kind} ${plugOf(source)}`;
+    const row = rowOf.get(key) ?? new Map<string, number>();
+    rowOf.set(key, row);
+    return row;
+  });
   return (source, part) => {
-    const key = `${source.part.kind} ${plugOf(source)} ${plugIn(part)}`;
-    let value = known.get(key);
+    const row = bySource(source);
+    const key = plugIn(part);
+    let value = row.get(key);
     if (value === undefined) {
       const ports = facing(source.part, part.part);
       value = ports ? work(ports) : apart;
-      known.set(key, value);
+      row.set(key, value);
     }
     return value;
   };
