@@ -5,6 +5,7 @@ import { blankPart } from './blank-part';
 import type { LockerItem } from './locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { readField, withFigure } from './sheet-fields';
+import { sheetLists } from './sheet-lists';
 import { addVoltage, moveVoltage, withProtocols, withRegulatorVolts } from './sheet-rows';
 import { linksLabel, ownColumns, sheetColumns, stateNames } from './sheet-table';
 
@@ -160,6 +161,8 @@ function withCell(part: PartSpec, label: string, text: string): PartSpec | strin
     if (unknown === undefined) return set.choose(found.map(({ value }) => value));
     return `“${unknown}” is none of ${set.options.map((each) => each.text).join('; ')}`;
   }
+  const list = sheetLists(part).find((each) => each.label === label);
+  if (list) return list.read(text);
   const choice = kindChoices(part).find((each) => each.label === label);
   if (choice) {
     const wanted = text.toLowerCase();

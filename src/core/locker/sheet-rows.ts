@@ -72,8 +72,8 @@ export const removeControl = (transmitter: TransmitterSpec, id: string): Transmi
 });
 
 /** Most rows that a sheet has room for. */
-const mostTurnLimits = 12;
-const mostCellLimits = 8;
+export const mostTurnLimits = 12;
+export const mostCellLimits = 8;
 
 /** A controller's sheet with one more row of lowest turns, for a cell more than it has. */
 export function addTurnLimit(controller: ControllerSpec): ControllerSpec {

@@ -30,12 +30,42 @@ describe('a locker as a table', () => {
     for (const [n, { part, state, price }] of back.items.entries()) {
       expect([part.name, state, price]).toEqual([items[n]!.part.name, items[n]!.state, items[n]!.price]);
       expect(partProblem(part, 'part')).toBeUndefined();
-      // Rows of a board, and the BEC of a controller, are not columns; what is one comes back.
+      // Rows of a board are not columns; what is one comes back.
       const [was, is] = [sheetCells(items[n]!.part), sheetCells(part)];
       if (kind === 'board') continue;
       for (const [label, { text }] of was)
         expect(is.get(label)?.text, `${part.name}, ${label}`).toBe(text.replace(/ \(\w+\)$/, ''));
     }
+  });
+
+  it('carries the cells and turns of a controller, and says what they must look like', () => {
+    const headings = ['Name', 'Drives', 'Turns no fewer than', 'Takes cells'];
+    const { items, problems } = read('controller', headings, [
+      ['yard controller', 'brushed', '2S 21T; 3 cells: 27', 'LiPo 2-3; NiMH up to 8'],
+      ['shed controller', 'brushed', '2 cells: 21; 2 cells: 15', 'LiPo 3–2'],
+      ['dock controller', 'brushless', '2 cells: 21', 'oil 2'],
+    ]);
+    expect(items[0]!.part).toMatchObject({
+      turnLimits: [
+        { cells: 2, turns: { value: 21 } },
+        { cells: 3, turns: { value: 27 } },
+      ],
+      cellLimits: [
+        { chemistry: 'LiPo', least: 2, most: 3 },
+        { chemistry: 'NiMH', most: 8 },
+      ],
+    });
+    expect(partProblem(items[0]!.part, 'part')).toBeUndefined();
+    const cells = sheetCells(items[0]!.part);
+    expect(cells.get('Turns no fewer than')?.text).toBe('2 cells: 21; 3 cells: 27');
+    expect(cells.get('Takes cells')?.text).toBe('LiPo 2–3; NiMH up to 8');
+    expect(problems.map(({ row, column }) => [row, column])).toEqual([
+      [2, 'Turns no fewer than'],
+      [2, 'Takes cells'],
+      [3, 'Turns no fewer than'],
+      [3, 'Takes cells'],
+    ]);
+    expect(items[1]!.part.remark).toContain('2 cells: 15');
   });
 
   it('takes headings in any order and figures in any unit, and tells which cells it cannot read', () => {

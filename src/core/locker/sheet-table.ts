@@ -6,6 +6,7 @@ import { benchUnits, chosenUnit, inChosenUnits } from '../quantity/unit-choice';
 import type { LockerItem } from './locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { figureAt } from './sheet-fields';
+import { sheetLists } from './sheet-lists';
 
 /** A figure, or a choice, that sheets of a kind have: what two sheets call alike is one column. */
 export interface SheetColumn {
@@ -33,7 +34,8 @@ export function sheetColumns(parts: readonly PartSpec[], units = benchUnits): Sh
     for (const { label, unit } of sheetFields(part))
       known.set(label, { label, unit: chosenUnit(unit, units) });
   for (const part of parts) {
-    for (const { label } of [...kindChoices(part), ...sheetSets(part)]) known.set(label, { label, unit: '' });
+    for (const { label } of [...kindChoices(part), ...sheetSets(part), ...sheetLists(part)])
+      known.set(label, { label, unit: '' });
     if ('protocols' in part) known.set(linksLabel, { label: linksLabel, unit: '' });
   }
   return [...known.values()];
@@ -50,6 +52,7 @@ export function sheetCells(part: PartSpec, units = benchUnits): Map<string, Shee
     const texts = options.filter(({ value }) => values.includes(value)).map(({ text }) => text);
     if (texts.length > 0) cells.set(label, { text: texts.join('; ') });
   }
+  for (const { label, text } of sheetLists(part)) if (text !== '') cells.set(label, { text });
   if ('protocols' in part && part.protocols.length > 0)
     cells.set(linksLabel, { text: part.protocols.join('; ') });
   for (const field of sheetFields(part)) {
