@@ -37,7 +37,7 @@ test('a board that is receiver and controller, typed in, drives a tractor', asyn
     .click();
   await choose(page, 'Plug, power lead', /^flat-blade T/);
   for (let n = 0; n < 3; n += 1) await page.getByRole('button', { name: 'Add a servo socket' }).click();
-  await page.getByRole('button', { name: 'Take out the row socket 2' }).click();
+  await page.getByRole('button', { name: 'Remove the row socket 2' }).click();
   await type(page, 'Name of the row socket 1', 'STEER');
 
   await newBuild(page, 'Farm tractor', 'truck');

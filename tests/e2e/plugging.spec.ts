@@ -4,7 +4,7 @@ import { openTug, well } from './tug';
 test('a servo is unplugged and plugged in again port to port in the picture', async ({ page }) => {
   await openTug(page);
   await page.locator('[data-node="monitor-pan"]').click();
-  await page.getByRole('button', { name: 'Take it out' }).click();
+  await page.getByRole('button', { name: 'Remove from the build' }).click();
   await page.getByRole('link', { name: /Locker/ }).click();
   await page
     .getByRole('button', { name: /^micro servo/ })

@@ -29,7 +29,7 @@ export function PhotoButton({ photo, shows, onTake }: PhotoButtonProps) {
         </FileButton>
         {photo !== undefined && (
           <Button size="small" onClick={() => onTake(undefined)}>
-            Take it out
+            Remove the photograph
           </Button>
         )}
       </div>

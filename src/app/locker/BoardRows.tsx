@@ -77,7 +77,7 @@ export function BoardRows({ part, onChange, sheetOf }: BoardRowsProps) {
             )}
             <IconButton
               size="small"
-              aria-label={`Take out the row ${port.name}`}
+              aria-label={`Remove the row ${port.name}`}
               onClick={() => onChange(removeRow(part, port.id))}
             >
               <DeleteOutlined fontSize="small" />

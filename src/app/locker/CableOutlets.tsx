@@ -56,7 +56,7 @@ export function CableOutlets({ part, onChange }: RowsProps<CableSpec>) {
             />
             <IconButton
               size="small"
-              aria-label={`Take out ${name}`}
+              aria-label={`Remove ${name}`}
               disabled={part.ports.length <= 1}
               onClick={() => onChange(removeOutlet(part, id))}
             >

@@ -44,7 +44,7 @@ export function ControllerLimits({ part, onChange }: RowsProps<ControllerSpec>) 
             <span>cells</span>
             <IconButton
               size="small"
-              aria-label={`Take out the cells of ${limit.chemistry}`}
+              aria-label={`Remove the cells of ${limit.chemistry}`}
               onClick={() => onChange(changeCellLimit(part, n, undefined))}
             >
               <DeleteOutlined fontSize="small" />
@@ -79,7 +79,7 @@ export function ControllerLimits({ part, onChange }: RowsProps<ControllerSpec>) 
               <span>turns or more</span>
               <IconButton
                 size="small"
-                aria-label={`Take out the turns on ${cells} cells`}
+                aria-label={`Remove the turns on ${cells} cells`}
                 onClick={() => onChange(changeTurnLimit(part, n, undefined))}
               >
                 <DeleteOutlined fontSize="small" />

@@ -92,7 +92,7 @@ function Voltages({ part, onChange }: RowsProps<ServoSpec>) {
           <span>V</span>
           <IconButton
             size="small"
-            aria-label={`Take out ${volts.value} V`}
+            aria-label={`Remove ${volts.value} V`}
             onClick={() => onChange(removeVoltage(part, n))}
           >
             <DeleteOutlined fontSize="small" />
@@ -228,7 +228,7 @@ function Controls({ part, onChange }: RowsProps<TransmitterSpec>) {
           />
           <IconButton
             size="small"
-            aria-label={`Take out ${name}`}
+            aria-label={`Remove ${name}`}
             onClick={() => onChange(removeControl(part, id))}
           >
             <DeleteOutlined fontSize="small" />

@@ -55,7 +55,7 @@ export function EntryView({ entry, log, onChange, onRemove }: EntryViewProps) {
           Change
         </Button>
         <Button size="small" onClick={onRemove}>
-          Take it out
+          Remove
         </Button>
       </div>
       {facts.length > 0 && <p className={styles.facts}>{facts.join(' · ')}</p>}

@@ -55,11 +55,11 @@ export function PartTools({ fitted: chosen, onGone }: { fitted: Fitted; onGone: 
       <Button
         size="small"
         onClick={() => {
-          apply(`take out the ${fitting.name}`, [{ type: 'removeFitting', fitting: fitting.id }]);
+          apply(`remove the ${fitting.name}`, [{ type: 'removeFitting', fitting: fitting.id }]);
           onGone();
         }}
       >
-        Take it out
+        Remove from the build
       </Button>
       {isPlugging && <PlugInDialog fitted={fitted} onClose={() => setPlugging(false)} />}
     </div>

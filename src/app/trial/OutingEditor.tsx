@@ -77,7 +77,7 @@ export function OutingEditor({ outing, onChoose }: OutingEditorProps) {
         />
       )}
       <p className={styles.note}>
-        Click in a track to add a point, drag a point to move it, double-click or press Delete to take it out.
+        Click in a track to add a point, drag a point to move it, double-click or press Delete to remove it.
         Up is full one way, down the other.
       </p>
       {build.functions.map((modelFunction) => (

@@ -82,11 +82,11 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     case 'keepOuting':
       return `Keep the outing ${edit.outing.name}`;
     case 'dropOuting':
-      return 'Let go of an outing';
+      return 'Remove an outing';
     case 'keepEntry':
       return 'Write into the log';
     case 'dropEntry':
-      return 'Take a page out of the log';
+      return 'Remove a page of the log';
     case 'tick':
     case 'untick':
       return 'Tick a step';
