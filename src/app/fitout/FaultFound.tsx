@@ -5,6 +5,7 @@ import type { Finding } from '../../core/faults/finder';
 import { radioOf } from '../../core/procedure/touches';
 import type { StepState } from '../../core/procedure/step-states';
 import { useBuildStore } from '../state/build-store';
+import { Explained } from '../help/Explained';
 import { useFinder } from './finder-store';
 import styles from './FaultFinder.module.css';
 
@@ -41,7 +42,9 @@ export function FaultFound({ found, failed, states, onNot, onDone }: FaultFoundP
       <p className={styles.words}>
         {fault.label} <span className="figure">({Math.round(100 * probability)} %)</span>.
       </p>
-      <p className={styles.cure}>{fault.cure}</p>
+      <p className={styles.cure}>
+        <Explained text={fault.cure} />
+      </p>
       {again.length > 0 && (
         <>
           <h3 className={styles.againTitle}>Then do again</h3>

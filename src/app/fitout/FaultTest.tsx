@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { BenchTest } from '../../core/faults/bench-test';
 import type { Evidence } from '../../core/faults/finder';
 import { cautions } from '../../core/procedure/cautions';
+import { Explained } from '../help/Explained';
 import { LeadStrip } from './LeadStrip';
 import styles from './FaultFinder.module.css';
 
@@ -30,7 +31,9 @@ export function FaultTest({ test, isFirst, onSee, onSkip }: FaultTestProps) {
           {cautions.stand} {test.answers.length === 0 && cautions.liveLeads}
         </p>
       )}
-      <p className={isFirst ? styles.words : styles.shortWords}>{test.words}</p>
+      <p className={isFirst ? styles.words : styles.shortWords}>
+        <Explained text={test.words} />
+      </p>
       {isFirst && test.lead !== undefined && <LeadStrip leadId={test.lead} />}
       {test.answers.length > 0 ? (
         <div className={styles.answers} role="group" aria-label="What you see">

@@ -6,6 +6,7 @@ import type { StepNote } from '../../core/plan/records';
 import { PhotoButton } from '../drawing/PhotoButton';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
+import { Explained } from '../help/Explained';
 import { InstrumentPanel } from './InstrumentPanel';
 import { StepPlace } from './StepPlace';
 import styles from './StepInHand.module.css';
@@ -41,7 +42,9 @@ export function StepBeside({ step, onTake }: StepBesideProps) {
           <h3 id="step-if-not" className={styles.sideTitle}>
             If it does not
           </h3>
-          <p className={styles.ifNot}>{ifNot}</p>
+          <p className={styles.ifNot}>
+            <Explained text={ifNot} />
+          </p>
         </section>
       )}
       <OwnNote key={step.id} step={step} />

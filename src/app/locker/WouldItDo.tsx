@@ -9,6 +9,7 @@ import { useBuild } from '../state/build-store';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { usePreviews } from '../state/use-offers';
+import { Explained } from '../help/Explained';
 import styles from './PartSheet.module.css';
 
 /** Places of a kind that are looked at. */
@@ -43,9 +44,13 @@ export function WouldItDo({ part }: { part: PartSpec }) {
         {patches.map((patch, n) => (
           <li key={patch.id}>
             In the place of the {patch.label}:{' '}
-            {does[n]
-              ? wouldWords(patch, previews.get(patch.id), wells)
-              : `ruled out: ${otherWork(places[n]!)}.`}
+            <Explained
+              text={
+                does[n]
+                  ? wouldWords(patch, previews.get(patch.id), wells)
+                  : `ruled out: ${otherWork(places[n]!)}.`
+              }
+            />
           </li>
         ))}
       </ul>

@@ -1,5 +1,6 @@
 import { verdictOf } from '../../core/trial/verdict';
 import type { TrialResult } from '../../core/trial/trial-result';
+import { Explained } from '../help/Explained';
 import { trialRows } from './trial-rows';
 import styles from './Verdict.module.css';
 
@@ -17,7 +18,7 @@ export function Verdict({ result, isStale, other }: VerdictProps) {
   return (
     <div className={styles.verdict} data-stale={isStale} role="status">
       <p className={styles.words} data-good={isGood}>
-        {words}
+        <Explained text={words} />
       </p>
       <dl className={styles.figures}>
         {trialRows(result).map(({ name, value, note, isBad = false }, n) => (
@@ -34,7 +35,7 @@ export function Verdict({ result, isStale, other }: VerdictProps) {
           <svg width={26} height={8} aria-hidden>
             <line x1={0} x2={26} y1={4} y2={4} />
           </svg>
-          <b>{other.name}</b>: {verdictOf(other.result).words}
+          <b>{other.name}</b>: <Explained text={verdictOf(other.result).words} />
         </p>
       )}
     </div>
