@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Patch } from '../../core/plan/patch';
 import type { Finding } from '../../core/findings/finding';
 import { previewWords } from '../../core/check/preview';
-import { useBuildStore } from '../state/build-store';
+import { applyAndSay } from '../state/done-store';
 import { usePreviewStore } from '../state/preview-store';
 import { useOffers } from '../state/use-offers';
 import { PatchPreviewNote } from './PatchPreviewNote';
@@ -14,7 +14,6 @@ export function PutRight({ finding }: { finding: Finding }) {
   const offers = useOffers(finding);
   const [chosenId, setChosenId] = useState<string>();
   const showPreview = usePreviewStore((state) => state.show);
-  const apply = useBuildStore((state) => state.apply);
   const chosen = offers.data?.find((preview) => preview.patch.id === chosenId);
 
   useEffect(() => {
@@ -50,7 +49,12 @@ export function PutRight({ finding }: { finding: Finding }) {
             <div className={styles.preview}>
               <PatchPreviewNote preview={preview} />
               <div className={styles.take}>
-                <Button variant="contained" onClick={() => apply(preview.patch.label, preview.patch.edits)}>
+                <Button
+                  variant="contained"
+                  onClick={() =>
+                    applyAndSay(preview.patch.label, preview.patch.edits, `Done: ${preview.patch.label}`)
+                  }
+                >
                   Do it
                 </Button>
                 <Button onClick={() => setChosenId(undefined)}>Leave it</Button>

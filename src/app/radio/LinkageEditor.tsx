@@ -13,6 +13,7 @@ import { offerEnds } from '../../core/put-right/linkage-ends';
 import type { Fitted } from '../../core/survey/build-index';
 import { capital } from '../../core/words/sentences';
 import { radiansPerDegree } from '../../core/quantity/angle';
+import { ServoSeatFields } from '../berths/ServoSeatFields';
 import { NumberField } from '../brief/NumberField';
 import { Figure } from '../drawing/Figure';
 import { MenuButton } from '../loom/MenuButton';
@@ -35,6 +36,8 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
   const reading = linkageReading(context, servo);
   const set = (words: string, linkage: Linkage | undefined) =>
     apply(`${fitting.name}: ${words}`, [{ type: 'setFitting', fitting: fitting.id, change: { linkage } }]);
+  // One that lies in the Berths has its seat told there.
+  const seat = fitting.place === undefined && <ServoSeatFields servo={servo} />;
   if (!reading)
     return (
       <div className={styles.linkage}>
@@ -47,6 +50,7 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
           options={linkagePresets.map(({ id, name }) => ({ id, text: name }))}
           onChoose={(id) => set('its linkage', linkagePresets.find((preset) => preset.id === id)?.linkage)}
         />
+        {seat}
       </div>
     );
   const { linkage, low, high, fullHorn } = reading;
@@ -131,8 +135,9 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
         </Button>
       )}
       <Button size="small" color="error" onClick={() => set('no linkage', undefined)}>
-        Forget it
+        Remove the linkage
       </Button>
+      {seat}
     </div>
   );
 }

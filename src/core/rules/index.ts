@@ -25,6 +25,7 @@ import { controllerModesRule } from './controller-modes';
 import { controllerVolts } from './controller-volts';
 import { cutoffMode } from './cutoff-mode';
 import { endPoints } from './end-points';
+import { functionPart } from './function-part';
 import { fuseSize } from './fuse-size';
 import { integratedReceiver } from './integrated-receiver';
 import { leadDrop } from './lead-drop';
@@ -82,6 +83,7 @@ export const rules: readonly Rule[] = [
   cutoffMode,
   endPoints,
   floatsLevel,
+  functionPart,
   fuseSize,
   integratedReceiver,
   leadDrop,

@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest';
+import { tub } from '../../../tests/kit/tub';
+import { checkBuild } from '../check/check-build';
+import type { ModelFunction } from '../plan/model-function';
+import { functionPart } from './function-part';
+
+const horn: ModelFunction = {
+  id: 'horn',
+  name: 'Horn',
+  role: 'sound',
+  wants: 'momentary',
+  control: 'button',
+  channel: 6,
+  devices: [],
+};
+const withoutControl = { ...horn, devices: ['rudder'], control: undefined };
+
+const asked = (...moreFunctions: ModelFunction[]) =>
+  checkBuild(tub({ moreFunctions }), []).unknowns.filter(({ rule }) => rule === functionPart.meta.id);
+
+describe('functions', () => {
+  it('are asked what works them, and what moves them', () => {
+    expect(asked()).toEqual([]);
+    expect(asked(horn)).toMatchObject([
+      { missing: 'which part works the function Horn', subjects: [{ kind: 'function', id: 'horn' }] },
+    ]);
+    expect(asked(withoutControl)).toMatchObject([{ missing: 'which control moves the function Horn' }]);
+  });
+
+  it('are not asked for a control while no transmitter is there', () => {
+    const { fittings, ...rest } = tub({ moreFunctions: [withoutControl] });
+    const without = { ...rest, fittings: fittings.filter(({ id }) => id !== 'tx') };
+    const { unknowns } = checkBuild(without, []);
+    expect(unknowns.filter(({ rule }) => rule === functionPart.meta.id)).toEqual([]);
+  });
+});
+
+describe('a wish that is not planned yet', () => {
+  it('keeps the Control well open, unless it is put off to a later stage', () => {
+    const control = (change: Partial<ModelFunction>) =>
+      checkBuild(tub({ moreFunctions: [{ ...horn, ...change }] }), []).wells.control;
+    expect(control({})).toMatchObject({ state: 'hatched', unknown: 1 });
+    expect(control({ stage: 2 })).toMatchObject({ state: 'dry', unknown: 0 });
+  });
+});
