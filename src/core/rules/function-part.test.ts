@@ -13,25 +13,15 @@ const horn: ModelFunction = {
   channel: 6,
   devices: [],
 };
-const withoutControl = { ...horn, devices: ['rudder'], control: undefined };
-
 const asked = (...moreFunctions: ModelFunction[]) =>
   checkBuild(tub({ moreFunctions }), []).unknowns.filter(({ rule }) => rule === functionPart.meta.id);
 
 describe('functions', () => {
-  it('are asked what works them, and what moves them', () => {
+  it('are asked what works them', () => {
     expect(asked()).toEqual([]);
     expect(asked(horn)).toMatchObject([
       { missing: 'which part works the function Horn', subjects: [{ kind: 'function', id: 'horn' }] },
     ]);
-    expect(asked(withoutControl)).toMatchObject([{ missing: 'which control moves the function Horn' }]);
-  });
-
-  it('are not asked for a control while no transmitter is there', () => {
-    const { fittings, ...rest } = tub({ moreFunctions: [withoutControl] });
-    const without = { ...rest, fittings: fittings.filter(({ id }) => id !== 'tx') };
-    const { unknowns } = checkBuild(without, []);
-    expect(unknowns.filter(({ rule }) => rule === functionPart.meta.id)).toEqual([]);
   });
 });
 
