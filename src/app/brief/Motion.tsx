@@ -15,6 +15,7 @@ import { formatQuantity } from '../../core/quantity/format';
 import { unitRatio } from '../../core/quantity/read-quantity';
 import { capital, nameList } from '../../core/words/sentences';
 import type { Build } from '../../core/plan/build';
+import { runTimeWords } from '../../core/quantity/run-time-words';
 import { useSettings } from '../state/settings-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { useBuildStore } from '../state/build-store';
@@ -189,7 +190,7 @@ function LastOuting({ build }: { build: Build }) {
   const { build: rehearsed, quoted } = useTrialFindings();
   if (rehearsed !== build || !quoted?.figures.hasWoken) return null;
   const { meanPackAmps, runMinutes, topSpeed } = quoted.figures;
-  const lasts = Number.isFinite(runMinutes) ? `, so the pack lasts ${runMinutes.toFixed(0)} min` : '';
+  const lasts = Number.isFinite(runMinutes) ? `, so the pack lasts ${runTimeWords(runMinutes)}` : '';
   return (
     <p className={styles.why}>
       The last outing, “{quoted.outing}”: {meanPackAmps.toFixed(1)} A in the mean{lasts};{' '}

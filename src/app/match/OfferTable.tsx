@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { useNavigate } from 'react-router';
 import type { Offer } from '../../core/match/match-build';
 import { capital } from '../../core/words/sentences';
+import { runTimeWords } from '../../core/quantity/run-time-words';
 import { useBuild } from '../state/build-store';
 import { applyAndSay } from '../state/done-store';
 import { addAndOpen } from '../state/open-build';
@@ -55,7 +56,7 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
             </tr>
           </thead>
           <tbody>
-            <Row name="Run time, about" of={offers} show={({ runMinutes }) => `${runMinutes} min`} />
+            <Row name="Run time, about" of={offers} show={({ runMinutes }) => runTimeWords(runMinutes)} />
             <Row
               name="All parts weigh"
               of={offers}

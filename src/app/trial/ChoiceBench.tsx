@@ -5,6 +5,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import { choiceEdits, type Choice, type ChoicePoint, type ChoiceRange } from '../../core/trial/choice-bench';
 import type { TrialTask } from '../../core/trial/trial-task';
+import { runTimeWords } from '../../core/quantity/run-time-words';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { ChoiceChart } from './ChoiceChart';
 import { useChoices } from './use-choices';
@@ -131,7 +132,7 @@ function toldOf({ topSpeed, meanAmps, mostAmps, runMinutes, motor, controller }:
   return [
     `${topSpeed.toFixed(1)} m/s (${(topSpeed * 3.6).toFixed(0)} km/h)`,
     `${meanAmps.toFixed(1)} A in the mean, ${mostAmps.toFixed(0)} A at most`,
-    Number.isFinite(runMinutes) ? `${runMinutes.toFixed(0)} min` : 'nothing drawn',
+    Number.isFinite(runMinutes) ? runTimeWords(runMinutes) : 'nothing drawn',
     ...heat,
   ].join(', ');
 }

@@ -1,5 +1,6 @@
 import type { TrialResult } from '../../core/trial/trial-result';
 import { formatQuantity } from '../../core/quantity/format';
+import { runTimeWords } from '../../core/quantity/run-time-words';
 
 /** One figure of an outing, as it is shown. */
 interface TrialRow {
@@ -25,7 +26,7 @@ export function trialRows({ figures }: TrialResult): TrialRow[] {
     },
     {
       name: 'run time at this use',
-      value: Number.isFinite(figures.runMinutes) ? formatQuantity(figures.runMinutes, 'min') : 'not told',
+      value: Number.isFinite(figures.runMinutes) ? runTimeWords(figures.runMinutes) : 'not told',
       note: `${(100 * figures.chargeUsed).toFixed(1)} % used`,
     },
     {
