@@ -3,21 +3,24 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { portKey, type Fitted, type FreePort } from '../../core/survey/build-index';
 import { mating } from '../../core/connectors/mating';
-import { connect } from '../../core/put-right/connect';
 import { plugTargets } from '../../core/wiring/plug-targets';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { portJoins } from '../../core/wiring/port-joins';
+import { capital } from '../../core/words/sentences';
+import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { usePlugName } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 
 /** Joins a free port of a part to a free port of another, and says beforehand whether their plugs go together. */
 export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () => void }) {
-  const build = useBuild();
   const { context } = useCheck();
   const plugName = usePlugName();
   const apply = useBuildStore((state) => state.apply);
@@ -29,10 +32,11 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
   const from = own.find(({ ref }) => portKey(ref) === fromKey);
   const others = from ? plugTargets(free, from) : [];
   const to = others.find(({ ref }) => portKey(ref) === toKey);
-  const edits = from && to ? connect(build, from.ref, to.ref, locker) : undefined;
-  const fit = from && to ? mating(from.port.connector, to.port.connector).result : undefined;
+  const [wayId, setWayId] = useState<string>();
+  const joins = from && to ? portJoins(context, from.ref, to.ref, locker) : undefined;
+  const way = joins?.ways.find(({ id }) => id === wayId) ?? joins?.ways[0];
   const take = () => {
-    if (edits) apply(`plug in the ${fitted.fitting.name}`, edits);
+    if (way) apply(way.label, way.edits);
     onClose();
   };
   return (
@@ -55,29 +59,43 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
         />
         <p>
           {from && `A ${plugName(from.port.connector.family)}. `}
-          {fit === undefined
-            ? ''
-            : fit === 'mates'
-              ? 'They go together.'
-              : fit === 'solder'
-                ? 'To be soldered.'
-                : fit === 'trim'
-                  ? 'They go together once the lug of the housing is cut off.'
-                  : fit === 'unknown'
-                    ? 'Nobody has said yet which plug it is.'
-                    : edits
-                      ? 'They do not go together; an adapter from the locker goes in between.'
-                      : 'They do not go together, and no adapter in the locker fits.'}
+          {from && to && joins && (joins.why === undefined ? plainWords(from, to) : `${capital(joins.why)}.`)}
+          {joins?.ways.length === 0 && ' No adapter in the locker fits, and no other plug would.'}
         </p>
+        {joins && joins.why !== undefined && joins.ways.length > 0 && (
+          <RadioGroup
+            aria-label="How they are joined"
+            value={way?.id ?? ''}
+            onChange={(_, id) => setWayId(id)}
+          >
+            {joins.ways.map(({ id, label }) => (
+              <FormControlLabel key={id} value={id} label={label} control={<Radio size="small" />} />
+            ))}
+          </RadioGroup>
+        )}
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Leave it</Button>
-        <Button variant="contained" disabled={!edits} onClick={take}>
+        <Button variant="contained" disabled={!way} onClick={take}>
           Plug in
         </Button>
       </DialogActions>
     </Dialog>
   );
+}
+
+/** How two plugs that go together by themselves do so. */
+function plainWords(from: FreePort, to: FreePort): string {
+  switch (mating(from.port.connector, to.port.connector).result) {
+    case 'solder':
+      return 'To be soldered.';
+    case 'trim':
+      return 'They go together once the lug of the housing is cut off.';
+    case 'unknown':
+      return 'Nobody has said yet which plug it is.';
+    default:
+      return 'They go together.';
+  }
 }
 
 interface PortChoiceProps {

@@ -34,6 +34,7 @@ function turnLimits(controller: ControllerSpec): SheetList {
         found ? [{ cells: Number(found[1]), turns: stated(Number(found[2])) }] : [],
       );
       const isSound =
+        read.length > 0 &&
         read.length === limits.length &&
         read.length <= mostTurnLimits &&
         new Set(read.map(({ cells }) => cells)).size === read.length &&
@@ -69,6 +70,7 @@ function cellLimits(controller: ControllerSpec): SheetList {
       });
       const read = limits.flatMap((limit) => limit ?? []);
       const isSound =
+        read.length > 0 &&
         read.length === limits.length &&
         read.length <= mostCellLimits &&
         new Set(read.map(({ chemistry }) => chemistry)).size === read.length &&
