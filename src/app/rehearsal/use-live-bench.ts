@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Harm } from '../../core/faults/fault';
 import type { Build } from '../../core/plan/build';
-import { LiveBench, type Hands, type LiveView } from '../../core/rehearsal/live-bench';
+import { LiveBench, type Hands } from '../../core/rehearsal/live-bench';
+import type { LiveView } from '../../core/rehearsal/live-view';
 import { playTone } from './tone-player';
 
 /** Something that was heard or happened, in words, and when. */

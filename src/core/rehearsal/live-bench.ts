@@ -8,8 +8,9 @@ import { centreMicros } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import type { Fitted } from '../survey/build-index';
 import { usualFloor } from '../trial/waking';
-import { Arming, type Tone } from './arming';
+import { Arming } from './arming';
 import { LiveServo } from './live-servo';
+import type { LivePart, LiveView } from './live-view';
 
 /** What is done at the bench: switches, controls by function, whose arm is held. */
 export interface Hands {
@@ -17,32 +18,6 @@ export interface Hands {
   isPackIn: boolean;
   sticks: ReadonlyMap<string, number>;
   held: string | undefined;
-}
-
-/** How a part shows itself. */
-export interface LivePart {
-  id: string;
-  name: string;
-  kind: 'receiver' | 'controller' | 'servo' | 'motor' | 'load';
-  volts: number;
-  /** In a word or two. */
-  state: string;
-  /** Servos: degrees from the middle. Motors: share of full, ahead positive. Loads: 0 or 1. */
-  value: number;
-  /** Pulse that it hears, in µs. */
-  pulse: number | undefined;
-  /** Motors: amps that its controller gives it. */
-  amps?: number;
-  /** Servos that are held: share of what they stand. */
-  strain?: number;
-  burnt?: string;
-}
-
-export interface LiveView {
-  parts: LivePart[];
-  packAmps: number;
-  /** Tones sounded in this step, by controller. */
-  tones: { controller: string; name: string; tone: Tone }[];
 }
 
 /** µs off a neutral within which a controller arms, and off its middle within which a switch is off. */

@@ -6,7 +6,8 @@ import { tub } from '../../../tests/kit/tub';
 import type { Harm } from '../faults/fault';
 import type { Build } from '../plan/build';
 import { Arming } from './arming';
-import { LiveBench, type Hands, type LiveView } from './live-bench';
+import { LiveBench, type Hands } from './live-bench';
+import type { LiveView } from './live-view';
 
 /** Somebody at a bench: switches, sticks and seconds. */
 function person(build: Build, harm?: Harm) {
