@@ -1,10 +1,27 @@
 import type { Fitted } from '../survey/build-index';
 import { offerSwaps } from '../put-right/swap-part';
 import { askedChannels, channelsOf, isWithoutChannel } from '../radio/channel-inputs';
+import { receiversOf, transmitterIdOf } from '../radio/partners';
 import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
+import type { CheckContext } from '../findings/context';
+import type { ModelFunction } from '../plan/model-function';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
+
+/** The functions whose channels a transmitter or a receiver carries: with one of each, all of them. */
+function functionsOn(
+  context: CheckContext,
+  { kind, fitting }: Fitted<'transmitter' | 'receiver'>,
+): ModelFunction[] {
+  const { build, index } = context;
+  if (index.ofKind(kind).length < 2) return build.functions;
+  return build.functions.filter((modelFunction) =>
+    kind === 'receiver'
+      ? receiversOf(context, modelFunction).some((receiver) => receiver.fitting.id === fitting.id)
+      : transmitterIdOf(context, modelFunction) === fitting.id,
+  );
+}
 
 /** Channels that the functions ask for, against those of the transmitter and of the receiver. */
 export const channelCount = defineRule({
@@ -24,16 +41,17 @@ export const channelCount = defineRule({
   check(context) {
     const { build, index } = context;
     if (build.functions.length === 0) return [];
-    const asked = askedChannels(build);
     const carriers: Fitted<'transmitter' | 'receiver'>[] = [
       ...index.ofKind('transmitter'),
       ...index.ofKind('receiver'),
     ];
     return carriers
-      .filter(({ part }) => part.channels < asked)
-      .map((carrier) => {
+      .map((carrier) => ({ carrier, functions: functionsOn(context, carrier) }))
+      .map((each) => ({ ...each, asked: askedChannels({ ...build, functions: each.functions }) }))
+      .filter(({ carrier, asked }) => carrier.part.channels < asked)
+      .map(({ carrier, functions, asked }) => {
         const { fitting, part } = carrier;
-        const beyond = build.functions.filter(
+        const beyond = functions.filter(
           (modelFunction) =>
             isWithoutChannel(build, modelFunction) ||
             channelsOf(build, modelFunction).some((channel) => channel > part.channels),

@@ -1,6 +1,7 @@
 import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import { settingOf, usedChannels } from '../radio/channel-inputs';
+import { transmitterIdOf } from '../radio/partners';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
 import { functionSubject } from '../findings/report';
@@ -24,17 +25,20 @@ export const channelShared = defineRule({
     },
   },
   check(context) {
-    const byChannel = new Map<number, ModelFunction[]>();
+    // A channel is a channel of one transmitter: the camera’s own has a channel 1 too.
+    const byChannel = new Map<string, ModelFunction[]>();
     for (const modelFunction of context.build.functions) {
       if (modelFunction.channel === undefined || modelFunction.mixed) continue;
       // Named in the mix of the channel, it is meant.
       const { mix = [] } = settingOf(context.build, modelFunction.channel);
       if (mix.some((input) => input.function === modelFunction.id)) continue;
-      byChannel.set(modelFunction.channel, [...(byChannel.get(modelFunction.channel) ?? []), modelFunction]);
+      const key = `${modelFunction.channel} of ${transmitterIdOf(context, modelFunction) ?? 'none'}`;
+      byChannel.set(key, [...(byChannel.get(key) ?? []), modelFunction]);
     }
-    return [...byChannel]
-      .filter(([, sharing]) => sharing.length > 1)
-      .map(([channel, sharing]) => ({
+    return [...byChannel.values()]
+      .filter((sharing) => sharing.length > 1)
+      .map((sharing) => ({ sharing, channel: sharing[0]!.channel! }))
+      .map(({ channel, sharing }) => ({
         messageId: 'sharedChannel' as const,
         data: {
           functions: nameList(sharing.map((modelFunction) => modelFunction.name)),

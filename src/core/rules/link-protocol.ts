@@ -1,5 +1,6 @@
 import { offerSwaps } from '../put-right/swap-part';
 import { offerTransmitters } from '../put-right/swap-radio';
+import { transmitterOf } from '../radio/partners';
 import { defineRule } from './rule';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -31,8 +32,8 @@ export const linkProtocol = defineRule({
   },
   check(context) {
     const { index } = context;
-    const [transmitter] = index.ofKind('transmitter');
     return index.ofKind('receiver').flatMap((receiver): (Report<Message> | Missing)[] => {
+      const transmitter = transmitterOf(index, receiver);
       const subjects = [fittingSubject(receiver.fitting.id)];
       if (!transmitter) return [{ missing: 'the transmitter', subjects, asked: 'brief' }];
       const silent = [transmitter, receiver].filter(({ part }) => part.protocols.length === 0);
