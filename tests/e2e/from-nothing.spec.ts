@@ -74,6 +74,7 @@ test('wiring by hand: unplug, plug in elsewhere, lift a wire, put it back', asyn
 test('a part of one’s own in the locker, fitted and offered', async ({ page }) => {
   await openTug(page, '/locker?kind=servo');
   await page.getByRole('button', { name: /^standard servo ?4/ }).click();
+  await expect(page.getByRole('article', { name: 'standard servo', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Copy and edit' }).click();
   await page.getByLabel('Most volts, V').fill('8,4');
   await page.getByLabel('Most volts, V').blur();
