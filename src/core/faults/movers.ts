@@ -14,9 +14,10 @@ export interface Mover {
 }
 
 /** What a part that listens to a channel makes move: a controller its motors, a switch what hangs on it, anything else itself. */
-function moversOf(survey: Survey, device: string): Mover[] {
+function moversOf(survey: Survey, device: string, before: readonly string[] = []): Mover[] {
   const { index } = survey;
-  if (!index.has(device)) return [];
+  // Switches may have been joined in a ring.
+  if (!index.has(device) || before.includes(device)) return [];
   const fitted = index.get(device);
   if (fitted.kind === 'controller') return survey.motorsOf(device).map((motor) => ({ seen: motor, device }));
   if (fitted.kind !== 'electronicSwitch') return [{ seen: fitted, device }];
@@ -28,7 +29,7 @@ function moversOf(survey: Survey, device: string): Mover[] {
       const end = lead && farEnd(lead, ref);
       const behind = end && index.owner(end);
       if (behind?.kind === 'electronicSwitch')
-        return moversOf(survey, behind.fitting.id).map((mover) => ({ ...mover, device }));
+        return moversOf(survey, behind.fitting.id, [...before, device]).map(({ seen }) => ({ seen, device }));
       return behind && terminalsOf(behind.part).consumes.length > 0 ? [{ seen: behind, device }] : [];
     });
 }

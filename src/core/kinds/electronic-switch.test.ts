@@ -70,6 +70,24 @@ describe('a relay', () => {
     ).toEqual([['lamp', 'switch']]);
   });
 
+  it('joined in a ring with a switch, by mistake, moves nothing and holds nothing up', () => {
+    const ring = tub({
+      extra: [
+        { id: 'switch', name: 'small switch', part: 'switch-electronic-2a' },
+        { id: 'relay', name: 'lamp relay', part: 'relay-10a' },
+      ],
+      leads: [
+        ['switch.lead', 'rx.5'],
+        ['switch.out', 'relay.in'],
+        ['relay.out', 'switch.in'],
+      ],
+      functions: { steer: { devices: ['rudder', 'switch'] } },
+    });
+    const [steer] = functionMovers(ring, checkContext(ring, []).survey);
+    expect(steer!.movers.map(({ seen }) => seen.fitting.id)).toEqual(['rudder']);
+    expect(findingsOf(ring).length).toBeGreaterThan(0);
+  });
+
   it('on an outing lights the lamp when the switch is told, and always where its coil hangs on a pack', () => {
     const outing = {
       ...outingsOf(lit())[0]!,
