@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openTug } from './tug';
+import { openTug, saved } from './tug';
 
 /** Opens another demo at a step, and says that it does not do what it says. */
 async function complain(page: Page, demo: string, step: string): Promise<void> {
@@ -90,6 +90,7 @@ test('a channel that is reversed, after an answer was taken back', async ({ page
   await page.getByRole('button', { name: 'It does nothing' }).click();
   await expect(page.getByRole('heading', { name: /^Next, / })).toBeVisible();
   // The next evening: what was seen is still there.
+  await saved(page);
   await page.reload();
   await page.getByRole('button', { name: 'Take the last one back' }).click();
   await page.getByRole('button', { name: 'It goes the wrong way' }).click();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, newBuild, openTug, putRight, well } from './tug';
+import { choose, newBuild, openTug, putRight, saved, well } from './tug';
 
 test('the salt-flat yacht from nothing to dry', async ({ page }) => {
   await openTug(page);
@@ -79,6 +79,7 @@ test('a part of one’s own in the locker, fitted and offered', async ({ page })
   await page.getByLabel('Most volts, V').fill('8,4');
   await page.getByLabel('Most volts, V').blur();
   await expect(page.getByRole('button', { name: /^standard servo, mine.*4.5–8.4 V/ })).toBeVisible();
+  await saved(page);
   await page.reload();
   await expect(page.getByRole('button', { name: /^standard servo, mine.*own.*4.5–8.4 V/ })).toBeVisible();
   await page.getByRole('link', { name: /Loom/ }).click();

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { newBuild, openTug } from './tug';
+import { newBuild, openTug, saved } from './tug';
 
 test('a sheet typed in from nothing goes out as a file, away, and comes back from it', async ({ page }) => {
   await openTug(page, '/locker?kind=servo');
@@ -57,6 +57,7 @@ test('a transmitter’s controls and links are typed as they are', async ({ page
   await expect(page.getByLabel('Radio links it speaks, commas between')).toHaveValue(
     'heron link, skerry link',
   );
+  await saved(page);
   await page.reload();
   await expect(page.getByRole('combobox', { name: 'left pad: kind of control' })).toContainText('while held');
 });
@@ -151,6 +152,7 @@ test('a harness is typed in outlet by outlet', async ({ page }) => {
   await ends.getByRole('combobox', { name: 'pump outlet, plus: wire' }).click();
   await page.getByRole('option', { name: 'a wire of its own' }).click();
   await expect(ends.getByRole('combobox', { name: 'pump outlet, plus: wire' })).toContainText('plus 2');
+  await saved(page);
   await page.reload();
   await expect(ends.getByRole('combobox', { name: 'pump outlet, plus: wire' })).toContainText('plus 2');
 });

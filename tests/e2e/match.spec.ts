@@ -51,6 +51,7 @@ test('a sheet is typed as it is printed, and what cannot be read stays with the 
   await most.fill('2S');
   await most.blur();
   await expect(page.getByText('= 8.4 V')).toBeVisible();
+  await saved(page);
   await page.reload();
   await page.getByRole('button', { name: /^new servo/ }).click();
   await expect(page.getByLabel('Torque at 4.8 V, kg·cm')).toHaveValue('278 oz-in');

@@ -72,6 +72,7 @@ test('an outing is changed, driven live, kept in the build and taken out as a ta
   expect(table[0]).toContain('"the radio rail, lowest V"');
   expect(table.length).toBeGreaterThan(500);
 
+  await saved(page);
   await page.reload();
   await expect(page.getByRole('combobox', { name: 'Outing' })).toContainText('Driven live');
 });

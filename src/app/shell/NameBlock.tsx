@@ -10,6 +10,7 @@ import Tooltip from '@mui/material/Tooltip';
 import { useHelp } from '../help/use-help';
 import { useSettingsDialog } from '../settings/use-settings-dialog';
 import { useHistory } from '../state/build-store';
+import { useLocker } from '../state/locker-store';
 import { useSaveState, type SaveState } from '../state/saving';
 import { useBench } from '../theme/bench-store';
 import { BuildMenu } from './BuildMenu';
@@ -25,7 +26,9 @@ const saveWords: Record<SaveState, string> = {
 /** The product, the open build, and what can be done with it at any time. */
 export function NameBlock({ onCommands }: { onCommands: () => void }) {
   const { undo, redo, undoDepth, redoDepth, undoWords, redoWords } = useHistory();
-  const saveState = useSaveState((state) => state.state);
+  const buildState = useSaveState((state) => state.state);
+  const isLockerWriting = useLocker((locker) => locker.isWriting);
+  const saveState = buildState === 'saved' && isLockerWriting ? 'saving' : buildState;
   const { bench, toggle } = useBench();
   const { open: openSettings } = useSettingsDialog();
   const openHelp = useHelp((state) => state.open);

@@ -41,6 +41,14 @@ describe('a sheet typed faster than it is stored', () => {
     expect((await elsewhere.list()).items).toEqual([mine()]);
   });
 
+  it('is told as not stored until it lies there', async () => {
+    const saving = useLocker.getState().save(typed({ stallAmps: stated(0.9) }));
+    expect(useLocker.getState().isWriting).toBe(true);
+    await saving;
+    expect(useLocker.getState().isWriting).toBe(false);
+    expect((await elsewhere.list()).items).toEqual([mine()]);
+  });
+
   it('still tells of a figure that another window changed meanwhile, and takes in the rest', async () => {
     const theirs = typed({ stallAmps: stated(1.1) });
     await elsewhere.save({ ...theirs, price: 12 }, mine());

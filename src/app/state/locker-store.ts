@@ -20,6 +20,8 @@ interface LockerState {
   parts: readonly PartSpec[];
   /** What parts cost, by id: nothing where they are owned. */
   costs: ReadonlyMap<string, number>;
+  /** A change that is shown is not stored yet. */
+  isWriting: boolean;
   load: () => Promise<void>;
   /** Keeps a sheet that can be read back; any other is refused, and told. */
   save: (item: LockerItem) => Promise<void>;
@@ -47,13 +49,17 @@ let last: Promise<unknown> = Promise.resolve();
 /** Writes when all that was asked before is written; the last of a burst reads back what then lies there. */
 async function inTurn<T>(write: () => Promise<T>): Promise<T> {
   underWay += 1;
+  useLocker.setState({ isWriting: true });
   const turn = last.then(write, write);
   last = turn.catch(() => undefined);
   try {
     return await turn;
   } finally {
     underWay -= 1;
-    if (underWay === 0) await useLocker.getState().load();
+    if (underWay === 0) {
+      useLocker.setState({ isWriting: false });
+      await useLocker.getState().load();
+    }
   }
 }
 
@@ -69,6 +75,7 @@ export const useLocker = create<LockerState>()((set, get) => ({
   spoilt: [],
   parts: starterLocker,
   costs: new Map(),
+  isWriting: false,
   load: async () => {
     set(stateOf(await repository.list()));
   },
@@ -97,12 +104,24 @@ const areAlike = (some: readonly LockerItem[], others: readonly LockerItem[]): b
   some.length === others.length &&
   some.every((item, n) => item.photo === others[n]!.photo && textOf(item) === textOf(others[n]!));
 
-/** Takes in what other windows change in the locker. Returns a function that stops it. */
+function askBeforeLoss(event: BeforeUnloadEvent): void {
+  if (underWay > 0) event.preventDefault();
+}
+
+/**
+ * Takes in what other windows change in the locker, and asks before the page is left with a change that is not
+ * stored. Returns a function that stops it.
+ */
 export function followLocker(): () => void {
-  return repository.watch((stored) => {
+  window.addEventListener('beforeunload', askBeforeLoss);
+  const stopWatching = repository.watch((stored) => {
     // The last write of a burst reads back what others wrote meanwhile.
     if (underWay > 0) return;
     // What this window wrote itself it has read already.
     if (!areAlike(stored.items, useLocker.getState().items)) useLocker.setState(stateOf(stored));
   });
+  return () => {
+    window.removeEventListener('beforeunload', askBeforeLoss);
+    stopWatching();
+  };
 }
