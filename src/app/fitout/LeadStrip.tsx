@@ -1,4 +1,4 @@
-import type { PortRef } from '../../core/plan/lead';
+import { isJoined, type PortRef } from '../../core/plan/lead';
 import type { PortSpec } from '../../core/parts/port';
 import { useCheck } from '../state/use-check';
 import { wireColourValues } from '../theme/tokens';
@@ -33,15 +33,16 @@ export function LeadStrip({ leadId }: { leadId: string }) {
       <End name={name(lead.to)} port={to} x={right} anchor="start" />
       {lead.conductors.map((conductor) => {
         const [y1, y2] = [pinY(from, conductor.from), pinY(to, conductor.to)];
-        const stop = conductor.state === 'lifted' ? right - 70 : right;
-        const path = `M${left + 9},${y1}C${left + 100},${y1} ${stop - 100},${y2} ${stop - 9},${conductor.state === 'lifted' ? y2 - 14 : y2}`;
+        const isOut = !isJoined(conductor);
+        const stop = isOut ? right - 70 : right;
+        const path = `M${left + 9},${y1}C${left + 100},${y1} ${stop - 100},${y2} ${stop - 9},${isOut ? y2 - 14 : y2}`;
         return (
           <g key={conductor.from}>
             <path d={path} className={styles.casing} />
             <path d={path} className={styles.wire} stroke={wireColourValues[conductor.colour]} />
-            {conductor.state === 'lifted' && (
+            {conductor.state !== 'whole' && (
               <text x={stop - 2} y={y2 - 10} className={styles.pin}>
-                lifted
+                {conductor.state}
               </text>
             )}
           </g>

@@ -2,9 +2,9 @@ import { fromPlan } from '../../core/berths/lead-length';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Lead, PortRef } from '../../core/plan/lead';
+import { isJoined, type Conductor, type Lead, type PortRef } from '../../core/plan/lead';
 import { readQuantity, unitRatio } from '../../core/quantity/read-quantity';
-import { colourSets, insertable, otherPlugs, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
+import { colourSets, cuts, insertable, otherPlugs, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { usePlugName, useSettings } from '../state/settings-store';
@@ -21,7 +21,7 @@ interface LeadToolsProps {
   onMove?: (end: PortRef) => void;
 }
 
-/** What can be done to a lead: unplug, lift or restore a wire, turn the plug, put something in, another gauge. */
+/** What can be done to a lead: unplug, lift, cut or restore a wire, turn the plug, put something in, another gauge. */
 export function LeadTools({ lead, onGone, onMove }: LeadToolsProps) {
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
@@ -45,15 +45,22 @@ export function LeadTools({ lead, onGone, onMove }: LeadToolsProps) {
           key={conductor.from}
           size="small"
           onClick={() =>
-            apply(
-              `${conductor.state === 'whole' ? 'lift' : 'put back'} the ${conductor.colour} wire of the ${name}`,
-              [toggleWire(lead, n)],
-            )
+            apply(`${wireVerb(conductor).toLowerCase()} the ${conductor.colour} wire of the ${name}`, [
+              toggleWire(lead, n),
+            ])
           }
         >
-          {conductor.state === 'whole' ? 'Lift' : 'Put back'} {conductor.colour}
+          {wireVerb(conductor)} {conductor.colour}
         </Button>
       ))}
+      <MenuButton
+        label="Cut"
+        options={cuts(lead).map(({ words }) => ({ id: words, text: words }))}
+        onChoose={(words) => {
+          const chosen = cuts(lead).find((each) => each.words === words);
+          if (chosen) apply(`cut ${words} of the ${name}`, [chosen.edit]);
+        }}
+      />
       <Button
         size="small"
         onClick={() => apply(`turn the plug of the ${name}`, [turnPlug(context.index, lead)])}
@@ -125,6 +132,9 @@ export function LeadTools({ lead, onGone, onMove }: LeadToolsProps) {
     </div>
   );
 }
+
+const wireVerb = (wire: Conductor): string =>
+  isJoined(wire) ? 'Lift' : wire.state === 'cut' ? 'Splice' : 'Put back';
 
 /** Length of a run one way; what is typed counts as measured. */
 function LengthField({ lead, name }: { lead: Lead; name: string }) {

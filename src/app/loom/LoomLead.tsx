@@ -1,4 +1,5 @@
 import type { PlacedLead } from '../../core/loom/loom-layout';
+import { isJoined } from '../../core/plan/lead';
 import { wireColourValues } from '../theme/tokens';
 import styles from './LoomLead.module.css';
 
@@ -27,7 +28,7 @@ export function LoomLead({ lead, isLit, isDim, onClick }: LoomLeadProps) {
       {isLit && <polyline points={middle} className={styles.glow} />}
       {lead.wires.map(({ path, colour, state, sourcePin }) => (
         <g key={sourcePin} data-wire={colour} data-state={state}>
-          {state === 'whole' && <path d={path} className={styles.casing} />}
+          {isJoined({ state }) && <path d={path} className={styles.casing} />}
           <path d={path} className={styles.wire} stroke={wireColourValues[colour]} data-state={state} />
         </g>
       ))}

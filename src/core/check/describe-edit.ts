@@ -1,6 +1,6 @@
 import type { BuildIndex } from '../survey/build-index';
 import type { Edit } from '../plan/edits';
-import type { Conductor, PortRef } from '../plan/lead';
+import { isJoined, type Conductor, type PortRef } from '../plan/lead';
 import type { Placement } from '../plan/placement';
 import type { Policies } from '../plan/policies';
 import { schools } from '../brief/schools';
@@ -105,7 +105,8 @@ function placeWords({ x, y, z, turn }: Placement): string {
 function conductorWords(conductors: readonly Conductor[]): string {
   return conductors
     .map(
-      (conductor) => `${conductor.colour} ${conductor.state === 'lifted' ? 'lifted' : `to ${conductor.to}`}`,
+      (conductor) =>
+        `${conductor.colour} ${isJoined(conductor) ? `to ${conductor.to}` : conductor.state}${conductor.state === 'spliced' ? ', spliced' : ''}`,
     )
     .join(', ');
 }

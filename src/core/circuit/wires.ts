@@ -2,7 +2,7 @@ import { conductorOhms } from '../conductors/wire';
 import { connectorFamily } from '../connectors/families';
 import type { Element, ElementOfKind } from '../network/devices';
 import type { PartSpec } from '../parts/part-spec';
-import type { Lead } from '../plan/lead';
+import { isJoined, type Lead } from '../plan/lead';
 import { runKind, usualRun } from '../plan/usual-run';
 import { fromPlan } from '../berths/lead-length';
 import type { BuildIndex } from '../survey/build-index';
@@ -92,7 +92,7 @@ export function wireElements(
   const counted = new Set<string>();
   return index.build.leads.flatMap((lead): Element[] => {
     const wires = lead.conductors.flatMap((conductor) => {
-      if (conductor.state !== 'whole') return [];
+      if (!isJoined(conductor)) return [];
       const [from, to] = (['from', 'to'] as const).map((end) => {
         const net = index.port(lead[end]).pins.find((pin) => pin.name === conductor[end])?.net;
         return net === undefined ? undefined : { fitting: lead[end].fitting, net };
@@ -101,6 +101,7 @@ export function wireElements(
       return [
         {
           isPlus: conductor.from === 'plus',
+          splice: conductor.state === 'spliced' ? connectorFamily('open').contactOhms : 0,
           id: wireId(lead.id, conductor.from),
           from: names.node(from.fitting, from.net),
           to: names.node(to.fitting, to.net),
@@ -120,10 +121,10 @@ export function wireElements(
       else inside += own;
     }
     const minus = wires.find((wire) => !wire.isPlus)?.to ?? 'gnd';
-    return wires.flatMap(({ isPlus, ...wire }): Element[] =>
+    return wires.flatMap(({ isPlus, splice, ...wire }): Element[] =>
       isPlus
-        ? throughFuses(index, { kind: 'resistor', ...wire, ohms: ohms + inside }, minus, fuses)
-        : [{ kind: 'resistor', ...wire, ohms }],
+        ? throughFuses(index, { kind: 'resistor', ...wire, ohms: ohms + splice + inside }, minus, fuses)
+        : [{ kind: 'resistor', ...wire, ohms: ohms + splice }],
     );
   });
 }

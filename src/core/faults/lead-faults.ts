@@ -3,7 +3,7 @@ import { mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import type { PinName } from '../parts/port';
 import type { Edit } from '../plan/edits';
-import type { Conductor, Lead, PortRef } from '../plan/lead';
+import { isJoined, type Conductor, type Lead, type PortRef } from '../plan/lead';
 import type { BuildIndex } from '../survey/build-index';
 import { wireId } from '../circuit/wires';
 import { capital } from '../words/sentences';
@@ -106,8 +106,9 @@ function redWireFaults(index: BuildIndex, lead: Lead): Fault[] {
   const isOfController = ends.some(
     (ref) => index.owner(ref).kind === 'controller' && index.port(ref).use === 'servo',
   );
-  if (!red || !isOfController) return [];
-  const isIn = red.state === 'whole';
+  // What was cut neither slips back in nor out.
+  if (!red || !isOfController || red.state === 'cut') return [];
+  const isIn = isJoined(red);
   const plug = plugWords(index, lead);
   return [
     {
@@ -143,42 +144,40 @@ function wireFaults(index: BuildIndex, lead: Lead): Fault[] {
   };
   const ohms = ends.some((ref) => index.port(ref).use === 'servo') ? strandOhms.thin : strandOhms.thick;
   const words = leadWords(index, lead);
-  return lead.conductors
-    .filter(({ state }) => state === 'whole')
-    .flatMap((wire): Fault[] => {
-      const name = `${wireWords(wire)} of ${words}`;
-      const seen = (answer: string): Record<string, string> =>
-        isOwn ? { [lookAt.joint(lead.id)]: answer } : {};
-      const cure = isOwn
-        ? `Open the shrink on ${words}, solder ${wireWords(wire)} anew, tug it, shrink.`
-        : `Put another lead in the place of ${words}, or solder ${wireWords(wire)}.`;
-      return [
-        {
-          ...about,
-          id: `open:${wireId(lead.id, wire.from)}`,
-          label: `${capital(name)} is open${isOwn ? ' at its joint' : ''}`,
-          harm: {
-            edits: [
-              setConductors(lead, (each) => (each === wire ? { ...each, state: 'lifted' as const } : each)),
-            ],
-          },
-          seen: seen('open'),
-          cure,
+  return lead.conductors.filter(isJoined).flatMap((wire): Fault[] => {
+    const name = `${wireWords(wire)} of ${words}`;
+    const seen = (answer: string): Record<string, string> =>
+      isOwn ? { [lookAt.joint(lead.id)]: answer } : {};
+    const cure = isOwn
+      ? `Open the shrink on ${words}, solder ${wireWords(wire)} anew, tug it, shrink.`
+      : `Put another lead in the place of ${words}, or solder ${wireWords(wire)}.`;
+    return [
+      {
+        ...about,
+        id: `open:${wireId(lead.id, wire.from)}`,
+        label: `${capital(name)} is open${isOwn ? ' at its joint' : ''}`,
+        harm: {
+          edits: [
+            setConductors(lead, (each) => (each === wire ? { ...each, state: 'lifted' as const } : each)),
+          ],
         },
-        ...(wire.from === 'plus' || wire.from === 'minus'
-          ? [
-              {
-                ...about,
-                id: `high:${wireId(lead.id, wire.from)}`,
-                label: `${capital(name)} hangs by a strand${isOwn ? ': a cold joint' : ''}`,
-                harm: { ohms: { wire: wireId(lead.id, wire.from), ohms } },
-                seen: seen('cold'),
-                cure,
-              },
-            ]
-          : []),
-      ];
-    });
+        seen: seen('open'),
+        cure,
+      },
+      ...(wire.from === 'plus' || wire.from === 'minus'
+        ? [
+            {
+              ...about,
+              id: `high:${wireId(lead.id, wire.from)}`,
+              label: `${capital(name)} hangs by a strand${isOwn ? ': a cold joint' : ''}`,
+              harm: { ohms: { wire: wireId(lead.id, wire.from), ohms } },
+              seen: seen('cold'),
+              cure,
+            },
+          ]
+        : []),
+    ];
+  });
 }
 
 /** Plugs in ports that are not theirs: two that changed places, or one beside its place. */

@@ -4,6 +4,7 @@ import { minutesOf, type Answer } from './bench-test';
 import type { Fault } from './fault';
 import { leadWords, plugEnd, plugWords } from './fault-words';
 import type { Probe } from './probe';
+import { isJoined } from '../plan/lead';
 
 const asPlanned: Answer = { id: 'asPlanned', words: 'It is as it should be' };
 const notAsPlanned: Answer = { id: 'notAsPlanned', words: 'It is not' };
@@ -66,7 +67,7 @@ function wordsOf(context: CheckContext, sort: string, id: string): string {
         .pins.flatMap((pin) => lead.conductors.filter((each) => each[end] === pin.name))
         .map(
           ({ colour, state, [end]: pin }) =>
-            `${colour} ${state === 'lifted' ? 'lifted' : `on ${pinWords[pin] ?? pin}`}`,
+            `${colour} ${isJoined({ state }) ? `on ${pinWords[pin] ?? pin}` : state}`,
         );
       return `Pack out. Look at ${plugWords(index, lead)}: right home, ${order.join(', ')}?`;
     }

@@ -1,7 +1,7 @@
 import { wireId } from '../circuit/wires';
 import type { CheckContext } from '../findings/context';
 import { terminalsOf } from '../kinds';
-import type { Lead } from '../plan/lead';
+import { isJoined, type Lead } from '../plan/lead';
 import type { Fitted } from '../survey/build-index';
 import { minutesOf, type Answer } from './bench-test';
 import type { FaultyModel } from './faulty-model';
@@ -49,19 +49,17 @@ const ohmAnswers: readonly Answer[] = [
 
 function ohmProbes({ build, index }: CheckContext): Probe[] {
   return build.leads.flatMap((lead) =>
-    lead.conductors
-      .filter(({ state }) => state === 'whole')
-      .map((wire): Probe => ({
-        test: {
-          id: `ohms:${wireId(lead.id, wire.from)}`,
-          words: `Pack out. Meter on ohms along ${wireWords(wire)} of ${leadWords(index, lead)}, contact to contact; bend it a little.`,
-          minutes: minutesOf.ohms,
-          isPowered: false,
-          lead: lead.id,
-          answers: ohmAnswers,
-        },
-        shows: (model) => ohmsShown(model, lead, wire),
-      })),
+    lead.conductors.filter(isJoined).map((wire): Probe => ({
+      test: {
+        id: `ohms:${wireId(lead.id, wire.from)}`,
+        words: `Pack out. Meter on ohms along ${wireWords(wire)} of ${leadWords(index, lead)}, contact to contact; bend it a little.`,
+        minutes: minutesOf.ohms,
+        isPowered: false,
+        lead: lead.id,
+        answers: ohmAnswers,
+      },
+      shows: (model) => ohmsShown(model, lead, wire),
+    })),
   );
 }
 
@@ -72,7 +70,7 @@ function ohmsShown(model: FaultyModel, lead: Lead, wire: Lead['conductors'][numb
     (end) => now?.[end].fitting === lead[end].fitting && now[end].port === lead[end].port,
   );
   const joins = now?.conductors.some(
-    ({ from, to, state }) => from === wire.from && to === wire.to && state === 'whole',
+    (each) => each.from === wire.from && each.to === wire.to && isJoined(each),
   );
   return same && joins ? 'joins' : 'open';
 }

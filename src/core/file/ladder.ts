@@ -29,6 +29,9 @@ const steps: readonly Step[] = [
   { to: 9, name: 'stepNotes', climb: notesBesideSteps },
   // Seats of servos, photographs of parts, and what transmitters are charged by: fields that may be left out.
   { to: 10, name: 'servoSeats', climb: (content) => content },
+  // Wires that are cut and spliced; several radios, each with its channels; what was read off the transmitter; parts
+  // moved in the wiring picture.
+  { to: 11, name: 'severalRadios', climb: (content) => content },
 ];
 
 /** The version that is written. */

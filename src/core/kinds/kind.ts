@@ -12,6 +12,9 @@ export type Column = 'pack' | 'feed' | 'drive' | 'radio' | 'served';
 /** What a part draws at some volts by its sheet, in amps; what the sheet lacks for it is named. */
 type Draws = { running: Figure; stalled: Figure } | { missing: string };
 
+/** Whether the plus of a regulator reaches the rail. */
+export type RedWire = 'in' | 'lifted' | 'cut' | 'not plugged';
+
 /** What the wiring picture tells of a part besides its sheet. */
 interface PartReading {
   /** Volts where it takes its power, packs full; `undefined` where nothing feeds it. */
@@ -22,7 +25,7 @@ interface PartReading {
   allowedAmps: number | undefined;
   /** Output volts of its regulator, in words. */
   regulator: string | undefined;
-  redWire: 'in' | 'lifted' | 'not plugged';
+  redWire: RedWire;
 }
 
 /** Everything that is known of a kind of part, in one place. */

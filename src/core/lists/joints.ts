@@ -3,10 +3,25 @@ import { connectorFamily, type ConnectorFamilyId } from '../connectors/families'
 import type { Connector, Gender } from '../connectors/mating';
 import { mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
-import type { Lead, PortRef } from '../plan/lead';
+import { isJoined, type Lead, type PortRef } from '../plan/lead';
+
+const spliceIn = (
+  lead: Lead,
+  wires: Joint['wires'],
+  shrinkMillimetres: Joint['shrinkMillimetres'],
+): Joint => ({
+  isSplice: true,
+  lead,
+  connector: undefined,
+  at: lead.from,
+  wires,
+  shrinkMillimetres,
+});
 
 /** Something to solder on a lead: two ends of wire, or a connector onto an end. */
 export interface Joint {
+  /** Whether it joins wires of the lead that were cut. */
+  isSplice: boolean;
   lead: Lead;
   /** The connector that a bare end needs so that it goes into what is at the other end; none for wire to wire. */
   connector: Connector | undefined;
@@ -26,21 +41,26 @@ const over = 1.3;
 export function joints({ build, index }: CheckContext): Joint[] {
   return build.leads.flatMap((lead): Joint[] => {
     const [a, b] = [index.port(lead.from).connector, index.port(lead.to).connector];
-    if (mating(a, b).result !== 'solder') return [];
+    const least = lead.awg === undefined ? undefined : outerDiameter(lead.awg) * over;
+    const shrinkMillimetres =
+      least === undefined ? undefined : (soldShrink.find((size) => size >= least) ?? soldShrink.at(-1));
+    const spliced = lead.conductors.filter(({ state }) => state === 'spliced');
+    const splices = spliced.length > 0 ? [spliceIn(lead, spliced, shrinkMillimetres)] : [];
+    if (mating(a, b).result !== 'solder') return splices;
     const isBare = ({ family }: Connector) => connectorFamily(family).form === 'open';
     const [bare, plug] = isBare(a) ? [lead.from, b] : [lead.to, a];
     const wanted: Connector | undefined = isBare(plug)
       ? undefined
       : { family: plug.family, gender: counterpart[plug.gender] };
-    const least = lead.awg === undefined ? undefined : outerDiameter(lead.awg) * over;
     return [
+      ...splices,
       {
+        isSplice: false,
         lead,
         connector: wanted,
         at: bare,
-        wires: lead.conductors.filter(({ state }) => state === 'whole'),
-        shrinkMillimetres:
-          least === undefined ? undefined : (soldShrink.find((size) => size >= least) ?? soldShrink.at(-1)),
+        wires: lead.conductors.filter(isJoined),
+        shrinkMillimetres,
       },
     ];
   });

@@ -16,14 +16,16 @@ export function solderList(context: CheckContext, plugName: PlugNamer = familyNa
     id: 'solder',
     title: 'To solder',
     heads: ['Lead', 'What', 'Wires', 'Joints', 'Heat shrink'],
-    lines: joints(context).map(({ lead, connector, at, wires, shrinkMillimetres }) => {
+    lines: joints(context).map(({ isSplice, lead, connector, at, wires, shrinkMillimetres }) => {
       const other = at === lead.from ? lead.to : lead.from;
       const name = index.get(at.fitting).fitting.name;
       const what = connector
         ? `${piecesFor(connector.family, wires.length)} × ${plugName(connector.family)}, ${connector.gender}, onto the wires of the ${name}`
-        : `${name} to the ${index.get(other.fitting).fitting.name}, wire to wire`;
+        : isSplice
+          ? `the lead of the ${name}, where it was cut`
+          : `${name} to the ${index.get(other.fitting).fitting.name}, wire to wire`;
       return {
-        key: `list:solder:${lead.id}`,
+        key: `list:solder:${lead.id}${isSplice ? ':splice' : ''}`,
         cells: [
           numbers.get(lead.id) ?? '',
           capital(what),

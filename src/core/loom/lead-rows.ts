@@ -66,5 +66,5 @@ const plugWords: Partial<Record<Mating['result'], string>> = {
 
 function conductorWords({ colour, from, to, state }: Conductor): string {
   const pin = from === to ? from : `${from} on ${to}`;
-  return state === 'lifted' ? `${colour}: ${pin}, lifted` : `${colour}: ${pin}`;
+  return state === 'whole' ? `${colour}: ${pin}` : `${colour}: ${pin}, ${state}`;
 }

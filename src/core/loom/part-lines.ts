@@ -4,6 +4,8 @@ import { formatQuantity } from '../quantity/format';
 import { componentId } from '../plan/component-id';
 import { endAt, type Fitted } from '../survey/build-index';
 import { regulatorChoices } from '../survey/regulator-choices';
+import { isJoined } from '../plan/lead';
+import type { RedWire } from '../kinds/kind';
 
 /** Most lines that a board takes for what sits on it. */
 const mostLines = 5;
@@ -43,10 +45,7 @@ const insideLines = (context: CheckContext, inside: Fitted): string[] =>
     .filter((line) => !line.startsWith('red wire'))
     .slice(0, 2);
 
-function redWireState(
-  { index, survey: { nets } }: CheckContext,
-  { fitting, part }: Fitted,
-): 'in' | 'lifted' | 'not plugged' {
+function redWireState({ index, survey: { nets } }: CheckContext, { fitting, part }: Fitted): RedWire {
   const plus = terminalsOf(part).gives?.plus;
   const reds = index.leadsOf(fitting.id).flatMap((lead) => {
     const end = endAt(lead, fitting.id);
@@ -58,5 +57,5 @@ function redWireState(
     });
   });
   if (plus === undefined || reds.length === 0) return 'not plugged';
-  return reds.some((conductor) => conductor.state === 'whole') ? 'in' : 'lifted';
+  return reds.some(isJoined) ? 'in' : reds.some(({ state }) => state === 'cut') ? 'cut' : 'lifted';
 }

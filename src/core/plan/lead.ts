@@ -18,6 +18,14 @@ export class PortRef {
   port!: string;
 }
 
+export const wireStates = ['whole', 'lifted', 'cut', 'spliced'] as const;
+
+/**
+ * `lifted`: taken out of its housing and insulated; `cut`: cut through, both ends insulated; `spliced`: cut once, and
+ * soldered together again.
+ */
+export type WireState = (typeof wireStates)[number];
+
 /** One wire of a lead: from a contact at one end to a contact at the other. */
 export class Conductor {
   @IsIn(pinNames)
@@ -29,10 +37,21 @@ export class Conductor {
   @IsIn(wireColours)
   colour!: WireColour;
 
-  /** `lifted`: taken out of its housing and insulated, so that it joins nothing. */
-  @IsIn(['whole', 'lifted'])
-  state!: 'whole' | 'lifted';
+  @IsIn(wireStates)
+  state!: WireState;
 }
+
+/** Whether a wire joins its two contacts. */
+export const isJoined = ({ state }: Pick<Conductor, 'state'>): boolean =>
+  state === 'whole' || state === 'spliced';
+
+/** The wire joined again: put back where it was lifted, soldered where it was cut. */
+export const joinedAgain = (wire: Conductor): Conductor =>
+  isJoined(wire) ? wire : { ...wire, state: wire.state === 'cut' ? 'spliced' : 'whole' };
+
+/** What is done to join a wire again, in words. */
+export const joinedAgainWords = ({ state }: Pick<Conductor, 'state'>, name: string): string =>
+  state === 'cut' ? `Solder the cut ${name} together` : `Put the ${name} back in`;
 
 /** What joins two ports, conductor by conductor. */
 export class Lead {

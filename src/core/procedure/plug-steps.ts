@@ -2,7 +2,7 @@ import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import type { PinName } from '../parts/port';
-import type { Lead } from '../plan/lead';
+import { isJoined, type Lead } from '../plan/lead';
 import { channelInputs } from '../radio/channel-inputs';
 import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
@@ -46,7 +46,7 @@ function plugStep(context: CheckContext, lead: Lead): Step {
   const port = receiverEnd && index.port(receiverEnd);
   const carried = port?.channel === undefined ? [] : channelInputs(build, port.channel);
   const words = lead.conductors
-    .filter((conductor) => conductor.state === 'whole')
+    .filter(isJoined)
     .map((conductor) => `${conductor.colour} is ${pinWords[conductor.from]}`)
     .join(', ');
   const family = connectorFamily(index.port(lead.from).connector.family).name;

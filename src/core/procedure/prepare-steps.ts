@@ -6,11 +6,12 @@ import { linkageSteps } from './linkage-steps';
 import { seatSteps } from './seat-steps';
 import { powerPlugSteps, unpowered } from './plug-steps';
 import type { Step } from './step';
+import type { WireState } from '../plan/lead';
 
 /** Volts a cell by which packs may differ when they are joined side by side: rule of thumb. */
 const packDifference = 0.02;
 
-/** Threaded leads, joints, lifted wires, seats, rods, places, power plugs and adapters, then polarity, shorts and equal packs, all with the pack out. */
+/** Threaded leads, joints, wires lifted, cut and spliced, seats, rods, places, power plugs and adapters, then polarity, shorts and equal packs, all with the pack out. */
 export function prepareSteps(context: CheckContext): Step[] {
   return [
     ...threadSteps(context),
@@ -104,25 +105,60 @@ function trimSteps({ build, index }: CheckContext): Step[] {
 
 function liftSteps({ build, index }: CheckContext): Step[] {
   return build.leads.flatMap((lead) => {
-    const lifted = lead.conductors.filter((conductor) => conductor.state === 'lifted');
-    if (lifted.length === 0) return [];
     const name = index.get(lead.from.fitting).fitting.name;
-    return [
-      {
-        id: `lift:${lead.id}`,
-        lead: lead.id,
-        phase: 'prepare' as const,
-        title: `Lift the ${lifted.map((conductor) => conductor.colour).join(' and ')} wire of the ${name}`,
-        lines: [
-          `Ease its contact out of the plug that goes to the ${index.portName(lead.to)}; fold it back and insulate it. Do not cut it.`,
-        ],
-        cautions: ['liveLeads' as const],
-        ...unpowered,
-        touches: [lead.from.fitting, lead.to.fitting],
-      },
-    ];
+    return wireActs.flatMap(({ state, verb, lines, caution }): Step[] => {
+      const wires = lead.conductors.filter((conductor) => conductor.state === state);
+      if (wires.length === 0) return [];
+      return [
+        {
+          id: `${verb}:${lead.id}`,
+          lead: lead.id,
+          phase: 'prepare',
+          title: `${capital(verb)} the ${nameList(wires.map(({ colour }) => colour))} ${wires.length === 1 ? 'wire' : 'wires'} of the ${name}`,
+          lines: lines(index.portName(lead.to)),
+          cautions: [caution],
+          ...unpowered,
+          touches: [lead.from.fitting, lead.to.fitting],
+        },
+      ];
+    });
   });
 }
+
+/** What is done to single wires, by the state that it leaves them in. */
+const wireActs: readonly {
+  state: WireState;
+  verb: 'lift' | 'cut' | 'splice';
+  lines: (plug: string) => string[];
+  caution: Step['cautions'][number];
+}[] = [
+  {
+    state: 'lifted',
+    verb: 'lift',
+    lines: (plug) => [
+      `Ease its contact out of the plug that goes to the ${plug}; fold it back and insulate it. Do not cut it.`,
+    ],
+    caution: 'liveLeads',
+  },
+  {
+    state: 'cut',
+    verb: 'cut',
+    lines: (plug) => [
+      `Pack out. Cut about 30 mm before the plug that goes to the ${plug}, so that enough is left to solder to, one wire at a time.`,
+      'Heat shrink over each end by itself, both sides of the cut: a bare end finds its neighbour.',
+    ],
+    caution: 'liveLeads',
+  },
+  {
+    state: 'spliced',
+    verb: 'splice',
+    lines: () => [
+      'Slide heat shrink on first, tin both ends, lay them side by side, solder, tug, shrink.',
+      'Of several wires in one lead, each joint a little further along than its neighbour.',
+    ],
+    caution: 'solder',
+  },
+];
 
 function inspectSteps(context: CheckContext): Step[] {
   const { survey, index } = context;

@@ -1,7 +1,7 @@
 import type { FreePort } from '../survey/build-index';
 import type { Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';
-import type { Lead, PortRef } from '../plan/lead';
+import { isJoined, type Lead, type PortRef } from '../plan/lead';
 import type { NodeId } from '../survey/nets';
 import { straightLead } from '../plan/straight-lead';
 import { mating } from '../connectors/mating';
@@ -43,7 +43,7 @@ function carries({ index, survey }: CheckContext, lead: Lead, node: NodeId): boo
   const plus = index.port(lead.from).pins.find((pin) => pin.name === 'plus');
   return (
     plus !== undefined &&
-    lead.conductors.some((conductor) => conductor.from === 'plus' && conductor.state === 'whole') &&
+    lead.conductors.some((conductor) => conductor.from === 'plus' && isJoined(conductor)) &&
     survey.nets.node(lead.from.fitting, plus.net) === node
   );
 }

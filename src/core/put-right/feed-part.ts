@@ -5,6 +5,7 @@ import type { Supply } from '../survey/power';
 import { farEnd, portKey, type BuildIndex, type FreePort } from '../survey/build-index';
 import { connect } from './connect';
 import { packOutlet } from './outlet';
+import { isJoined, joinedAgain, joinedAgainWords } from '../plan/lead';
 
 /** Most ways that are looked at. */
 const mostWays = 4;
@@ -15,18 +16,18 @@ export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
   const { id, name } = fitted.fitting;
   const nameAt = (inlet: FreePort) => index.get(inlet.ref.fitting).fitting.name;
   const restored = index.leadsOf(id).flatMap((lead): Patch[] => {
-    if (!lead.conductors.some((conductor) => conductor.state === 'lifted' && conductor.from === 'plus'))
-      return [];
+    const plus = lead.conductors.find((conductor) => !isJoined(conductor) && conductor.from === 'plus');
+    if (!plus) return [];
     return [
       {
         id: `restore-plus:${lead.id}`,
-        label: `Put the plus wire back in at the ${name}`,
+        label: `${joinedAgainWords(plus, 'plus wire')} at the ${name}`,
         edits: [
           {
             type: 'setConductors',
             lead: lead.id,
             conductors: lead.conductors.map((conductor) =>
-              conductor.from === 'plus' ? { ...conductor, state: 'whole' as const } : conductor,
+              conductor.from === 'plus' ? joinedAgain(conductor) : conductor,
             ),
           },
         ],

@@ -12,6 +12,13 @@ import type { Patch } from '../plan/patch';
 /** Kinds whose plugs hang on leads of their own, and can be cut off; a receiver's pins are on its board. */
 const hasOwnLead = (part: PartSpec): boolean => part.kind !== 'receiver' && part.kind !== 'motor';
 
+/**
+ * Whether the plugs of a part may be cut off for good: a pack keeps its own, another would no longer fit its charger
+ * and its fellows; rows of pins of a board are no plugs.
+ */
+export const canCutPlug = (part: PartSpec): boolean =>
+  hasOwnLead(part) && part.kind !== 'pack' && part.kind !== 'board';
+
 /** How the id of a sheet ends that has another plug than the one that it came from. */
 const replugged = '-replugged';
 

@@ -1,18 +1,18 @@
 import { endAt, type Fitted } from '../survey/build-index';
 import type { NodeId } from '../survey/nets';
-import type { Conductor, Lead } from '../plan/lead';
+import { isJoined, joinedAgain, joinedAgainWords, type Conductor, type Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { terminalsOf } from '../kinds';
 import type { CheckContext } from '../findings/context';
 
-/** A regulator whose plus is lifted out of the lead that would bring it to a node. */
+/** A regulator whose plus is lifted or cut out of the lead that would bring it to a node. */
 export interface LiftedRed {
   source: Fitted;
   lead: Lead;
   conductor: Conductor;
 }
 
-/** Lifted wires that would bring a regulator's plus to the node; the strongest regulator first. */
+/** Wires lifted or cut that would bring a regulator's plus to the node; the strongest regulator first. */
 export function liftedReds({ index, survey }: CheckContext, node: NodeId): LiftedRed[] {
   const found = index.all().flatMap((source): LiftedRed[] => {
     const gives = terminalsOf(source.part).gives;
@@ -28,7 +28,7 @@ export function liftedReds({ index, survey }: CheckContext, node: NodeId): Lifte
           survey.nets.node(lead[near].fitting, nearNet) === survey.nets.node(source.fitting.id, gives.plus) &&
           farNet &&
           survey.nets.node(lead[far].fitting, farNet) === node;
-        return brings && conductor.state === 'lifted' ? [{ source, lead, conductor }] : [];
+        return brings && !isJoined(conductor) ? [{ source, lead, conductor }] : [];
       });
     });
   });
@@ -40,14 +40,12 @@ export function offerRestoredRed({ source, lead, conductor }: LiftedRed): Patch[
   return [
     {
       id: `restore-red:${source.fitting.id}`,
-      label: `Put the red wire back in at the ${source.fitting.name}`,
+      label: `${joinedAgainWords(conductor, 'red wire')} at the ${source.fitting.name}`,
       edits: [
         {
           type: 'setConductors',
           lead: lead.id,
-          conductors: lead.conductors.map((each) =>
-            each === conductor ? { ...each, state: 'whole' } : each,
-          ),
+          conductors: lead.conductors.map((each) => (each === conductor ? joinedAgain(each) : each)),
         },
       ],
     },

@@ -2,7 +2,7 @@ import { carrierId } from '../plan/component-id';
 import type { Fitting } from '../plan/fitting';
 import { BuildIndex, portKey } from '../survey/build-index';
 import type { Build } from '../plan/build';
-import type { Lead } from '../plan/lead';
+import { isJoined, type Lead } from '../plan/lead';
 import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import { goesTogether, mating } from '../connectors/mating';
@@ -58,7 +58,9 @@ function liftOfSecondRed(
       type: 'setConductors',
       lead: lead.id,
       conductors: lead.conductors.map((conductor) =>
-        conductor[end] === 'plus' ? { ...conductor, state: 'lifted' as const } : conductor,
+        conductor[end] === 'plus' && isJoined(conductor)
+          ? { ...conductor, state: 'lifted' as const }
+          : conductor,
       ),
     },
   ];

@@ -1,7 +1,7 @@
 import type { CableSpec } from '../parts/cable';
 import { mostIdLength } from '../plan/fresh-id';
 import type { BuildIndex, Fitted } from '../survey/build-index';
-import type { Conductor, Lead } from '../plan/lead';
+import { isJoined, type Conductor, type Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 
 /** Turns the plug of a crossed lead round, so that each conductor joins like to like. */
@@ -41,8 +41,8 @@ export function crossedLeadNear(index: BuildIndex, fittingId: string): Lead | un
 
 const powerPins = new Set(['signal', 'plus', 'minus']);
 
-const isCrossed = ({ from, to, state }: Conductor): boolean =>
-  state === 'whole' && from !== to && powerPins.has(from) && powerPins.has(to);
+const isCrossed = (wire: Conductor): boolean =>
+  isJoined(wire) && wire.from !== wire.to && powerPins.has(wire.from) && powerPins.has(wire.to);
 
 /** Solders a crossed cable between a fitting and its source the right way round: contacts of one name on one net. */
 export function offerStraightCable(index: BuildIndex, fittingId: string): Patch[] {

@@ -1,7 +1,7 @@
 import { portWords } from '../faults/fault-words';
 import type { CheckContext } from '../findings/context';
 import type { Fitting } from '../plan/fitting';
-import type { Lead, PortRef } from '../plan/lead';
+import { isJoined, type Lead, type PortRef } from '../plan/lead';
 import { channelTable } from '../radio/channel-table';
 import { nameList } from '../words/sentences';
 
@@ -207,7 +207,7 @@ const wiring = ({ conductors }: Lead): string =>
   conductors
     .map(
       ({ from, to, state, colour }) =>
-        `${colour} ${state === 'lifted' ? 'lifted' : from === to ? `on ${to}` : `${from} on ${to}`}`,
+        `${colour} ${!isJoined({ state }) ? state : from === to ? `on ${to}` : `${from} on ${to}`}${state === 'spliced' ? ', spliced' : ''}`,
     )
     .join(', ');
 

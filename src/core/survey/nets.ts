@@ -1,5 +1,5 @@
 import type { BuildIndex } from './build-index';
-import type { Conductor, Lead } from '../plan/lead';
+import { isJoined, type Conductor, type Lead } from '../plan/lead';
 
 /** An electrical node: all nets that whole conductors join. */
 export type NodeId = number;
@@ -25,7 +25,7 @@ export class Nets {
     }
     for (const lead of index.build.leads) {
       for (const conductor of lead.conductors) {
-        if (conductor.state !== 'whole') continue;
+        if (!isJoined(conductor)) continue;
         const [from, to] = conductorNets(index, lead, conductor);
         if (from && to) this.join(this.number(from), this.number(to));
       }

@@ -6,8 +6,10 @@ import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
 import { starterLocker } from '../starter/starter-locker';
 import { connect } from '../put-right/connect';
+import { planProcedure } from '../procedure/plan-procedure';
+import { joints } from '../lists/joints';
 import { leadRows } from '../loom/lead-rows';
-import { colourSets, insertable, otherPlugs, swappable, toggleWire, turnPlug } from './lead-edits';
+import { colourSets, cuts, insertable, otherPlugs, swappable, toggleWire, turnPlug } from './lead-edits';
 
 const leadOf = (build: Build, id: string) => build.leads.find((lead) => lead.id === id)!;
 const stops = (build: Build) =>
@@ -21,6 +23,32 @@ describe('edits of a lead', () => {
     const without = applyEdits(tub(), [toggleWire(lead, 1)]);
     expect(stops(without)).toContain('nothingFeeds');
     expect(applyEdits(without, [toggleWire(leadOf(without, lead.id), 1)])).toEqual(tub());
+  });
+
+  it('cut a wire, or the whole lead, and solder it together again', () => {
+    const id = 'esc-lead--rx-3';
+    const plus = cuts(leadOf(tub(), id)).find(({ words }) => words === 'the red wire')!;
+    const cut = applyEdits(tub(), [plus.edit]);
+    expect(stops(cut)).toContain('nothingFeeds');
+    const steps = (build: Build) =>
+      planProcedure(checkContext(build, []))
+        .map((step) => step.id)
+        .filter((step) => step.endsWith(`:${id}`) && !step.startsWith('plug:'));
+    expect(steps(cut)).toEqual([`cut:${id}`]);
+    // Each put-right that joins it again solders: what was cut does not slip back in.
+    const cures = checkBuild(cut, starterLocker).findings.flatMap(({ patches }) => patches);
+    expect(cures.map(({ label }) => label)).toContain('Solder the cut red wire together at the controller');
+    const whole = applyEdits(cut, [toggleWire(leadOf(cut, id), 1)]);
+    expect(stops(whole)).toEqual([]);
+    expect(steps(whole)).toEqual([`splice:${id}`]);
+    expect(joints(checkContext(whole, [])).map((joint) => joint.isSplice)).toContain(true);
+    const ohms = (build: Build) => checkContext(build, []).circuit.at('worst', 'full')!.volts('rx', 'rail')!;
+    expect(ohms(whole)).toBeLessThan(ohms(tub()));
+
+    const all = cuts(leadOf(tub(), id)).find(({ words }) => words === 'the whole lead')!;
+    const apart = applyEdits(tub(), [all.edit]);
+    expect(cuts(leadOf(apart, id))).toEqual([]);
+    expect(checkContext(apart, []).survey.signalOf('esc')).toBeUndefined();
   });
 
   it('tell the colours that its wires have, and how long it is', () => {

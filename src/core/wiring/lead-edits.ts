@@ -1,7 +1,7 @@
 import type { BuildIndex } from '../survey/build-index';
 import type { Edit } from '../plan/edits';
 import { connectorFamily, connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
-import type { Lead, PortRef, WireColour } from '../plan/lead';
+import { isJoined, joinedAgain, type Lead, type PortRef, type WireColour } from '../plan/lead';
 import { fitPlug } from '../put-right/re-terminate';
 import type { Patch } from '../plan/patch';
 import type { PartSpec } from '../parts/part-spec';
@@ -10,15 +10,27 @@ import { insertCable } from '../put-right/insert-cable';
 import { hasContacts, isOfSameForm } from '../put-right/swap-part';
 import type { CheckContext } from '../findings/context';
 
-/** Lifts a wire out of its housing, or puts it back. */
+/** Lifts a wire out of its housing, puts it back, or solders it together where it was cut. */
 export function toggleWire(lead: Lead, at: number): Edit {
   return {
     type: 'setConductors',
     lead: lead.id,
     conductors: lead.conductors.map((conductor, n) =>
-      n === at ? { ...conductor, state: conductor.state === 'whole' ? 'lifted' : 'whole' } : conductor,
+      n !== at ? conductor : isJoined(conductor) ? { ...conductor, state: 'lifted' } : joinedAgain(conductor),
     ),
   };
+}
+
+/** Cuts that can be made in a lead: one of its wires, or all that are left. */
+export function cuts(lead: Lead): { words: string; edit: Edit }[] {
+  const left = lead.conductors.filter(({ state }) => state !== 'cut');
+  const cut = (gone: readonly Lead['conductors'][number][]): Edit => ({
+    type: 'setConductors',
+    lead: lead.id,
+    conductors: lead.conductors.map((each) => (gone.includes(each) ? { ...each, state: 'cut' } : each)),
+  });
+  const single = left.map((each) => ({ words: `the ${each.colour} wire`, edit: cut([each]) }));
+  return left.length > 1 ? [...single, { words: 'the whole lead', edit: cut(left) }] : single;
 }
 
 /** Colours that makers give the wires of a servo lead: signal, plus, minus. */

@@ -5,6 +5,7 @@ import { checkContext } from '../check/check-context';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { starterLocker } from '../starter/starter-locker';
+import { joints } from '../lists/joints';
 import { portJoins } from './port-joins';
 
 const at = (text: string) => {
@@ -55,6 +56,31 @@ describe('joining port to port', () => {
     expect(why).toBe('the receiver, port 1 has the plug of the rudder in it');
     const after = applyEdits(build, ways[0]!.edits);
     expect([heard(after, 'rudder'), heard(after, 'second')]).toEqual([1, 1]);
+  });
+
+  it('offers to solder two leads together where both can be cut, and lists the joint', () => {
+    const build = tub({
+      extra: [
+        { id: 'harness', name: 'harness', part: 'harness-five-way' },
+        { id: 'pump', name: 'pump', part: 'pump-12' },
+      ],
+    });
+    const { ways } = join(build, 'pump.power', 'harness.large 1');
+    const splice = ways.find(({ id }) => id.startsWith('splice:'))!;
+    expect(splice.label).toBe('Cut both plugs off and solder the wires: the pump to the harness');
+    const after = applyEdits(build, splice.edits);
+    const { index } = checkContext(after, []);
+    expect(index.leadAt(at('pump.power'))).toBeDefined();
+    expect(
+      joints(checkContext(after, [])).map((joint) => [joint.connector, joint.wires.length]),
+    ).toContainEqual([undefined, 2]);
+    expect(index.port(at('harness.large 2')).connector.family).toBe('blade-t');
+    // A receiver has rows of pins, and a pack keeps its plug.
+    const others = [
+      ...join(small, 'rudder.lead', 'rx.1').ways,
+      ...join(build, 'pump.power', 'pack.out').ways,
+    ];
+    expect(others.filter(({ id }) => id.startsWith('splice:'))).toEqual([]);
   });
 
   it('joins nothing to itself, and no power to a signal', () => {

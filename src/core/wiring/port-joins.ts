@@ -1,15 +1,18 @@
 import { goesTogether } from '../connectors/mating';
 import { refusalWords } from '../connectors/refusal-words';
 import type { CheckContext } from '../findings/context';
+import { connectorFamily } from '../connectors/families';
+import type { Connector } from '../connectors/mating';
 import type { PartSpec } from '../parts/part-spec';
+import type { PortSpec } from '../parts/port';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';
 import type { Lead, PortRef } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { connect } from '../put-right/connect';
-import { offerOtherPlug } from '../put-right/re-terminate';
-import { farEnd, portKey } from '../survey/build-index';
+import { canCutPlug, fitPlug, offerOtherPlug } from '../put-right/re-terminate';
+import { BuildIndex, farEnd, portKey } from '../survey/build-index';
 
 /** What putting one port to another may mean. */
 export interface PortJoins {
@@ -69,6 +72,7 @@ export function portJoins(
           ]
         : []),
       ...replugged(context, pulled, end, to, locker),
+      ...soldered(context, pulled, end, to, locker),
     ],
   };
 }
@@ -122,6 +126,34 @@ function replugged(
     const edits = joined(applyEdits(build, patch.edits), pulled, from, to, locker);
     return edits ? [{ ...patch, edits: [...patch.edits, ...edits] }] : [];
   });
+}
+
+/** Both plugs cut off and the wires soldered to each other, where both hang on leads that can be cut. */
+function soldered(
+  { build, index }: CheckContext,
+  pulled: readonly Edit[],
+  from: PortRef,
+  to: PortRef,
+  locker: readonly PartSpec[],
+): Patch[] {
+  const [a, b] = [index.port(from), index.port(to)];
+  const hasPlug = ({ connector }: PortSpec) => connectorFamily(connector.family).form !== 'open';
+  const canCut = [from, to].every((ref) => canCutPlug(index.owner(ref).part));
+  if (!canCut || !hasPlug(a) || !hasPlug(b) || a.pins.length !== b.pins.length) return [];
+  const bare: Connector = { family: 'open', gender: 'none' };
+  const first = fitPlug(index, from, bare);
+  const second = fitPlug(new BuildIndex(applyEdits(build, [first])), to, bare);
+  const edits = joined(applyEdits(build, [first, second]), pulled, from, to, locker);
+  const names = [from, to].map(({ fitting }) => `the ${index.get(fitting).fitting.name}`);
+  return edits
+    ? [
+        {
+          id: `splice:${portKey(from)}:${portKey(to)}`,
+          label: `Cut both plugs off and solder the wires: ${names.join(' to ')}`,
+          edits: [first, second, ...edits],
+        },
+      ]
+    : [];
 }
 
 interface Beside {
