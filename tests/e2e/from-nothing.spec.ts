@@ -69,6 +69,42 @@ test('wiring by hand: unplug, plug in elsewhere, lift a wire, put it back', asyn
   await expect(well(page, 'Connection')).toContainText('3 stop');
   await page.getByRole('button', { name: 'Put back red' }).click();
   await expect(well(page, 'Connection')).toContainText('4 stop');
+  await page.getByRole('button', { name: 'Cut…' }).click();
+  await page.getByRole('menuitem', { name: 'the red wire' }).click();
+  await expect(well(page, 'Connection')).toContainText('3 stop');
+  await page.getByRole('button', { name: 'Splice red' }).click();
+  await expect(well(page, 'Connection')).toContainText('4 stop');
+});
+
+test('a part is moved in the picture by keys and by dragging, and groups fold into a box', async ({
+  page,
+}) => {
+  await openTug(page);
+  const top = async (id: string) =>
+    (await page.locator(`[data-node="${id}"] > rect`).first().boundingBox())!.y;
+  const lamps = page.locator('[data-node="lamps"]');
+  await lamps.focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(async () => (await top('lamps')) > (await top('horn'))).toBe(true);
+  // The one that is followed is dragged.
+  await lamps.locator('rect').first().click();
+  const from = (await lamps.locator('rect').first().boundingBox())!;
+  await page.mouse.move(from.x + 40, from.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 40, from.y - 60, { steps: 3 });
+  await page.mouse.move(from.x + 40, (await top('starboard-rudder')) + 2, { steps: 3 });
+  await page.mouse.up();
+  await expect.poll(async () => (await top('lamps')) < (await top('starboard-rudder'))).toBe(true);
+  await saved(page);
+  await page.reload();
+  await expect(lamps).toBeVisible();
+  expect(await top('lamps')).toBeLessThan(await top('starboard-rudder'));
+
+  await page.getByRole('button', { name: 'Fold…' }).click();
+  await page.getByRole('menuitem', { name: /Port drive/ }).click();
+  await expect(page.locator('[data-node="port-motor"]')).toHaveCount(0);
+  await page.locator('[data-node="folded:function:port-drive"]').click({ position: { x: 60, y: 12 } });
+  await expect(page.locator('[data-node="port-motor"]')).toBeVisible();
 });
 
 test('a part of one’s own in the locker, fitted and offered', async ({ page }) => {

@@ -1,15 +1,22 @@
 import ELK from 'elkjs/lib/elk.bundled.js';
 import { checkContext } from '../../src/core/check/check-context';
 import { elkGraph, type ElkGraph, type Point } from '../../src/core/loom/elk-graph';
+import { foldGroups } from '../../src/core/loom/fold';
+import { loomGroups, type LoomGroup } from '../../src/core/loom/loom-groups';
 import { placeLoom, type LoomLayout, type PlacedNode } from '../../src/core/loom/loom-layout';
 import { loomModel } from '../../src/core/loom/loom-model';
 import type { Build } from '../../src/core/plan/build';
 
-/** The wiring picture of a build, laid out here as the worker does it. */
-export async function layOut(build: Build): Promise<LoomLayout> {
-  const model = loomModel(checkContext(build, []));
+/** The wiring picture of a build, laid out here as the worker does it. @param isFolded groups drawn as one box each */
+export async function layOut(build: Build, isFolded?: (group: LoomGroup) => boolean): Promise<LoomLayout> {
+  const context = checkContext(build, []);
+  const whole = loomModel(context);
+  const model = isFolded ? foldGroups(whole, loomGroups(context, whole).filter(isFolded)) : whole;
   const engine = new ELK();
-  return placeLoom(model, (await engine.layout(elkGraph(model) as never)) as unknown as ElkGraph);
+  return placeLoom(
+    model,
+    (await engine.layout(elkGraph(model, build.pictureOrder) as never)) as unknown as ElkGraph,
+  );
 }
 
 /** The straight pieces of a route. */

@@ -1,6 +1,5 @@
 import { group } from 'd3-array';
 import type { ColumnHead } from '../../core/loom/column-heads';
-import { isFolded } from '../../core/loom/fold';
 import type { PlacedNode } from '../../core/loom/loom-layout';
 import styles from './LoomHeads.module.css';
 
@@ -12,8 +11,8 @@ export const viewBoxWithHeads = ({ width, height }: { width: number; height: num
   `0 ${-headRow} ${width} ${height + headRow}`;
 
 /** Whether a head stands over a part, or over one that is folded into a box. */
-const isUnder = ({ over }: ColumnHead, { id, ports }: PlacedNode): boolean =>
-  over.includes(id) || (isFolded(id) && ports.some((port) => over.includes(port.id)));
+const isUnder = ({ over }: ColumnHead, { id, parts = [] }: PlacedNode): boolean =>
+  over.includes(id) || parts.some((part) => over.includes(part));
 
 /** The heads of the columns: what feeds them, and at how many volts. */
 export function LoomHeads({ heads, nodes }: { heads: readonly ColumnHead[]; nodes: readonly PlacedNode[] }) {

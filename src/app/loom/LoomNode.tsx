@@ -13,13 +13,36 @@ interface LoomNodeProps {
   isDim: boolean;
   /** Without it the part is only drawn. */
   onTrace?: () => void;
+  /** Moves it past its neighbour in its column. */
+  onMove?: (way: 'up' | 'down') => void;
+  /** Whether it can be dragged up and down, and by how much it is dragged just now. */
+  isMovable?: boolean;
+  movedBy?: number;
 }
 
+/** Keys that move a part, with Alt. */
+const ways: Partial<Record<string, 'up' | 'down'>> = { ArrowUp: 'up', ArrowDown: 'down' };
+
 /** A part with its facts and its pins. */
-export function LoomNode({ node, badge, isLit, isDim, onTrace }: LoomNodeProps) {
+export function LoomNode({
+  node,
+  badge,
+  isLit,
+  isDim,
+  onTrace,
+  onMove,
+  isMovable = false,
+  movedBy = 0,
+}: LoomNodeProps) {
   const { x, y, width, height, title, lines, column } = node;
   const isInline = column === 'inline';
   const onKeyDown = (event: KeyboardEvent) => {
+    const way = event.altKey ? ways[event.key] : undefined;
+    if (way) {
+      event.preventDefault();
+      onMove?.(way);
+      return;
+    }
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
     onTrace?.();
@@ -30,6 +53,8 @@ export function LoomNode({ node, badge, isLit, isDim, onTrace }: LoomNodeProps) 
       data-lit={isLit}
       data-dim={isDim}
       data-node={node.id}
+      {...(isMovable && { 'data-movable': node.id })}
+      {...(movedBy !== 0 && { transform: `translate(0,${movedBy})` })}
       {...(onTrace && {
         role: 'button',
         tabIndex: 0,

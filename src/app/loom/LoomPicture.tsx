@@ -1,15 +1,18 @@
 import Add from '@mui/icons-material/Add';
+import ArrowDownward from '@mui/icons-material/ArrowDownward';
+import ArrowUpward from '@mui/icons-material/ArrowUpward';
 import FitScreen from '@mui/icons-material/FitScreen';
 import Remove from '@mui/icons-material/Remove';
 import IconButton from '@mui/material/IconButton';
 import Tooltip from '@mui/material/Tooltip';
 import type { KeyboardEvent } from 'react';
 import type { Focus } from '../../core/loom/focus';
-import { isFolded as isFoldedBox } from '../../core/loom/fold';
-import { portRef, type Fitted } from '../../core/survey/build-index';
+import { foldedGroup } from '../../core/loom/fold';
+import { movedPast, movedTo } from '../../core/loom/nudge';
 import { columnHeads } from '../../core/loom/column-heads';
 import type { PlacedLead, PlacedNode } from '../../core/loom/loom-layout';
 import { LoadTags } from './LoadTags';
+import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { FreePortSpot } from './FreePortSpot';
 import { LoomHeads, viewBoxWithHeads } from './LoomHeads';
@@ -17,6 +20,7 @@ import { LoomLead } from './LoomLead';
 import { LoomNode } from './LoomNode';
 import { badgesOf } from './badges';
 import type { Trace } from './trace';
+import { useDragPart } from './use-drag-part';
 import { useLoomLayout } from './use-loom-layout';
 import { joinKey, portOf, usePlugging } from './use-plugging';
 import { JoinDialog } from '../drawing/JoinDialog';
@@ -33,9 +37,9 @@ interface LoomPictureProps {
   zoom: Zoom;
   /** Whether the leads say what they carry. */
   hasLoads: boolean;
-  /** Whether what hangs on one part is drawn as one box, which opens again when it is pressed. */
-  isFolded: boolean;
-  onUnfold: () => void;
+  /** Ids of the groups that are drawn as one box each, which opens again when it is pressed. */
+  folded: readonly string[];
+  onUnfold: (group: string) => void;
 }
 
 /** The wiring as a picture: parts with their pins, leads wire by wire in their true colours. */
@@ -47,13 +51,27 @@ export function LoomPicture({
   onSvg,
   zoom,
   hasLoads,
-  isFolded,
+  folded,
   onUnfold,
 }: LoomPictureProps) {
-  const { layout, failure } = useLoomLayout(isFolded);
+  const { layout, failure } = useLoomLayout(folded);
   const { context, findings } = useCheck();
   const { transform, zoomBy, fit } = zoom;
-  const badges = badgesOf(findings);
+  const badges = badgesOf(findings, layout?.nodes ?? []);
+  const tracedLead = trace?.kind === 'lead' ? trace.id : undefined;
+  const tracedNode = trace?.kind === 'part' ? trace.id : undefined;
+  const apply = useBuildStore((state) => state.apply);
+  const order = context.build.pictureOrder ?? [];
+  const reorder = (title: string, next: string[] | undefined) =>
+    next && apply(`move ${title} in the picture`, [{ type: 'setPictureOrder', order: next }]);
+  const step = (way: 'up' | 'down', id = tracedNode) => {
+    const node = layout?.nodes.find((each) => each.id === id);
+    if (layout && node) reorder(node.title, movedPast(layout, order, node.id, way));
+  };
+  const moved = useDragPart(svg, (id, by) => {
+    const node = layout?.nodes.find((each) => each.id === id);
+    if (layout && node) reorder(node.title, movedTo(layout, order, id, node.y + node.height / 2 + by));
+  });
   const { roleOf, tap, join, asked, take, leave } = usePlugging(trace, onTrace);
   const line = useDragJoin(
     svg,
@@ -65,8 +83,6 @@ export function LoomPicture({
     },
   );
 
-  const tracedLead = trace?.kind === 'lead' ? trace.id : undefined;
-  const tracedNode = trace?.kind === 'part' ? trace.id : undefined;
   const follow = (next: Trace) =>
     onTrace(next?.kind === trace?.kind && next?.id === trace?.id ? undefined : next);
   const isTracing = trace !== undefined && trace.kind !== 'port';
@@ -125,17 +141,20 @@ export function LoomPicture({
               badge={badges.get(node.id)}
               isLit={isLitNode(node)}
               isDim={isDimming && !isLitNode(node)}
-              onTrace={() => (isFoldedBox(node.id) ? onUnfold() : follow({ kind: 'part', id: node.id }))}
+              movedBy={moved?.id === node.id ? moved.by : 0}
+              onTrace={() => {
+                const group = foldedGroup(node.id);
+                if (group === undefined) follow({ kind: 'part', id: node.id });
+                else onUnfold(group);
+              }}
+              onMove={(way) => step(way, node.id)}
+              isMovable={node.id === tracedNode && !node.isLoose}
             />
           ))}
           {hasLoads && <LoadTags layout={layout} />}
           {layout.nodes.flatMap((node) =>
             node.ports.map((port) => {
-              // A row of a folded box is the plug of the part that it is named after.
-              const ref = isFoldedBox(node.id)
-                ? (context.index.has(port.id) && portOfPart(context.index.get(port.id))) || undefined
-                : { fitting: node.id, port: port.id };
-              if (!ref) return null;
+              const ref = port.stands ?? { fitting: node.id, port: port.id };
               return (
                 <FreePortSpot
                   key={joinKey(ref)}
@@ -169,6 +188,20 @@ export function LoomPicture({
         />
       )}
       <div className={styles.tools}>
+        {tracedNode !== undefined && (
+          <>
+            <ZoomButton
+              title="Move this part up (Alt ↑)"
+              onClick={() => step('up')}
+              icon={<ArrowUpward fontSize="small" />}
+            />
+            <ZoomButton
+              title="Move this part down (Alt ↓)"
+              onClick={() => step('down')}
+              icon={<ArrowDownward fontSize="small" />}
+            />
+          </>
+        )}
         <ZoomButton title="Closer" onClick={() => zoomBy(1.4)} icon={<Add fontSize="small" />} />
         <ZoomButton title="Further" onClick={() => zoomBy(1 / 1.4)} icon={<Remove fontSize="small" />} />
         <ZoomButton title="Whole picture" onClick={fit} icon={<FitScreen fontSize="small" />} />
@@ -176,9 +209,6 @@ export function LoomPicture({
     </div>
   );
 }
-
-/** The one plug of a part that can be folded. */
-const portOfPart = (fitted: Fitted) => fitted.part.ports[0] && portRef(fitted, fitted.part.ports[0]);
 
 const touches = (lead: PlacedLead, node: string | undefined): boolean =>
   node !== undefined && (lead.source.node === node || lead.target.node === node);

@@ -40,7 +40,7 @@ export function Component() {
   const isPhone = useMediaQuery('(width < 760px)', { noSsr: true });
   const zoom = useZoom(svg, isPhone ? phoneZoom : 1);
   const [hasLoads, setLoads] = useState(false);
-  const [isFolded, setFolded] = useState(false);
+  const [folded, setFolded] = useState<readonly string[]>([]);
   const isWiring = view === 'picture' || view === 'table';
   const setView = (next: string | null) => {
     if (next === null) return;
@@ -73,7 +73,7 @@ export function Component() {
             zoom={zoom}
             hasLoads={hasLoads}
             onLoads={setLoads}
-            isFolded={isFolded}
+            folded={folded}
             onFold={setFolded}
             onTrace={setTrace}
           />
@@ -101,8 +101,8 @@ export function Component() {
           onSvg={setSvg}
           zoom={zoom}
           hasLoads={hasLoads}
-          isFolded={isFolded}
-          onUnfold={() => setFolded(false)}
+          folded={folded}
+          onUnfold={(group) => setFolded(folded.filter((each) => each !== group))}
         />
       )}
       {view === 'table' && <LoomTable focus={focus} onTrace={setTrace} />}

@@ -65,8 +65,8 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
   return (
     <div className={styles.bar}>
       <p className={styles.hint}>
-        Tap a part or a lead to follow it and to change it. Drag from a port to where it goes, or tap one and
-        then the other; drag a plug to move it.
+        Tap a part or a lead to follow it and to change it; a part that is followed can be dragged up or down.
+        Drag from a port to where it goes, or tap one and then the other; drag a plug to move it.
       </p>
     </div>
   );

@@ -1,8 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { elkGraph } from '../../core/loom/elk-graph';
-import { foldServed } from '../../core/loom/fold';
+import { foldGroups } from '../../core/loom/fold';
 import { placeLoom, type LoomLayout } from '../../core/loom/loom-layout';
+import { loomGroups, type LoomGroup } from '../../core/loom/loom-groups';
 import { loomModel } from '../../core/loom/loom-model';
 import { layoutLoom } from '../../workers/layout-loom';
 import { useCheck } from '../state/use-check';
@@ -10,20 +11,32 @@ import { useCheck } from '../state/use-check';
 /**
  * The wiring picture of the open build. Positions are asked of the worker only when boxes, ports or leads
  * changed; the rest is put onto the positions there are.
- * @param isFolded whether what hangs on one part is drawn as one box
+ * @param folded ids of the groups that are drawn as one box each
  */
-export function useLoomLayout(isFolded = false): { layout: LoomLayout | undefined; failure: Error | null } {
+export function useLoomLayout(folded: readonly string[] = []): {
+  layout: LoomLayout | undefined;
+  /** What can be folded. */
+  groups: readonly LoomGroup[];
+  failure: Error | null;
+} {
   const { context } = useCheck();
+  const whole = useMemo(() => loomModel(context), [context]);
+  const groups = useMemo(() => loomGroups(context, whole), [context, whole]);
   const model = useMemo(
-    () => (isFolded ? foldServed(loomModel(context)) : loomModel(context)),
-    [context, isFolded],
+    () =>
+      foldGroups(
+        whole,
+        groups.filter(({ id }) => folded.includes(id)),
+      ),
+    [whole, groups, folded],
   );
-  const graph = useMemo(() => elkGraph(model), [model]);
+  const { pictureOrder } = context.build;
+  const graph = useMemo(() => elkGraph(model, pictureOrder), [model, pictureOrder]);
   const positions = useQuery({
     queryKey: ['loom-layout', graph],
     queryFn: () => layoutLoom(graph),
     placeholderData: keepPreviousData,
   });
   const layout = useMemo(() => positions.data && placeLoom(model, positions.data), [model, positions.data]);
-  return { layout, failure: positions.error };
+  return { layout, groups, failure: positions.error };
 }

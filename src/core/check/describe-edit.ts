@@ -61,6 +61,8 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
       return `Lead ${lead(edit.lead)}: ${conductorWords(edit.conductors)}`;
     case 'setFunction':
       return `${functionName(edit.function)}: ${functionWords(index, edit.change, name)}`;
+    case 'setPictureOrder':
+      return 'Move a part in the picture';
     case 'setChannel':
       return `Channel ${edit.channel}: ${changeWords(edit.change)}`;
     case 'setBrief':

@@ -64,12 +64,21 @@ const options = {
   'elk.padding': '[left=4,top=26,right=4,bottom=8]',
   'elk.layered.nodePlacement.strategy': 'NETWORK_SIMPLEX',
   'elk.layered.crossingMinimization.strategy': 'LAYER_SWEEP',
+  // Parts that have a position keep their order in a column; all others stand where they cross least.
+  'elk.layered.crossingMinimization.semiInteractive': 'true',
   'elk.layered.thoroughness': '30',
   'elk.randomSeed': '7',
 };
 
-/** The layout task for a wiring picture: boxes with ports on their sides, and bundles between them. */
-export function elkGraph(model: LoomModel): ElkGraph {
+/** Apart, so that the order is read from the positions whatever the heights. */
+const rankPitch = 100;
+
+/**
+ * The layout task for a wiring picture: boxes with ports on their sides, and bundles between them.
+ * @param order parts in the order that a person moved them to, from the top
+ */
+export function elkGraph(model: LoomModel, order: readonly string[] = []): ElkGraph {
+  const rank = new Map(order.map((id, n) => [id, n]));
   // What no lead touches lies in the tray.
   const touched = touchedNodes(model);
   const nodes = model.nodes.filter(({ id }) => touched.has(id));
@@ -77,7 +86,7 @@ export function elkGraph(model: LoomModel): ElkGraph {
   return {
     id: 'loom',
     layoutOptions: options,
-    children: nodes.map(elkBox),
+    children: nodes.map((node) => elkBox(node, rank.get(node.id))),
     edges: model.leads
       .filter(({ source, target }) => known.has(source.node) && known.has(target.node))
       .map(({ id, source, target }) => ({
@@ -90,10 +99,11 @@ export function elkGraph(model: LoomModel): ElkGraph {
 
 export const elkPortId = (node: string, port: string): string => `${node}.${port}`;
 
-function elkBox(node: LoomNode): ElkBox {
+function elkBox(node: LoomNode, rank: number | undefined): ElkBox {
   const layoutOptions: Record<string, string> = {
     'elk.portConstraints': node.keepsOrder ? 'FIXED_POS' : 'FIXED_SIDE',
     'elk.spacing.portPort': String(loomSizes.portGap),
+    ...(rank !== undefined && { 'elk.position': `(0,${rank * rankPitch})` }),
   };
   // What is served stands in one column at the right, however many cables lead there.
   if (node.column === 'served' && node.ports.some((port) => port.pins.length === 3)) {

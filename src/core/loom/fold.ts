@@ -1,61 +1,84 @@
-import type { LoomModel, LoomNode } from './loom-model';
-import { loomSizes, portHeight } from './loom-model';
+import { leastFolded, type LoomGroup } from './loom-groups';
+import { loomSizes, portHeight, type LoomModel, type LoomNode, type LoomPort } from './loom-model';
 
-/** Fewest parts that are worth folding into one box. */
-const leastFolded = 2;
-/** How the id of a folded box begins; what it hangs on follows. */
+/** Room beside and between the labels of both sides. */
+const betweenLabels = 40;
+/** How the id of a folded box begins; that of its group follows. */
 const prefix = 'folded:';
 
-export const isFolded = (nodeId: string): boolean => nodeId.startsWith(prefix);
+/** Id of the group that a box stands for; `undefined` for a part that stands for itself. */
+export const foldedGroup = (nodeId: string): string | undefined =>
+  nodeId.startsWith(prefix) ? nodeId.slice(prefix.length) : undefined;
 
 /**
- * The same wiring with what hangs on one part folded into one box: a row of plugs for each servo or lamp, named, instead
- * of a box for each. Parts with more than one plug stay as they are.
+ * The same wiring with groups drawn as one box each: a row for every plug that leads out of it. A part that is in two
+ * groups lies in the first; leads inside a box are not drawn.
  */
-export function foldServed(model: LoomModel): LoomModel {
-  const leadOf = new Map(model.leads.map((lead) => [lead.target.node, lead]));
-  const groups = new Map<string, LoomNode[]>();
-  for (const node of model.nodes) {
-    const lead = leadOf.get(node.id);
-    if (node.column !== 'served' || node.ports.length !== 1 || !lead) continue;
-    const holder = lead.source.node;
-    groups.set(holder, [...(groups.get(holder) ?? []), node]);
-  }
-  const folds = [...groups].filter(([, parts]) => parts.length >= leastFolded);
-  const boxOf = new Map(
-    folds.flatMap(([holder, parts]) => parts.map(({ id }) => [id, `${prefix}${holder}`])),
-  );
-  const titles = new Map(model.nodes.map(({ id, title }) => [id, title]));
+export function foldGroups(model: LoomModel, groups: readonly LoomGroup[]): LoomModel {
+  const boxOf = new Map<string, string>();
+  const folds = groups.flatMap((group) => {
+    const parts = model.nodes.filter(({ id }) => group.parts.includes(id) && !boxOf.has(id));
+    if (parts.length < leastFolded) return [];
+    for (const { id } of parts) boxOf.set(id, `${prefix}${group.id}`);
+    return [{ group, parts }];
+  });
+  const end = ({ node, port }: { node: string; port: string }) => {
+    const box = boxOf.get(node);
+    return box === undefined ? { node, port } : { node: box, port: rowId(node, port) };
+  };
   return {
     nodes: [
       ...model.nodes.filter(({ id }) => !boxOf.has(id)),
-      ...folds.map(([holder, parts]) => folded(holder, titles.get(holder) ?? holder, parts)),
+      ...folds.map(({ group, parts }) => folded(group, parts, innerPorts(model, boxOf))),
     ],
-    leads: model.leads.map((lead) => {
-      const box = boxOf.get(lead.target.node);
-      return box ? { ...lead, target: { node: box, port: lead.target.node } } : lead;
-    }),
+    leads: model.leads
+      .filter(({ source, target }) => {
+        const box = boxOf.get(source.node);
+        return box === undefined || box !== boxOf.get(target.node);
+      })
+      .map((lead) => ({ ...lead, source: end(lead.source), target: end(lead.target) })),
   };
 }
 
-function folded(holder: string, title: string, parts: readonly LoomNode[]): LoomNode {
+const rowId = (node: string, port: string): string => `${node}/${port}`;
+
+/** Rows of the ports whose leads stay inside a box. */
+const innerPorts = ({ leads }: LoomModel, boxOf: ReadonlyMap<string, string>): ReadonlySet<string> =>
+  new Set(
+    leads
+      .filter(({ source, target }) => boxOf.get(source.node) === boxOf.get(target.node))
+      .flatMap(({ source, target }) => [rowId(source.node, source.port), rowId(target.node, target.port)]),
+  );
+
+function folded(group: LoomGroup, parts: readonly LoomNode[], inner: ReadonlySet<string>): LoomNode {
   const { titleHeight, padding, portGap, titlePitch, linePitch, textRoom } = loomSizes;
-  const ports = parts.map((part) => ({
-    ...part.ports[0]!,
-    id: part.id,
-    label: part.title,
-    side: 'left' as const,
-  }));
-  const head = `On the ${title.charAt(0).toLowerCase()}${title.slice(1)}`;
-  const longest = Math.max(head.length * titlePitch, ...ports.map(({ label }) => label.length * linePitch));
+  const ports = parts.flatMap((part) =>
+    part.ports
+      .map((port): LoomPort => ({
+        ...port,
+        id: rowId(part.id, port.id),
+        label: part.ports.length === 1 ? part.title : `${part.title}, ${port.label}`,
+        stands: { fitting: part.id, port: port.id },
+      }))
+      .filter(({ id }) => !inner.has(id)),
+  );
+  const stack = (side: LoomPort['side']) =>
+    ports.filter((port) => port.side === side).reduce((sum, port) => sum + portHeight(port) + portGap, 0);
+  const longest = (side: LoomPort['side']) =>
+    Math.max(0, ...ports.filter((port) => port.side === side).map(({ label }) => label.length));
+  const isServed = parts.every(({ column }) => column === 'served');
   return {
-    id: `${prefix}${holder}`,
-    title: head,
+    id: `${prefix}${group.id}`,
+    title: group.name,
+    parts: parts.map(({ id }) => id),
     lines: [],
-    column: 'served',
+    column: isServed ? 'served' : (parts.find(({ column }) => column !== 'inline')?.column ?? 'inline'),
     ports,
-    width: longest + textRoom,
-    height: titleHeight + 2 * padding + ports.reduce((sum, port) => sum + portHeight(port) + portGap, 0),
+    width: Math.max(
+      group.name.length * titlePitch + textRoom,
+      (longest('left') + longest('right')) * linePitch + betweenLabels,
+    ),
+    height: titleHeight + 2 * padding + Math.max(stack('left'), stack('right')),
     keepsOrder: true,
   };
 }

@@ -3,8 +3,12 @@ import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
 import { crosses, layOut, overlap, segments } from '../../../tests/kit/lay-out';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { wiringCases } from '../../../tests/kit/wiring-builds';
+import { applyEdits } from '../plan/edits';
 import { checkContext } from '../check/check-context';
-import { foldServed, isFolded } from './fold';
+import { foldedGroup } from './fold';
+import { loomGroups } from './loom-groups';
+import type { LoomLayout } from './loom-layout';
+import { movedPast, movedTo } from './nudge';
 import { loomModel } from './loom-model';
 
 const pictures = [
@@ -59,21 +63,87 @@ describe('a build of loose parts', () => {
   });
 });
 
+/** Parts apart, and every lead at the ports it goes to. */
+function expectTidy({ nodes, leads }: LoomLayout): void {
+  for (const [n, node] of nodes.entries())
+    for (const other of nodes.slice(n + 1))
+      expect(overlap(node, other), `${node.title} on ${other.title}`).toBe(false);
+  const rows = new Set(nodes.flatMap(({ id, ports }) => ports.map((port) => `${id} ${port.id}`)));
+  for (const { source, target } of leads)
+    for (const end of [source, target]) expect(rows).toContain(`${end.node} ${end.port}`);
+}
+
 describe('a folded picture', () => {
-  it('has a row for each part that it folds, and every lead still', () => {
-    const model = loomModel(checkContext(demoBuild('harbour-tug'), []));
-    const folded = foldServed(model);
-    const boxes = folded.nodes.filter(({ id }) => isFolded(id));
-    expect(boxes).toHaveLength(2);
-    const inside = boxes.flatMap(({ ports }) => ports).length;
-    expect(folded.nodes.length + inside - boxes.length).toBe(model.nodes.length);
-    expect(folded.leads).toHaveLength(model.leads.length);
-    const rows = new Set(folded.nodes.flatMap(({ id, ports }) => ports.map((port) => `${id}.${port.id}`)));
-    for (const { source, target } of folded.leads)
-      for (const end of [source, target]) expect(rows).toContain(`${end.node}.${end.port}`);
-    const height = (nodes: typeof folded.nodes) =>
-      nodes.filter(({ column }) => column === 'served').reduce((sum, node) => sum + node.height, 0);
-    expect(height(folded.nodes)).toBeLessThan(height(model.nodes));
+  it.each(demoNames)('of %s has a row for every lead that leaves a box, whatever is folded', async (name) => {
+    const build = demoBuild(name);
+    const context = checkContext(build, []);
+    const whole = loomModel(context);
+    const groups = loomGroups(context, whole);
+    expect(groups.map(({ id }) => id)).toContainEqual(expect.stringMatching(/^function:|^on:/));
+    for (const group of [...groups, undefined]) {
+      const picture = await layOut(build, (each) => group === undefined || each.id === group.id);
+      expectTidy(picture);
+      const boxes = picture.nodes.filter(({ id }) => foldedGroup(id) !== undefined);
+      expect(boxes.length).toBeGreaterThan(0);
+      // What goes is what lies inside.
+      const isIn = (id: string) => !picture.nodes.some((node) => node.id === id);
+      const gone = build.leads.filter((lead) => !picture.leads.some(({ id }) => id === lead.id));
+      for (const { from, to } of gone) expect([isIn(from.fitting), isIn(to.fitting)]).toEqual([true, true]);
+      for (const { stands } of boxes.flatMap(({ ports }) => ports))
+        expect(context.index.port(stands!)).toBeDefined();
+    }
+  });
+
+  it('folds a drive with its motor, and the radio rail with its regulator', () => {
+    const context = checkContext(demoBuild('quarry-excavator'), []);
+    const groups = loomGroups(context, loomModel(context));
+    const kinds = (id: string) =>
+      groups.find((group) => group.id === id)?.parts.map((part) => context.index.get(part).kind);
+    const drives = context.build.functions.filter(({ role }) => role === 'drive');
+    for (const { id } of drives)
+      expect(kinds(`function:${id}`)).toEqual(expect.arrayContaining(['controller', 'motor']));
+    expect(kinds('rail')).toEqual(expect.arrayContaining(['receiver', 'bec']));
+  });
+});
+
+describe('a part moved in the picture', () => {
+  it.each(demoNames)(
+    'of %s stands where it was put, by keys and by dragging, and nothing lies on it',
+    async (name) => {
+      const build = demoBuild(name);
+      const before = await layOut(build);
+      const column = (layout: LoomLayout, x: number) =>
+        layout.nodes
+          .filter((node) => !node.isLoose && node.x <= x && x <= node.x + node.width)
+          .sort((a, b) => a.y - b.y)
+          .map(({ id }) => id);
+      const servo = before.nodes.find(
+        ({ x, width, isLoose }) => !isLoose && column(before, x + width / 2).length > 1,
+      )!;
+      const middleOf = ({ nodes }: LoomLayout) => {
+        const node = nodes.find(({ id }) => id === servo.id)!;
+        return node.x + node.width / 2;
+      };
+      const stood = column(before, middleOf(before));
+      const down = movedPast(before, [], servo.id, 'down') ?? movedPast(before, [], servo.id, 'up')!;
+      expect(down).not.toEqual(stood);
+      const after = await layOut(applyEdits(build, [{ type: 'setPictureOrder', order: down }]));
+      expect(column(after, middleOf(after))).toEqual(down);
+      expectTidy(after);
+      const top = movedTo(before, [], servo.id, 1e6)!;
+      if (top) {
+        const bottom = await layOut({ ...build, pictureOrder: top });
+        expect(column(bottom, middleOf(bottom)).at(-1)).toBe(servo.id);
+      }
+      expect(movedTo(before, [], servo.id, servo.y + servo.height / 2)).toBeUndefined();
+    },
+  );
+
+  it('is forgotten with its part', () => {
+    const build = { ...demoBuild('harbour-tug'), pictureOrder: ['rudder', 'rx'] };
+    const { id } = build.fittings[3]!;
+    const moved = { ...build, pictureOrder: ['nobody', id] };
+    expect(applyEdits(moved, [{ type: 'removeFitting', fitting: id }]).pictureOrder).toEqual(['nobody']);
   });
 });
 

@@ -1,5 +1,5 @@
 import { farEnd, type BuildIndex, type Fitted } from '../survey/build-index';
-import type { Conductor, Lead } from '../plan/lead';
+import type { Conductor, Lead, PortRef } from '../plan/lead';
 import type { PortSpec } from '../parts/port';
 import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
@@ -32,6 +32,8 @@ export interface LoomPort {
   pins: PortSpec['pins'];
   /** Whether a lead is in it. */
   used: boolean;
+  /** In a folded box: the port that this row stands for. */
+  stands?: PortRef;
 }
 
 export interface LoomNode {
@@ -42,6 +44,8 @@ export interface LoomNode {
   ports: LoomPort[];
   width: number;
   height: number;
+  /** Of a folded box: the parts that lie in it. */
+  parts?: string[];
   /** Ports in their numbered order, as on the part; otherwise free to be ordered along their side. */
   keepsOrder: boolean;
 }

@@ -83,10 +83,17 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
   return { build: settle(build, [...own.parts, ...theirs.parts, ...base.parts], clashes), clashes };
 }
 
-/** What a build is called, and the inside of its model, which is told as one. */
-const shellOf = ({ id, name, model, inside }: Build): Pick<Build, 'id' | 'name' | 'model' | 'inside'> => ({
+/** What a build is called, the order of its picture, and the inside of its model: each is told as one. */
+const shellOf = ({
+  id,
+  name,
+  model,
+  inside,
+  pictureOrder,
+}: Build): Pick<Build, 'id' | 'name' | 'model' | 'inside' | 'pictureOrder'> => ({
   id,
   name,
   model,
   ...(inside && { inside }),
+  ...(pictureOrder && { pictureOrder }),
 });

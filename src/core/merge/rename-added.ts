@@ -31,6 +31,7 @@ export function renameAdded(base: Build, mine: Build, theirs: Build): Build {
       ...called(modelFunction, functions),
       devices: modelFunction.devices.map(device),
     })),
+    ...(mine.pictureOrder && { pictureOrder: mine.pictureOrder.map(device) }),
     ...(mine.channels && {
       channels: mine.channels.map(({ mix, ...setting }) => ({
         ...setting,

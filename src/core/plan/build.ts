@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { IsIn } from 'class-validator';
+import { ArrayMaxSize, IsIn, IsOptional } from 'class-validator';
 import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
 import { PartBase } from '../parts/part-base';
 import { Brief } from './brief';
@@ -99,6 +99,12 @@ export class Build {
   /** Outings and evenings at the bench, in the order that they were written down. */
   @NestedList(() => LogEntry, { most: mostItems.log, optional: true })
   log?: LogEntry[];
+
+  /** Parts in the order that a person moved them to in the wiring picture, from the top; all others stand freely. */
+  @IsOptional()
+  @TextField({ most: 90, each: true })
+  @ArrayMaxSize(mostItems.fittings)
+  pictureOrder?: string[];
 
   /** The inside of the model, once somebody has told of it. */
   @NestedField(() => ModelInside, { optional: true })

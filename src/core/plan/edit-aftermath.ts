@@ -34,6 +34,7 @@ export function forget(build: Draft<Build>, gone: readonly string[]): void {
   const isGone = (id: string) => gone.some((each) => isOn(id, each));
   dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).some(isGone));
   dropWhere(build.ticks, (tick) => tick.step.split(':').some(isGone));
+  dropWhere(build.pictureOrder ?? [], isGone);
   for (const id of gone) dropReadings(build, id);
   for (const [n, outing] of (build.outings ?? []).entries()) {
     const tracks = outing.tracks.filter((track) => !isGone(track.function));

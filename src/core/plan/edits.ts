@@ -55,6 +55,7 @@ export type Edit =
   | { type: 'setColours'; lead: string; conductors: Conductor[] }
   | { type: 'setConductors'; lead: string; conductors: Conductor[] }
   | { type: 'setFunction'; function: string; change: Partial<Omit<ModelFunction, 'id'>> }
+  | { type: 'setPictureOrder'; order: string[] }
   | { type: 'setChannel'; channel: number; change: Partial<Omit<ChannelSetting, 'channel'>> }
   | { type: 'setBrief'; change: Partial<Brief> }
   | { type: 'rename'; name: string }
@@ -148,6 +149,9 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       return;
     case 'setFunction':
       change(build.functions, edit.function, edit.change);
+      return;
+    case 'setPictureOrder':
+      build.pictureOrder = edit.order;
       return;
     case 'setChannel':
       setChannel(build, edit.channel, edit.change);
