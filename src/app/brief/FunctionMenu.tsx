@@ -4,18 +4,28 @@ import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
+import type { Fitting } from '../../core/plan/fitting';
 import type { ModelFunction } from '../../core/plan/model-function';
 
 interface FunctionMenuProps {
   modelFunction: ModelFunction;
+  /** Those that there are, and the one that it is on. */
+  transmitters: readonly Pick<Fitting, 'id' | 'name'>[];
+  transmitterId: string | undefined;
   onChange: (words: string, change: Partial<Omit<ModelFunction, 'id'>>) => void;
   onRemove: () => void;
 }
 
 const stages = [1, 2, 3] as const;
 
-/** The rarer settings of a function: its stage, mirrored servos, a shared channel; and taking it out. */
-export function FunctionMenu({ modelFunction, onChange, onRemove }: FunctionMenuProps) {
+/** The rarer settings of a function: its stage, its transmitter, mirrored servos, a shared channel; and taking it out. */
+export function FunctionMenu({
+  modelFunction,
+  transmitters,
+  transmitterId,
+  onChange,
+  onRemove,
+}: FunctionMenuProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const close = () => setAnchor(null);
   const choose = (words: string, change: Partial<Omit<ModelFunction, 'id'>>) => {
@@ -43,6 +53,19 @@ export function FunctionMenu({ modelFunction, onChange, onRemove }: FunctionMenu
           </MenuItem>
         ))}
         <Divider />
+        {transmitters.length > 1 &&
+          transmitters.map(({ id, name }) => (
+            <MenuItem
+              key={id}
+              selected={id === transmitterId}
+              onClick={() =>
+                id !== transmitterId && choose(`on the ${name}`, { transmitter: id, control: undefined })
+              }
+            >
+              Worked by the {name}
+            </MenuItem>
+          ))}
+        {transmitters.length > 1 && <Divider />}
         <MenuItem
           selected={modelFunction.mirrored ?? false}
           onClick={() => choose('mirrored or not', { mirrored: !modelFunction.mirrored })}

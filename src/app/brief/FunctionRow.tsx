@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
+import { mostChannels, radioOfFunction } from '../../core/radio/radios';
 import type { ModelFunction } from '../../core/plan/model-function';
 import type { CheckContext } from '../../core/findings/context';
 import type { FunctionChain } from '../../core/brief/function-chain';
@@ -35,9 +36,9 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
     apply(`${modelFunction.name}: ${words}`, [
       { type: 'setFunction', function: modelFunction.id, change: next },
     ]);
-  const [transmitter] = context.index.ofKind('transmitter');
-  const [receiver] = context.index.ofKind('receiver');
-  const channels = receiver?.part.channels ?? transmitter?.part.channels ?? 16;
+  const radio = radioOfFunction(context, modelFunction);
+  const { transmitter } = radio;
+  const channels = mostChannels(context, radio) || 16;
   const kinds = servingKinds(modelFunction.role);
   const idle = context.index
     .all()
@@ -120,6 +121,8 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
       />
       <FunctionMenu
         modelFunction={modelFunction}
+        transmitters={context.index.ofKind('transmitter').map(({ fitting }) => fitting)}
+        transmitterId={transmitter?.fitting.id}
         onChange={change}
         onRemove={() =>
           apply(`remove the function ${modelFunction.name}`, [

@@ -15,7 +15,6 @@ import { ChainSelect } from '../brief/ChainSelect';
 import { NumberField } from '../brief/NumberField';
 import { Explained } from '../help/Explained';
 import { useBuildStore } from '../state/build-store';
-import { useCheck } from '../state/use-check';
 import { LinkageEditor } from './LinkageEditor';
 import { PulseCurve } from './PulseCurve';
 import styles from './ChannelEditor.module.css';
@@ -29,10 +28,11 @@ const failSafeNames: Record<(typeof failSafes)[number], string> = {
 /** What is set on a channel, with the pulse that comes of it. */
 export function ChannelEditor({ row }: { row: ChannelRow }) {
   const apply = useBuildStore((state) => state.apply);
-  const { context } = useCheck();
-  const { channel, setting, inputs } = row;
-  const set = (words: string, change: Partial<Omit<ChannelSetting, 'channel'>>) =>
-    apply(`channel ${channel}: ${words}`, [{ type: 'setChannel', channel, change }]);
+  const { radio, channel, setting, inputs } = row;
+  const set = (words: string, change: Partial<Omit<ChannelSetting, 'channel' | 'transmitter'>>) =>
+    apply(`channel ${channel}: ${words}`, [
+      { type: 'setChannel', channel, transmitter: radio.owner, change },
+    ]);
   const number = (
     key: 'subTrim' | 'lowEnd' | 'highEnd' | 'slowSeconds' | 'failSafePercent',
     label: string,
@@ -62,7 +62,7 @@ export function ChannelEditor({ row }: { row: ChannelRow }) {
       }}
     />
   );
-  const range = rangeOf(context.index);
+  const range = rangeOf(radio.transmitter);
   const reads = (micros: number) => `${displayOf(micros, range).toFixed(0).replace('-', '−')} %`;
   const main = inputs[0];
   return (
@@ -94,6 +94,16 @@ export function ChannelEditor({ row }: { row: ChannelRow }) {
             />
           }
           label="Reversed"
+        />
+        <FormControlLabel
+          control={
+            <Checkbox
+              size="small"
+              checked={setting.isRead ?? false}
+              onChange={(_, on) => set(on ? 'read off it' : 'planned', { isRead: on ? true : undefined })}
+            />
+          }
+          label="Read off the transmitter as it stands"
         />
         <div className={styles.row}>
           {number('lowEnd', 'End point, short pulses, %', 0, 150, '100')}
@@ -141,7 +151,7 @@ export function ChannelEditor({ row }: { row: ChannelRow }) {
 
 interface SharesProps {
   row: ChannelRow;
-  onSet: (words: string, change: Partial<ChannelSetting>) => void;
+  onSet: (words: string, change: Partial<Omit<ChannelSetting, 'channel' | 'transmitter'>>) => void;
 }
 
 /** How much of each function a mixed channel has. */

@@ -76,7 +76,7 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
     />
   );
   const shown = (metres: number) => formatQuantity(metres * 1000, 'mm', units);
-  const [offer] = offerEnds(context, reading);
+  const [offer] = offerEnds(reading);
   const hole = bestHornRadius(linkage, fullHorn);
   const forces = linkageForces(context, servo, reading);
   const locks = locksOf(context, servo, reading);

@@ -6,8 +6,7 @@ import { endFor, pulseCurve } from '../../core/radio/pulse-curve';
 import { centreMicros, degreesPerMicro } from '../../core/radio/pulse';
 import { rangeOf } from '../../core/radio/pulse-range';
 import type { ChannelSetting } from '../../core/plan/channel-setting';
-import { useBuild, useBuildStore } from '../state/build-store';
-import { useCheck } from '../state/use-check';
+import { useBuildStore } from '../state/build-store';
 import { Figure } from '../drawing/Figure';
 import styles from './PulseCurve.module.css';
 
@@ -28,17 +27,15 @@ interface Handle {
 
 /** Stick, pulse and angle of a channel as a curve, whose ends and centre can be dragged. */
 export function PulseCurve({ row, functionId }: { row: ChannelRow; functionId: string }) {
-  const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
-  const { context } = useCheck();
   /** A handle on its way: what would be set if it were let go. */
   const [moved, setMoved] = useState<Partial<ChannelSetting>>();
-  const range = rangeOf(context.index);
-  const { channel } = row;
+  const { channel, radio } = row;
+  const range = rangeOf(radio.transmitter);
   const setting = { ...row.setting, ...moved };
   const shown = {
-    functions: build.functions,
-    channels: [...(build.channels ?? []).filter((each) => each.channel !== channel), setting],
+    functions: radio.functions,
+    channels: [...radio.channels.filter((each) => each.channel !== channel), setting],
   };
   const points = pulseCurve(shown, channel, functionId, range);
   const x = scaleLinear()
@@ -75,7 +72,9 @@ export function PulseCurve({ row, functionId }: { row: ChannelRow; functionId: s
   ];
   const set = (change: Partial<ChannelSetting>) => {
     setMoved(undefined);
-    apply(`channel ${channel}: by its curve`, [{ type: 'setChannel', channel, change }]);
+    apply(`channel ${channel}: by its curve`, [
+      { type: 'setChannel', channel, transmitter: radio.owner, change },
+    ]);
   };
   const microsAt = (event: PointerEvent<SVGElement>): number => {
     const picture = event.currentTarget.ownerSVGElement!;

@@ -1,10 +1,14 @@
 import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
 import { assignRadio } from '../../core/radio/assign-radio';
 import { channelsOf } from '../../core/radio/channel-inputs';
-import { channelTable } from '../../core/radio/channel-table';
+import { channelRows } from '../../core/radio/channel-table';
 import { conflictWords } from '../../core/radio/conflict-words';
-import { radioSheet } from '../../core/sheet/radio-sheet';
+import { radiosOf, radioWith } from '../../core/radio/radios';
+import { channelSheets } from '../../core/sheet/radio-sheet';
+import { capital, counted } from '../../core/words/sentences';
 import { strandPicture } from '../../core/radio/strands';
 import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
@@ -22,20 +26,23 @@ export function RadioView() {
   const { context } = useCheck();
   const { build } = context;
   const apply = useBuildStore((state) => state.apply);
-  const picture = useMemo(() => strandPicture(context), [context]);
-  const table = useMemo(() => channelTable(context), [context]);
+  const [transmitterId, setTransmitter] = useState<string>();
+  const radios = radiosOf(context);
+  const radio = radioWith(context, transmitterId);
+  const picture = useMemo(() => strandPicture(context, radio), [context, radio]);
+  const table = useMemo(() => channelRows(context, radio), [context, radio]);
   const assignment = useMemo(() => assignRadio(build), [build]);
-  const channels = radioSheet(context).at(-1);
+  const channels = channelSheets(context)[radios.indexOf(radio)];
   const [chosen, setChosen] = useState<number>();
-  const { waiting, roleOf, tap, join, choices, take, drop, setWaiting } = useJoining(picture.spots);
+  const { waiting, roleOf, tap, join, choices, take, drop, setWaiting } = useJoining(picture.spots, radio);
   const row = table.find(({ channel }) => channel === chosen) ?? table[0];
   if (build.functions.length === 0)
     return <p className={styles.empty}>No functions yet. The Brief is where the model is told what to do.</p>;
   const show = (key: string) => {
     const [column, id] = [key.slice(0, key.indexOf(':')), key.slice(key.indexOf(':') + 1)];
-    const found = column === 'function' ? build.functions.find((each) => each.id === id) : undefined;
+    const found = column === 'function' ? radio.functions.find((each) => each.id === id) : undefined;
     if (column === 'channel') setChosen(Number(id));
-    else if (found) setChosen(channelsOf(build, found)[0] ?? chosen);
+    else if (found) setChosen(channelsOf(radio, found)[0] ?? chosen);
   };
   const lit = new Set(row && !waiting ? row.inputs.map((input) => input.function.id) : []);
   return (
@@ -65,6 +72,26 @@ export function RadioView() {
           </Button>
         )}
       </div>
+      {radios.length > 1 && (
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          value={radio.transmitter?.fitting.id}
+          aria-label="Which transmitter"
+          onChange={(_, id: string | null) => {
+            if (id === null) return;
+            setTransmitter(id);
+            setChosen(undefined);
+            drop();
+          }}
+        >
+          {radios.map(({ transmitter, functions }) => (
+            <ToggleButton key={transmitter?.fitting.id} value={transmitter?.fitting.id ?? ''}>
+              {capital(transmitter?.fitting.name ?? '')}: {counted(functions.length, 'function')}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      )}
       {assignment.conflicts.map((conflict) => (
         <p key={conflict.without.map(({ id }) => id).join()} className={styles.conflict}>
           {conflictWords(conflict)}
@@ -83,7 +110,7 @@ export function RadioView() {
           onJoin={join}
         />
       </Figure>
-      {row && <ChannelEditor key={row.channel} row={row} />}
+      {row && <ChannelEditor key={`${radio.owner} ${row.channel}`} row={row} />}
       <MemoryFields />
       {channels && (
         <div className={styles.save}>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { canJoin, fits, joins } from '../../core/radio/joins';
+import type { Radio } from '../../core/radio/radios';
 import type { StrandSpot } from '../../core/radio/strands';
 import type { Patch } from '../../core/plan/patch';
 import { useBuildStore } from '../state/build-store';
@@ -8,7 +9,7 @@ import { useCheck } from '../state/use-check';
 import { keyOf, type SpotKey, type SpotRole } from './StrandPicture';
 
 /** Joining in the radio picture: by dragging, or by a tap on one and then on the other. */
-export function useJoining(spots: readonly StrandSpot[]) {
+export function useJoining(spots: readonly StrandSpot[], radio: Radio) {
   const { context } = useCheck();
   const apply = useBuildStore((state) => state.apply);
   const locker = useLocker((state) => state.parts);
@@ -23,7 +24,7 @@ export function useJoining(spots: readonly StrandSpot[]) {
     if (!waiting || !spot) return 'plain';
     if (spot === waiting) return 'waiting';
     if (!canJoin(waiting, spot)) return 'other';
-    return fits(context, waiting, spot) ? 'fits' : 'misfits';
+    return fits(radio, waiting, spot) ? 'fits' : 'misfits';
   };
   const take = (patch: Patch) => {
     setChoices([]);
@@ -32,7 +33,7 @@ export function useJoining(spots: readonly StrandSpot[]) {
   };
   const join = (from: SpotKey, to: SpotKey) => {
     const [a, b] = [byKey.get(from), byKey.get(to)];
-    const ways = a && b ? joins(context, a, b, locker) : [];
+    const ways = a && b ? joins(context, radio, [a, b], locker) : [];
     const [only, ...others] = ways;
     if (only && others.length === 0) take(only);
     else setChoices(ways);

@@ -1,4 +1,5 @@
 import type { CheckContext } from '../../core/findings/context';
+import { radioOfFunction } from '../../core/radio/radios';
 import type { ControlKind } from '../../core/parts/transmitter';
 
 /** A control of the transmitter on the screen, for one function. */
@@ -13,9 +14,10 @@ export interface Stick {
 }
 
 /** The controls of this build's functions; one that has none yet is worked by what it wants. */
-export function sticksOf({ build, index }: CheckContext): Stick[] {
-  const [transmitter] = index.ofKind('transmitter');
+export function sticksOf(context: CheckContext): Stick[] {
+  const { build, index } = context;
   return build.functions.map((each) => {
+    const { transmitter } = radioOfFunction(context, each);
     const control = transmitter?.part.controls.find(({ id }) => id === each.control);
     const kind = control?.kind ?? each.wants;
     const armsAtEnd = each.devices.some((id) => {

@@ -1,6 +1,7 @@
 import type { Build } from '../plan/build';
 import type { ModelFunction } from '../plan/model-function';
 import { channelsOf, isWithoutChannel } from '../radio/channel-inputs';
+import { radioHeardBy, radioOfFunction } from '../radio/radios';
 import { wiredHome } from '../radio/wired-home';
 import type { SignalPath } from '../survey/signals';
 import { nameList } from '../words/sentences';
@@ -22,10 +23,10 @@ export interface FunctionChain {
 /** The chain of every function: control, channel, port, part. */
 export function functionChains(context: CheckContext): FunctionChain[] {
   const { build, index, survey } = context;
-  const [transmitter] = index.ofKind('transmitter');
   return build.functions.map((modelFunction) => {
+    const radio = radioOfFunction(context, modelFunction);
     const parts = modelFunction.devices.map((id) => index.get(id).fitting.name);
-    const control = transmitter?.part.controls.find(
+    const control = radio.transmitter?.part.controls.find(
       (candidate) => candidate.id === modelFunction.control,
     )?.name;
     const heard = survey.signals.filter((path) => modelFunction.devices.includes(path.device.fitting.id));
@@ -34,7 +35,7 @@ export function functionChains(context: CheckContext): FunctionChain[] {
       function: modelFunction,
       parts,
       control,
-      channels: channelsOf(build, modelFunction),
+      channels: channelsOf(radio, modelFunction),
       port: ports.length === 0 ? undefined : nameList(ports),
       open: firstOpen(context, modelFunction, parts, control, heard),
     };
@@ -50,9 +51,11 @@ function firstOpen(
 ): string | undefined {
   if (parts.length === 0) return 'no part yet';
   if (control === undefined) return 'no control yet';
-  if (isWithoutChannel(context.build, modelFunction)) return 'no channel yet';
+  if (isWithoutChannel(radioOfFunction(context, modelFunction), modelFunction)) return 'no channel yet';
   if (heard.length === 0) return 'not plugged in yet';
-  for (const { device, port } of heard) {
+  for (const { device, port, receiver } of heard) {
+    if (radioHeardBy(context, receiver).owner !== radioOfFunction(context, modelFunction).owner)
+      return 'its receiver hears another transmitter';
     const home = wiredHome(context, modelFunction, device.fitting.id);
     if (port.channel !== undefined && home !== undefined && port.channel !== home)
       return `in ${port.name}, wants channel ${home}`;

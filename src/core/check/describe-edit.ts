@@ -64,7 +64,7 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
     case 'setPictureOrder':
       return 'Move a part in the picture';
     case 'setChannel':
-      return `Channel ${edit.channel}: ${changeWords(edit.change)}`;
+      return `Channel ${edit.channel}${edit.transmitter === undefined ? '' : ` of the ${name(edit.transmitter)}`}: ${changeWords(edit.change)}`;
     case 'setBrief':
       return `Brief: ${changeWords(edit.change)}`;
     case 'rename':

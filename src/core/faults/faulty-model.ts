@@ -12,6 +12,7 @@ import { applyEdits } from '../plan/edits';
 import { toldChannels, settingOf } from '../radio/channel-inputs';
 import { pulseOf } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
+import { radioAt, type Radio } from '../radio/radios';
 import type { Fitted } from '../survey/build-index';
 import { Survey } from '../survey/survey';
 import { terminalsOf } from '../kinds';
@@ -133,27 +134,33 @@ export class FaultyModel {
 
   /** The pulse at a part in µs, with one function's control somewhere and the others let go; `undefined` where none comes. */
   pulse(device: string, moved: string, value: number): number | undefined {
-    return this.isHeard(device) ? this.pulseOf(device, this.told(moved, value)) : undefined;
+    const radio = this.isHeard(device) ? this.radioAt(device) : undefined;
+    return radio && this.pulseOf(device, radio, this.told(radio, moved, value));
   }
 
   /** The pulse at a part in µs with controls anywhere, by function, −1 to 1; `undefined` where it listens to no channel. */
   pulseWith(device: string, stick: (functionId: string) => number): number | undefined {
-    return this.pulseOf(device, toldChannels(this.build, stick));
+    const radio = this.radioAt(device);
+    return radio && this.pulseOf(device, radio, toldChannels(radio, stick));
   }
 
-  private pulseOf(device: string, told: ReadonlyMap<number, number>): number | undefined {
+  private radioAt(device: string): Radio | undefined {
+    return radioAt({ build: this.build, survey: this.survey }, device);
+  }
+
+  private pulseOf(device: string, radio: Radio, told: ReadonlyMap<number, number>): number | undefined {
     const channel = this.survey.signalOf(device)?.port.channel;
     if (channel === undefined) return undefined;
-    return pulseOf(told.get(channel) ?? 0, settingOf(this.build, channel), rangeOf(this.survey.index));
+    return pulseOf(told.get(channel) ?? 0, settingOf(radio, channel), rangeOf(radio.transmitter));
   }
 
   private readonly toldKnown = new Map<string, Map<number, number>>();
 
-  private told(moved: string, value: number): Map<number, number> {
-    const key = `${moved} ${value}`;
+  private told(radio: Radio, moved: string, value: number): Map<number, number> {
+    const key = `${radio.owner ?? ''} ${moved} ${value}`;
     let told = this.toldKnown.get(key);
     if (!told) {
-      told = toldChannels(this.build, (id) => (id === moved ? value : this.letGo(id)));
+      told = toldChannels(radio, (id) => (id === moved ? value : this.letGo(id)));
       this.toldKnown.set(key, told);
     }
     return told;

@@ -77,10 +77,14 @@ function wordsOf(context: CheckContext, sort: string, id: string): string {
         build.leads.find((each) => each.id === id)!,
       )} and look at each joint.`;
     case 'display': {
-      const row = channelTable(context).find(({ channel }) => String(channel) === id);
+      const row = channelTable(context).find(({ channel, radio: { owner } }) =>
+        owner === undefined ? String(channel) === id : `${channel}:${owner}` === id,
+      );
       const set =
         row && row.words.length > 0 ? row.words.join('; ') : 'normal, end points 100 %, no sub-trim';
-      return `In the transmitter’s menu, look at channel ${id}. Planned: ${set}.`;
+      const of =
+        row?.radio.owner === undefined ? 'the transmitter' : `the ${row.radio.transmitter?.fitting.name}`;
+      return `In the menu of ${of}, look at channel ${row?.channel ?? id}. Planned: ${set}.`;
     }
     case 'switch':
       return `Look where the ${name} stands: it should be on.`;

@@ -1,12 +1,13 @@
 import type { CheckContext } from '../findings/context';
 import type { ChannelSetting } from '../plan/channel-setting';
 import { settingOf, usedChannels } from '../radio/channel-inputs';
+import { radioHeardBy, radiosOf, type Radio } from '../radio/radios';
 import { weights, type Fault, type Harm } from './fault';
 
 /** µs that a neutral is off by when a controller refuses to arm: well outside what it takes for neutral. */
 const neutralOff = 140;
 
-const displayOf = (channel: number): string => `display:${channel}`;
+const displayOf = (key: string): string => `display:${key}`;
 
 /** What may be wrong with the link and with what the transmitter is set to, channel by channel. */
 export const radioFaults = (context: CheckContext): Fault[] => [
@@ -48,35 +49,45 @@ function linkFaults({ index }: CheckContext): Fault[] {
   ];
 }
 
-function channelFaults({ build, index, survey }: CheckContext): Fault[] {
-  const touchesTransmitter = index.ofKind('transmitter').map(({ fitting }) => fitting.id);
-  if (touchesTransmitter.length === 0) return [];
-  return usedChannels(build).flatMap((channel): Fault[] => {
-    const heard = survey.signals.filter(({ port }) => port.channel === channel).map(({ device }) => device);
+const channelFaults = (context: CheckContext): Fault[] =>
+  radiosOf(context).flatMap((radio) => faultsOf(context, radio));
+
+function faultsOf(context: CheckContext, radio: Radio): Fault[] {
+  const { transmitter, owner } = radio;
+  if (!transmitter) return [];
+  const touchesTransmitter = [transmitter.fitting.id];
+  return usedChannels(radio).flatMap((channel): Fault[] => {
+    const heard = context.survey.signals
+      .filter(
+        ({ port, receiver }) =>
+          port.channel === channel && radioHeardBy(context, receiver).owner === radio.owner,
+      )
+      .map(({ device }) => device);
+    const key = owner === undefined ? String(channel) : `${channel}:${owner}`;
     if (heard.length === 0) return [];
-    const setting = settingOf(build, channel);
+    const setting = settingOf(radio, channel);
     const set = (change: Partial<Omit<ChannelSetting, 'channel'>>): Harm => ({
-      edits: [{ type: 'setChannel', channel, change }],
+      edits: [{ type: 'setChannel', channel, transmitter: owner, change }],
     });
     const touches = [...touchesTransmitter, ...heard.map(({ fitting }) => fitting.id)];
     const about = { touches };
     const end = (side: 'low' | 'high'): Fault => ({
       ...about,
-      id: `end-point-${side}:${channel}`,
+      id: `end-point-${side}:${key}`,
       label: `The end point of channel ${channel} for ${side === 'low' ? 'short' : 'long'} pulses stands at 0 %`,
       weight: weights.endPoint,
       harm: set(side === 'low' ? { lowEnd: 0 } : { highEnd: 0 }),
-      seen: { [displayOf(channel)]: side === 'low' ? 'lowEndAtNothing' : 'highEndAtNothing' },
+      seen: { [displayOf(key)]: side === 'low' ? 'lowEndAtNothing' : 'highEndAtNothing' },
       cure: `Open the end point of channel ${channel} for ${side === 'low' ? 'short' : 'long'} pulses again, from 30 % up, as far as the mechanism goes.`,
     });
     return [
       {
         ...about,
-        id: `reversed:${channel}`,
+        id: `reversed:${key}`,
         label: `Channel ${channel} is reversed in the transmitter`,
         weight: weights.reversed,
         harm: set({ isReversed: !setting.isReversed }),
-        seen: { [displayOf(channel)]: 'reversed' },
+        seen: { [displayOf(key)]: 'reversed' },
         cure: `Set channel ${channel} to ${setting.isReversed ? 'reversed' : 'normal'} in the transmitter.`,
       },
       end('low'),
@@ -85,11 +96,11 @@ function channelFaults({ build, index, survey }: CheckContext): Fault[] {
         ? [
             {
               ...about,
-              id: `neutral-off:${channel}`,
+              id: `neutral-off:${key}`,
               label: `The neutral of channel ${channel} is off: trim or sub-trim`,
               weight: weights.arming,
               harm: set({ subTrim: (setting.subTrim ?? 0) + neutralOff }),
-              seen: { [displayOf(channel)]: 'centreOff' },
+              seen: { [displayOf(key)]: 'centreOff' },
               cure: `Trim of channel ${channel} to nothing, sub-trim as planned; then power off and on, so that it arms.`,
             },
           ]

@@ -5,6 +5,7 @@ import { minutesOf, type Answer } from './bench-test';
 import type { FaultyModel } from './faulty-model';
 import { functionMovers, type Mover } from './movers';
 import type { Probe } from './probe';
+import { radioOfFunction } from '../radio/radios';
 
 /** µs of travel under which nothing is seen to move, and by which a neutral may be off for a controller to arm. */
 const unseen = 30;
@@ -101,11 +102,11 @@ function followed(
   return [low * turn, high * turn];
 }
 
-function stickProbes({ build, survey, index }: CheckContext, sound: FaultyModel): Probe[] {
+function stickProbes({ build, survey }: CheckContext, sound: FaultyModel): Probe[] {
   const all = functionMovers(build, survey);
-  const [transmitter] = index.ofKind('transmitter');
   return all.flatMap(({ function: each, movers }) => {
     const others = all.flatMap((other) => (other.function === each ? [] : other.movers));
+    const { transmitter } = radioOfFunction({ build, survey }, each);
     const control = transmitter?.part.controls.find(({ id }) => id === each.control)?.name;
     return movers.flatMap((mover): Probe[] => {
       const planned = followed(sound, sound, each.id, mover);

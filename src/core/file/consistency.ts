@@ -35,7 +35,8 @@ function duplicate(list: readonly { id: string }[], path: string): FileProblem |
 /** Each channel is set once. */
 function twiceSet({ channels = [] }: Build): FileProblem | undefined {
   const at = channels.findIndex(
-    ({ channel }, n) => channels.findIndex((each) => each.channel === channel) < n,
+    ({ channel, transmitter }, n) =>
+      channels.findIndex((each) => each.channel === channel && each.transmitter === transmitter) < n,
   );
   return at < 0
     ? undefined

@@ -6,6 +6,7 @@ import { settingOf } from '../radio/channel-inputs';
 import { wiredHome } from '../radio/wired-home';
 import { degreesPerMicro } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
+import { radioOfFunction, type Radio } from '../radio/radios';
 import type { Fitted } from '../survey/build-index';
 import { linkageAt } from './four-bar';
 import { linkageEnds, type LinkageEnd } from './linkage-travel';
@@ -25,6 +26,8 @@ export interface LinkageSide extends LinkageEnd {
 export interface LinkageReading {
   linkage: Linkage;
   channel: number | undefined;
+  /** The radio whose channel that is. */
+  radio: Radio | undefined;
   /** Radians that the horn turns at 100 %. */
   fullHorn: number;
   low: LinkageSide;
@@ -44,8 +47,9 @@ export function linkageReading(
   if (!linkage) return undefined;
   const works = build.functions.find(({ devices }) => devices.includes(fitting.id));
   const channel = works && wiredHome({ build, survey }, works, fitting.id);
-  const setting = channel === undefined ? undefined : settingOf(build, channel);
-  const fullHorn = hornAtFull(index, part);
+  const radio = works && radioOfFunction({ build, survey }, works);
+  const setting = channel === undefined || !radio ? undefined : settingOf(radio, channel);
+  const fullHorn = hornAtFull(radio?.transmitter ?? index.ofKind('transmitter')[0], part);
   const ends = linkageEnds(linkage);
   const side = (end: LinkageEnd, way: 1 | -1, setPercent: number): LinkageSide => {
     const setHorn = (way * fullHorn * setPercent) / 100;
@@ -66,6 +70,7 @@ export function linkageReading(
   return {
     linkage,
     channel,
+    radio,
     fullHorn,
     low,
     high,
@@ -75,8 +80,8 @@ export function linkageReading(
 }
 
 /** Radians that the horn of a servo turns at 100 % of its transmitter. */
-const hornAtFull = (index: CheckContext['index'], part: ServoSpec): number =>
-  rangeOf(index).throwMicros * degreesPerMicro(part.travelDegrees?.value) * radiansPerDegree;
+const hornAtFull = (transmitter: Fitted<'transmitter'> | undefined, part: ServoSpec): number =>
+  rangeOf(transmitter).throwMicros * degreesPerMicro(part.travelDegrees?.value) * radiansPerDegree;
 
 /** What a servo does through its linkage, stalled at the volts that it has; torques in N·m, force in N. */
 interface LinkageForces {

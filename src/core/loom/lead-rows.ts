@@ -2,6 +2,7 @@ import type { Conductor, Lead } from '../plan/lead';
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import { goesTogether, mating, type Mating } from '../connectors/mating';
 import { channelInputs } from '../radio/channel-inputs';
+import { radioHeardBy } from '../radio/radios';
 import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
 
@@ -40,7 +41,11 @@ function leadRow({ index, build, survey }: CheckContext, lead: Lead, plugName: P
   const result = mating(a.connector, b.connector).result;
   const names = [...new Set([a, b].map((port) => plugName(port.connector.family)))];
   const channel = a.channel ?? b.channel;
-  const served = channel === undefined ? undefined : channelInputs(build, channel)[0]?.function;
+  const receiver = index.owner(a.channel === undefined ? lead.to : lead.from);
+  const served =
+    channel === undefined || receiver.kind !== 'receiver'
+      ? undefined
+      : channelInputs(radioHeardBy({ build, survey }, receiver), channel)[0]?.function;
   const size = [survey.leadWords(lead), lead.awg !== undefined && `AWG ${lead.awg}`].filter(Boolean);
   return {
     id: lead.id,

@@ -49,7 +49,7 @@ export function mergeBuilds(base: Build, mine: Build, theirs: Build): Merged {
   );
   const channels = list(
     (candidate) => candidate.channels ?? [],
-    ({ channel }) => String(channel),
+    ({ channel, transmitter = '' }) => `${channel} ${transmitter}`,
     ({ channel }) => `channel ${channel} of the radio`,
   );
   const build: Build = {

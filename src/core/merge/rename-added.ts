@@ -25,16 +25,21 @@ export function renameAdded(base: Build, mine: Build, theirs: Build): Build {
   };
   return {
     ...mine,
-    fittings: mine.fittings.map((fitting) => called(fitting, fittings)),
+    fittings: mine.fittings.map((fitting) => ({
+      ...called(fitting, fittings),
+      ...(fitting.boundTo !== undefined && { boundTo: device(fitting.boundTo) }),
+    })),
     leads: mine.leads.map((lead) => ({ ...called(lead, leads), from: at(lead.from), to: at(lead.to) })),
     functions: mine.functions.map((modelFunction) => ({
       ...called(modelFunction, functions),
+      ...(modelFunction.transmitter !== undefined && { transmitter: device(modelFunction.transmitter) }),
       devices: modelFunction.devices.map(device),
     })),
     ...(mine.pictureOrder && { pictureOrder: mine.pictureOrder.map(device) }),
     ...(mine.channels && {
       channels: mine.channels.map(({ mix, ...setting }) => ({
         ...setting,
+        ...(setting.transmitter !== undefined && { transmitter: device(setting.transmitter) }),
         ...(mix && {
           mix: mix.map((input) => ({ ...input, function: functions.get(input.function) ?? input.function })),
         }),

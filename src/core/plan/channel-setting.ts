@@ -88,6 +88,16 @@ export class ChannelSetting {
   @IsBoolean()
   isReversed?: boolean;
 
+  /** The transmitter that it is a channel of; the first one where nothing is said. */
+  @IsOptional()
+  @TextField({ most: 60 })
+  transmitter?: string;
+
+  /** Whether it was read off the transmitter as it stands; what is planned has still to be set there. */
+  @IsOptional()
+  @IsBoolean()
+  isRead?: boolean;
+
   /** µs beside the centre. */
   @IsOptional()
   @IsNumber()

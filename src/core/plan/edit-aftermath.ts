@@ -29,12 +29,22 @@ export function dropFromMixes(build: Draft<Build>, functionId: string): void {
   }
 }
 
+/** What is set on the channels of a transmitter goes with it, and nothing is on it or bound to it any more. */
+function dropRadio(build: Draft<Build>, isGone: (id: string) => boolean): void {
+  dropWhere(build.channels ?? [], ({ transmitter }) => transmitter !== undefined && isGone(transmitter));
+  for (const [n, { transmitter, ...rest }] of build.functions.entries())
+    if (transmitter !== undefined && isGone(transmitter)) build.functions[n] = rest;
+  for (const [n, { boundTo, ...rest }] of build.fittings.entries())
+    if (boundTo !== undefined && isGone(boundTo)) build.fittings[n] = rest;
+}
+
 /** Drops what was noted about parts, leads or functions that are gone: acceptances, ticks, readings, courses of outings. */
 export function forget(build: Draft<Build>, gone: readonly string[]): void {
   const isGone = (id: string) => gone.some((each) => isOn(id, each));
   dropWhere(build.acceptances, (acceptance) => subjectsOf(acceptance.finding).some(isGone));
   dropWhere(build.ticks, (tick) => tick.step.split(':').some(isGone));
   dropWhere(build.pictureOrder ?? [], isGone);
+  dropRadio(build, isGone);
   for (const id of gone) dropReadings(build, id);
   for (const [n, outing] of (build.outings ?? []).entries()) {
     const tracks = outing.tracks.filter((track) => !isGone(track.function));

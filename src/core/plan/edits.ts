@@ -33,6 +33,7 @@ export type Edit =
           | 'brake'
           | 'isReversed'
           | 'memory'
+          | 'boundTo'
           | 'alarmVolts'
           | 'linkage'
           | 'seat'
@@ -56,7 +57,13 @@ export type Edit =
   | { type: 'setConductors'; lead: string; conductors: Conductor[] }
   | { type: 'setFunction'; function: string; change: Partial<Omit<ModelFunction, 'id'>> }
   | { type: 'setPictureOrder'; order: string[] }
-  | { type: 'setChannel'; channel: number; change: Partial<Omit<ChannelSetting, 'channel'>> }
+  | {
+      type: 'setChannel';
+      channel: number;
+      /** Whose channel it is, where it is not the first transmitter's. */
+      transmitter?: string | undefined;
+      change: Partial<Omit<ChannelSetting, 'channel' | 'transmitter'>>;
+    }
   | { type: 'setBrief'; change: Partial<Brief> }
   | { type: 'rename'; name: string }
   | { type: 'addFunction'; function: ModelFunction }
@@ -154,7 +161,7 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       build.pictureOrder = edit.order;
       return;
     case 'setChannel':
-      setChannel(build, edit.channel, edit.change);
+      setChannel(build, edit.channel, edit.transmitter, edit.change);
       return;
     case 'setBrief':
       Object.assign(build.brief, edit.change);
@@ -223,15 +230,20 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
 }
 
 /** Sets something on a channel; what is `undefined` stands as in a fresh memory again. */
-function setChannel(build: Draft<Build>, channel: number, to: object): void {
-  const known = (build.channels ?? []).find((setting) => setting.channel === channel);
+function setChannel(build: Draft<Build>, channel: number, transmitter: string | undefined, to: object): void {
+  const known = (build.channels ?? []).find(
+    (setting) => setting.channel === channel && setting.transmitter === transmitter,
+  );
+  const key = { channel, ...(transmitter !== undefined && { transmitter }) };
   const merged = Object.fromEntries(
-    Object.entries({ ...(known && plain(known)), ...to, channel }).filter(([, value]) => value !== undefined),
+    Object.entries({ ...(known && plain(known)), ...to, ...key }).filter(([, value]) => value !== undefined),
   ) as unknown as ChannelSetting;
   const others = (build.channels ?? []).filter((setting) => setting !== known).map(plain);
-  const isFresh = Object.keys(merged).length === 1;
-  if (canonicalText(known ?? { channel }) === canonicalText(merged)) return;
-  build.channels = [...others, ...(isFresh ? [] : [merged])].sort((a, b) => a.channel - b.channel);
+  const isFresh = Object.keys(merged).length === Object.keys(key).length;
+  if (canonicalText(known ?? key) === canonicalText(merged)) return;
+  build.channels = [...others, ...(isFresh ? [] : [merged])].sort(
+    (a, b) => (a.transmitter ?? '').localeCompare(b.transmitter ?? '') || a.channel - b.channel,
+  );
 }
 
 /** Sets something on a fitting, or on a component of a board: that is kept with the board. */

@@ -60,6 +60,11 @@ export class Fitting extends Settings {
   @TextField({ most: 30 })
   protocol?: string;
 
+  /** Receivers: the transmitter that it is bound to; by what they speak where nothing is said. */
+  @IsOptional()
+  @TextField({ most: 60 })
+  boundTo?: string;
+
   /** Transmitters: which of its memories this model has. */
   @IsOptional()
   @IsInt()

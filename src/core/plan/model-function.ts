@@ -21,6 +21,11 @@ export class ModelFunction {
   @IsIn(controlKinds)
   wants!: ControlKind;
 
+  /** The transmitter that works it; where nothing is said, the one that its parts hear, or else the first. */
+  @IsOptional()
+  @TextField({ most: 60 })
+  transmitter?: string;
+
   /** The transmitter control given to it. */
   @IsOptional()
   @TextField({ most: 40 })

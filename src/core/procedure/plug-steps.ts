@@ -6,6 +6,7 @@ import { isJoined, type Lead } from '../plan/lead';
 import { channelInputs } from '../radio/channel-inputs';
 import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
+import { radioHeardBy } from '../radio/radios';
 
 export const unpowered = { needsPower: false, isHold: false } as const;
 
@@ -38,13 +39,17 @@ function hangsOnRail({ survey, index }: CheckContext, { from }: Lead): boolean {
 }
 
 function plugStep(context: CheckContext, lead: Lead): Step {
-  const { index, build, survey } = context;
+  const { index, survey } = context;
   const run = survey.leadWords(lead);
   const receiverEnd = [lead.from, lead.to].find((end) => index.get(end.fitting).part.kind === 'receiver');
   const deviceEnd = receiverEnd === lead.from ? lead.to : lead.from;
   const device = index.get(deviceEnd.fitting).fitting;
   const port = receiverEnd && index.port(receiverEnd);
-  const carried = port?.channel === undefined ? [] : channelInputs(build, port.channel);
+  const receiver = receiverEnd && index.owner(receiverEnd);
+  const carried =
+    port?.channel === undefined || receiver?.kind !== 'receiver'
+      ? []
+      : channelInputs(radioHeardBy(context, receiver), port.channel);
   const words = lead.conductors
     .filter(isJoined)
     .map((conductor) => `${conductor.colour} is ${pinWords[conductor.from]}`)

@@ -1,4 +1,4 @@
-import { movesModel } from '../plan/model-function';
+import { movesModel, type ModelFunction } from '../plan/model-function';
 import type { CheckContext } from '../findings/context';
 import { isLithium } from '../packs/chemistry';
 import { channelTable } from '../radio/channel-table';
@@ -9,11 +9,13 @@ import { hasBareRegulators } from './regulator-steps';
 import { standStep } from './stand-step';
 import type { Step } from './step';
 import { radioOf } from './touches';
+import { radioOfFunction } from '../radio/radios';
+import { transmitterOf } from '../radio/partners';
+import type { Fitted } from '../survey/build-index';
 
 /** The fixed order of a first power-up: stand, bind plug, transmitter, pack, bind, arm. */
 export function powerSteps(context: CheckContext): Step[] {
   const { index, build } = context;
-  const [transmitter] = index.ofKind('transmitter');
   const receivers = index.ofKind('receiver');
   const packs = index.ofKind('pack');
   const controllers = index.ofKind('controller');
@@ -24,38 +26,25 @@ export function powerSteps(context: CheckContext): Step[] {
     : ['stand', 'heat'];
   const receiver = receivers.map((each) => each.fitting.name).join(' and ');
   const packName = packs.map((pack) => pack.fitting.name).join(', then the ');
-  const controlOf = (id: string | undefined) =>
-    transmitter?.part.controls.find((candidate) => candidate.id === id)?.name ?? 'its control';
+  const controlOf = (modelFunction: ModelFunction) =>
+    radioOfFunction(context, modelFunction).transmitter?.part.controls.find(
+      (candidate) => candidate.id === modelFunction.control,
+    )?.name ?? 'its control';
   const neutral = drives
-    .map((modelFunction) => `${modelFunction.name.toLowerCase()} (${controlOf(modelFunction.control)})`)
+    .map((modelFunction) => `${modelFunction.name.toLowerCase()} (${controlOf(modelFunction)})`)
     .join(' and ');
   const radio = radioOf(context);
-  const link = transmitter && (transmitter.fitting.protocol ?? transmitter.part.protocols[0]);
   return [
     ...(hasBareRegulators(context) ? [] : [standStep(context, 'power')]),
     ...bindPlugSteps(context),
-    ...(transmitter && transmitter.part.protocols.length > 1
-      ? [
-          {
-            ...held,
-            id: `link:${transmitter.fitting.id}`,
-            needsPower: false,
-            title: `Set the ${transmitter.fitting.name} to ${link}`,
-            lines: [
-              `It speaks ${transmitter.part.protocols.join(' and ')}; the ${receiver} must speak the same.`,
-            ],
-            cautions: ['radio' as const],
-            touches: radio,
-          },
-        ]
-      : []),
+    ...index.ofKind('transmitter').flatMap((each): Step[] => linkStep(context, each)),
     {
       ...held,
       id: 'transmitter-on',
       title: 'Transmitter on first',
       lines: ['The right model memory.', ...(neutral ? [`At neutral: ${neutral}.`] : [])],
       cautions: ['radio'],
-      touches: transmitter ? [transmitter.fitting.id] : [],
+      touches: index.ofKind('transmitter').map((each) => each.fitting.id),
     },
     {
       ...held,
@@ -87,6 +76,27 @@ export function powerSteps(context: CheckContext): Step[] {
       cautions: ['stand'],
       touches: [fitting.id, ...radio],
     })),
+  ];
+}
+
+/** A transmitter that speaks several links is set to the one that its receivers hear. */
+function linkStep(context: CheckContext, transmitter: Fitted<'transmitter'>): Step[] {
+  const { fitting, part } = transmitter;
+  if (part.protocols.length < 2) return [];
+  const { index } = context;
+  const heard = index.ofKind('receiver').filter((each) => transmitterOf(index, each) === transmitter);
+  return [
+    {
+      ...held,
+      id: `link:${fitting.id}`,
+      needsPower: false,
+      title: `Set the ${fitting.name} to ${fitting.protocol ?? part.protocols[0]}`,
+      lines: [
+        `It speaks ${part.protocols.join(' and ')}; the ${heard.map((each) => each.fitting.name).join(' and ') || 'receiver'} must speak the same.`,
+      ],
+      cautions: ['radio'],
+      touches: radioOf(context),
+    },
   ];
 }
 

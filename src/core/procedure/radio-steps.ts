@@ -1,12 +1,16 @@
 import type { CheckContext } from '../findings/context';
-import { channelTable, type ChannelRow } from '../radio/channel-table';
+import { channelRows, type ChannelRow } from '../radio/channel-table';
+import { radiosOf, type Radio } from '../radio/radios';
 import { formatQuantity } from '../quantity/format';
 import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
 
 /** What is to be set in the transmitter that a fresh memory of it has not: a step for the memory, and one a channel. */
-export function radioSteps(context: CheckContext): Step[] {
-  const [transmitter] = context.index.ofKind('transmitter');
+export const radioSteps = (context: CheckContext): Step[] =>
+  radiosOf(context).flatMap((radio) => stepsOf(context, radio));
+
+function stepsOf(context: CheckContext, radio: Radio): Step[] {
+  const { transmitter, owner } = radio;
   if (!transmitter) return [];
   const { fitting, part } = transmitter;
   const step = (id: string, title: string, lines: string[]): Step => ({
@@ -30,18 +34,28 @@ export function radioSteps(context: CheckContext): Step[] {
     ...(memoryLines.length > 0
       ? [step(`memory:${fitting.id}`, `A memory of the ${fitting.name} for this model`, memoryLines)]
       : []),
-    ...channelTable(context)
+    ...channelRows(context, radio)
       .filter(({ words, setting }) => words.length > 0 || setting.failSafe !== undefined)
-      .map((row) => step(`channel:${row.channel}`, titleOf(row), linesOf(row, part.throwMicros?.value))),
+      .map((row) =>
+        step(
+          `channel:${row.channel}${owner === undefined ? '' : `:${owner}`}`,
+          titleOf(row),
+          linesOf(row, part.throwMicros?.value),
+        ),
+      ),
   ];
 }
 
-const titleOf = ({ channel, inputs }: ChannelRow): string =>
-  `Set channel ${channel} in the transmitter: ${nameList(inputs.map((input) => input.function.name.toLowerCase()))}`;
+const titleOf = ({ channel, inputs, setting, radio: { owner, transmitter } }: ChannelRow): string =>
+  `${setting.isRead ? 'Look at' : 'Set'} channel ${channel} in the ${owner === undefined ? 'transmitter' : transmitter?.fitting.name}: ${nameList(inputs.map((input) => input.function.name.toLowerCase()))}`;
 
-function linesOf({ words, failSafe, pulses }: ChannelRow, throwMicros: number | undefined): string[] {
+function linesOf(
+  { words, failSafe, pulses, setting }: ChannelRow,
+  throwMicros: number | undefined,
+): string[] {
   const { low, centre, high } = pulses;
   return [
+    ...(setting.isRead ? ['It was read off the transmitter: it should still stand so.'] : []),
     ...(words.length > 0 ? [`${capital(words.join('; '))}.`] : []),
     ...(failSafe === 'not set' ? [] : [`Fail-safe: ${failSafe}.`]),
     `Pulses by the plan: ${low.toFixed(0)}, ${centre.toFixed(0)}, ${high.toFixed(0)} µs${throwMicros === undefined ? ', if 100 % is 500 µs as with most' : ''}.`,

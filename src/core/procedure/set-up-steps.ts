@@ -6,12 +6,14 @@ import { channelsOf } from '../radio/channel-inputs';
 import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
 import { radioOf, touchedByRadio } from './touches';
+import { radioOfFunction } from '../radio/radios';
 
 /** Centre before horn, one channel at a time, end points by the chosen school, then fail-safe. */
 export function setUpSteps(context: CheckContext): Step[] {
   const { build, index, survey } = context;
   if (survey.signals.length === 0) return [];
-  const first = (modelFunction: ModelFunction) => channelsOf(build, modelFunction)[0] ?? Infinity;
+  const first = (modelFunction: ModelFunction) =>
+    channelsOf(radioOfFunction(context, modelFunction), modelFunction)[0] ?? Infinity;
   const inOrder = [...build.functions].sort((a, b) => first(a) - first(b) || 0);
   const steps = inOrder.flatMap((modelFunction) => {
     const devices = modelFunction.devices.map((id) => index.get(id));
@@ -25,8 +27,8 @@ export function setUpSteps(context: CheckContext): Step[] {
   return [...steps, failSafeStep(context)];
 }
 
-const channelWords = ({ build }: CheckContext, modelFunction: ModelFunction): string =>
-  channelsOf(build, modelFunction).join(', ') || '?';
+const channelWords = (context: CheckContext, modelFunction: ModelFunction): string =>
+  channelsOf(radioOfFunction(context, modelFunction), modelFunction).join(', ') || '?';
 
 /** Trims and end points are kept by the transmitter. */
 const transmittersOf = ({ index }: CheckContext): string[] =>
@@ -52,8 +54,8 @@ function centreStep(context: CheckContext, modelFunction: ModelFunction, servo: 
 }
 
 function functionStep(context: CheckContext, modelFunction: ModelFunction, devices: readonly Fitted[]): Step {
-  const { index, survey } = context;
-  const [transmitter] = index.ofKind('transmitter');
+  const { survey } = context;
+  const { transmitter } = radioOfFunction(context, modelFunction);
   const control =
     transmitter?.part.controls.find((candidate) => candidate.id === modelFunction.control)?.name ??
     'its control';

@@ -6,6 +6,7 @@ import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import type { Fitted } from '../survey/build-index';
 import { takesSameLeads } from './swap-part';
+import { transmitterOf } from '../radio/partners';
 
 /** Most pairs of a transmitter and a receiver that are looked at. */
 const mostPairs = 6;
@@ -27,14 +28,17 @@ export function offerTransmitters(
   });
 }
 
-/** Another transmitter together with another receiver that it speaks to, where neither alone would do. */
+/**
+ * Another transmitter together with another receiver that it speaks to, where neither alone would do.
+ * @param transmitter the one whose place is taken, and that of a receiver which hears it; the first where not said
+ */
 export function offerRadios(
   context: CheckContext,
   suits: (transmitter: TransmitterSpec, receiver: ReceiverSpec) => boolean,
+  transmitter: Fitted<'transmitter'> | undefined = context.index.ofKind('transmitter')[0],
 ): Patch[] {
   const { index, locker } = context;
-  const [receiver] = index.ofKind('receiver');
-  const [transmitter] = index.ofKind('transmitter');
+  const receiver = index.ofKind('receiver').find((each) => transmitterOf(index, each) === transmitter);
   if (!receiver || !transmitter) return [];
   const receivers = locker.filter(
     (part): part is ReceiverSpec =>

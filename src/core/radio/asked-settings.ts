@@ -1,18 +1,17 @@
-import type { Build } from '../plan/build';
 import type { channelSettings } from '../parts/transmitter';
-import { channelInputs, settingOf, usedChannels } from './channel-inputs';
+import { channelInputs, settingOf, usedChannels, type RadioPlan } from './channel-inputs';
 
 export type SettingName = (typeof channelSettings)[number];
 
-/** What a build asks its transmitter to set, and on which channels. */
-export function askedSettings(build: Pick<Build, 'functions' | 'channels'>): Map<SettingName, number[]> {
+/** What a plan asks its transmitter to set, and on which channels. */
+export function askedSettings(radio: RadioPlan): Map<SettingName, number[]> {
   const asked = new Map<SettingName, number[]>();
   const ask = (name: SettingName, channel: number, isAsked: boolean) => {
     if (isAsked) asked.set(name, [...(asked.get(name) ?? []), channel]);
   };
-  for (const channel of usedChannels(build)) {
-    const setting = settingOf(build, channel);
-    const shapes = channelInputs(build, channel).map((input) => input.function.shape);
+  for (const channel of usedChannels(radio)) {
+    const setting = settingOf(radio, channel);
+    const shapes = channelInputs(radio, channel).map((input) => input.function.shape);
     ask('reverse', channel, setting.isReversed === true);
     ask('sub-trim', channel, (setting.subTrim ?? 0) !== 0);
     ask('end points', channel, (setting.lowEnd ?? 100) !== 100 || (setting.highEnd ?? 100) !== 100);
@@ -41,10 +40,10 @@ export function askedSettings(build: Pick<Build, 'functions' | 'channels'>): Map
  * Mixes that a transmitter must be set to: a function that a channel follows beside the one that it belongs to takes
  * one, and so does each function of a channel that belongs to none.
  */
-export function askedMixes(build: Pick<Build, 'functions' | 'channels'>): number {
-  return usedChannels(build)
+export function askedMixes(radio: RadioPlan): number {
+  return usedChannels(radio)
     .map(
-      (channel) => channelInputs(build, channel).filter((input) => input.function.channel !== channel).length,
+      (channel) => channelInputs(radio, channel).filter((input) => input.function.channel !== channel).length,
     )
     .reduce((sum, count) => sum + count, 0);
 }

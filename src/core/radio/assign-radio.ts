@@ -3,9 +3,11 @@ import type { ControlSpec } from '../parts/transmitter';
 import type { Build } from '../plan/build';
 import { carrierId } from '../plan/component-id';
 import { movesModel, type ModelFunction } from '../plan/model-function';
+import type { SignalPath } from '../survey/signals';
 import { Survey } from '../survey/survey';
 import { isWithoutChannel, usedChannels } from './channel-inputs';
 import { controlMisfit } from './control-fit';
+import { mostChannels, radioHeardBy, radiosOf, type Radio } from './radios';
 
 /** What a function is given. */
 interface Assigned {
@@ -43,26 +45,42 @@ const forbidden = 1_000_000;
  */
 export function assignRadio(build: Build): Assignment {
   const survey = new Survey(build);
+  const all = radiosOf({ build, survey }).map((radio) => assignOn({ build, survey, radio }));
+  return {
+    assigned: all.flatMap(({ assigned }) => assigned),
+    conflicts: all.flatMap(({ conflicts }) => conflicts),
+  };
+}
+
+/** One radio of a build, and how it is wired. */
+interface Place {
+  build: Build;
+  survey: Survey;
+  radio: Radio;
+}
+
+function assignOn(place: Place): Assignment {
+  const { radio } = place;
   const controls = assign(
-    build.functions.filter(({ control }) => control === undefined),
-    freeControls(build, survey),
+    radio.functions.filter(({ control }) => control === undefined),
+    freeControls(radio),
     controlCost,
   );
-  const waiting = build.functions.filter((each) => isWithoutChannel(build, each));
-  const channels = assign(waiting, freeChannels(build, survey), channelCost(build, survey));
+  const waiting = radio.functions.filter((each) => isWithoutChannel(radio, each));
+  const channels = assign(waiting, freeChannels(place), channelCost(place));
   const changes = new Map<ModelFunction, Assigned['change']>();
   for (const [each, control] of controls.given) changes.set(each, { control: control.id });
   for (const [each, channel] of channels.given) changes.set(each, { ...changes.get(each), channel });
-  const hasRadio = survey.index.ofKind('transmitter').length > 0;
+  const hasRadio = radio.transmitter !== undefined;
   return {
-    assigned: build.functions.flatMap((each) => {
+    assigned: radio.functions.flatMap((each) => {
       const change = changes.get(each);
       return change ? [{ function: each, change }] : [];
     }),
     conflicts: [
-      ...(hasRadio ? controls.without.map((each) => conflictOver(build, survey, each)) : []),
+      ...(hasRadio ? controls.without.map((each) => conflictOver(radio, each)) : []),
       ...(channels.without.length > 0
-        ? [{ without: channels.without, rivals: [...build.functions], wants: 'channel' as const }]
+        ? [{ without: channels.without, rivals: [...radio.functions], wants: 'channel' as const }]
         : []),
     ],
   };
@@ -127,16 +145,14 @@ function unlikely({ name, role, ...rest }: ModelFunction, control: ControlSpec):
 }
 
 /** What a channel costs a function, by the receiver's map and by what is plugged in. */
-function channelCost(
-  build: Build,
-  survey: Survey,
-): (modelFunction: ModelFunction, channel: number) => number {
-  const throttle = throttleOf(survey);
-  const first = build.functions.find((each) => movesModel(each));
-  const keeps = first !== undefined && !usedChannels(build).includes(throttle);
-  const heard = new Map(survey.signals.map(({ device, port }) => [device.fitting.id, port.channel]));
+function channelCost(place: Place): (modelFunction: ModelFunction, channel: number) => number {
+  const { radio } = place;
+  const throttle = throttleOf(place);
+  const first = radio.functions.find((each) => movesModel(each));
+  const keeps = first !== undefined && !usedChannels(radio).includes(throttle);
+  const heard = new Map(heardOn(place).map(({ device, port }) => [device.fitting.id, port.channel]));
   const inOrder = new Map(
-    [...build.functions]
+    [...radio.functions]
       .sort((a, b) => Number(b.role === 'steer') - Number(a.role === 'steer'))
       .map((each, n) => [each, n]),
   );
@@ -147,7 +163,7 @@ function channelCost(
     const isThrottle = keeps && channel === throttle;
     if (isThrottle && modelFunction !== first && !movesModel(modelFunction)) return forbidden;
     // Those that come first have the first channels.
-    const weight = 1 + (build.functions.length - (inOrder.get(modelFunction) ?? 0)) / 100;
+    const weight = 1 + (radio.functions.length - (inOrder.get(modelFunction) ?? 0)) / 100;
     return (
       (isHeardByOther ? spoilt : 0) +
       (modelFunction === first && keeps && !isThrottle ? spoilt : 0) +
@@ -157,41 +173,42 @@ function channelCost(
   };
 }
 
-const throttleOf = (survey: Survey): number => survey.index.ofKind('receiver')[0]?.part.throttleChannel ?? 3;
+/** Signals from the receivers that hear the radio. */
+const heardOn = ({ build, survey, radio }: Place): readonly SignalPath[] =>
+  survey.signals.filter(({ receiver }) => radioHeardBy({ build, survey }, receiver).owner === radio.owner);
 
-function freeControls(build: Build, survey: Survey): ControlSpec[] {
-  const taken = new Set(build.functions.map(({ control }) => control));
-  const [transmitter] = survey.index.ofKind('transmitter');
+const throttleOf = ({ build, survey, radio }: Place): number =>
+  survey.index.ofKind('receiver').find((each) => radioHeardBy({ build, survey }, each).owner === radio.owner)
+    ?.part.throttleChannel ?? 3;
+
+function freeControls({ functions, transmitter }: Radio): ControlSpec[] {
+  const taken = new Set(functions.map(({ control }) => control));
   return (transmitter?.part.controls ?? []).filter(({ id }) => !taken.has(id));
 }
 
-function freeChannels(build: Build, survey: Survey): number[] {
-  const taken = new Set(usedChannels(build));
+function freeChannels(place: Place): number[] {
+  const { radio } = place;
+  const taken = new Set(usedChannels(radio));
   // What is joined inside a board cannot be plugged elsewhere, so that its channel is nobody else's.
   const waiting = new Set(
-    build.functions.filter((each) => isWithoutChannel(build, each)).flatMap(({ devices }) => devices),
+    radio.functions.filter((each) => isWithoutChannel(radio, each)).flatMap(({ devices }) => devices),
   );
-  for (const { device, port } of survey.signals) {
+  for (const { device, port } of heardOn(place)) {
     const { id } = device.fitting;
     if (carrierId(id) !== id && port.channel !== undefined && !waiting.has(id)) taken.add(port.channel);
   }
-  const most = Math.min(
-    32,
-    ...[...survey.index.ofKind('receiver'), ...survey.index.ofKind('transmitter')].map(
-      ({ part }) => part.channels,
-    ),
-  );
-  return Array.from({ length: most }, (_, n) => n + 1).filter((channel) => !taken.has(channel));
+  // A plan without a radio may use as many as any has.
+  const most = mostChannels(place, radio) || 32;
+  return Array.from({ length: Math.min(most, 32) }, (_, n) => n + 1).filter((channel) => !taken.has(channel));
 }
 
 /** Who holds what a function could have had: every one of them would have to give way. */
-function conflictOver(build: Build, survey: Survey, modelFunction: ModelFunction): AssignConflict {
-  const [transmitter] = survey.index.ofKind('transmitter');
+function conflictOver({ functions, transmitter }: Radio, modelFunction: ModelFunction): AssignConflict {
   const could = (transmitter?.part.controls ?? []).filter(
     ({ kind }) => controlMisfit(modelFunction.wants, kind) === undefined,
   );
   const ids = new Set(could.map(({ id }) => id));
-  const rivals = build.functions.filter(
+  const rivals = functions.filter(
     (each) =>
       each !== modelFunction &&
       (each.control === undefined

@@ -1,4 +1,3 @@
-import type { Build } from '../plan/build';
 import type { ChannelSetting } from '../plan/channel-setting';
 import type { ModelFunction } from '../plan/model-function';
 import { clipped, sharedOut, summed } from './mix';
@@ -10,14 +9,18 @@ export interface ChannelInput {
   percent: number;
 }
 
-type Radio = Pick<Build, 'functions' | 'channels'>;
+/** Functions and what is set on the channels of one transmitter. */
+export interface RadioPlan {
+  functions: readonly ModelFunction[];
+  channels?: readonly ChannelSetting[];
+}
 
 /** What is set on a channel; nothing but its number where it stands as in a fresh memory. */
-export const settingOf = ({ channels = [] }: Pick<Build, 'channels'>, channel: number): ChannelSetting =>
+export const settingOf = ({ channels = [] }: Pick<RadioPlan, 'channels'>, channel: number): ChannelSetting =>
   channels.find((setting) => setting.channel === channel) ?? { channel };
 
 /** The functions that a channel follows: those it belongs to with all of themselves, and those mixed in. */
-export function channelInputs(radio: Radio, channel: number): ChannelInput[] {
+export function channelInputs(radio: RadioPlan, channel: number): ChannelInput[] {
   const { mix = [] } = settingOf(radio, channel);
   const mixed = mix.flatMap((input): ChannelInput[] => {
     const found = radio.functions.find(({ id }) => id === input.function);
@@ -30,7 +33,7 @@ export function channelInputs(radio: Radio, channel: number): ChannelInput[] {
 }
 
 /** The channels that a function moves, its own first. */
-export function channelsOf(radio: Radio, { id, channel }: ModelFunction): number[] {
+export function channelsOf(radio: RadioPlan, { id, channel }: ModelFunction): number[] {
   const mixed = (radio.channels ?? [])
     .filter(({ mix = [] }) => mix.some((input) => input.function === id && input.percent !== 0))
     .map((setting) => setting.channel);
@@ -38,11 +41,11 @@ export function channelsOf(radio: Radio, { id, channel }: ModelFunction): number
 }
 
 /** Every channel that some function moves, in order. */
-export const usedChannels = (radio: Radio): number[] =>
+export const usedChannels = (radio: RadioPlan): number[] =>
   [...new Set(radio.functions.flatMap((each) => channelsOf(radio, each)))].sort((a, b) => a - b);
 
 /** Whether a channel follows anything but one function, whole and as it is. */
-export function isMixed(radio: Radio, channel: number): boolean {
+export function isMixed(radio: RadioPlan, channel: number): boolean {
   const inputs = channelInputs(radio, channel);
   return inputs.length > 1 || inputs.some(({ percent }) => percent !== 100);
 }
@@ -51,7 +54,7 @@ export function isMixed(radio: Radio, channel: number): boolean {
  * Channels whose parts a function works: its own, and those without an owner that follow it most. A steering that only
  * lends the screws a share of itself has its rudders on its own channel, not on theirs.
  */
-export function hostedChannels(radio: Radio, modelFunction: ModelFunction): number[] {
+export function hostedChannels(radio: RadioPlan, modelFunction: ModelFunction): number[] {
   return channelsOf(radio, modelFunction).filter((channel) => {
     if (channel === modelFunction.channel) return true;
     const inputs = channelInputs(radio, channel);
@@ -67,21 +70,25 @@ export function hostedChannels(radio: Radio, modelFunction: ModelFunction): numb
  * The channel that a part of a function is meant to listen to: where a function has as many channels as parts, one
  * after another; else the first. `undefined` where it has none, or only lends another function a share.
  */
-export function homeChannel(radio: Radio, modelFunction: ModelFunction, device: string): number | undefined {
+export function homeChannel(
+  radio: RadioPlan,
+  modelFunction: ModelFunction,
+  device: string,
+): number | undefined {
   const hosted = hostedChannels(radio, modelFunction);
   const n = modelFunction.devices.indexOf(device);
   return hosted.length === modelFunction.devices.length ? hosted[n] : hosted[0];
 }
 
 /** Whether a function has no channel of its own or in a mix yet. */
-export const isWithoutChannel = (radio: Radio, modelFunction: ModelFunction): boolean =>
+export const isWithoutChannel = (radio: RadioPlan, modelFunction: ModelFunction): boolean =>
   channelsOf(radio, modelFunction).length === 0;
 
 /**
  * Channels that a radio must have for these functions: as many as are used, with one for each function that has none
  * yet, and up to the highest in use.
  */
-export function askedChannels(radio: Radio): number {
+export function askedChannels(radio: RadioPlan): number {
   const used = usedChannels(radio);
   const waiting = radio.functions.filter((each) => isWithoutChannel(radio, each)).length;
   return Math.max(used.length + waiting, ...used);
@@ -91,7 +98,7 @@ export function askedChannels(radio: Radio): number {
  * Channels that go together: mixed, meant to be shared out, and with a function in common. A channel that is not
  * shared out stands alone.
  */
-export function sharedGroup(radio: Radio, channel: number): number[] {
+export function sharedGroup(radio: RadioPlan, channel: number): number[] {
   const isShared = (each: number) => settingOf(radio, each).isShared === true && isMixed(radio, each);
   if (!isShared(channel)) return [channel];
   const names = new Set(channelInputs(radio, channel).map((input) => input.function.id));
@@ -106,7 +113,7 @@ export function sharedGroup(radio: Radio, channel: number): number[] {
  * What each channel is told, from −1 to 1, while controls stand somewhere.
  * @param stick where the control of a function stands, −1 to 1
  */
-export function toldChannels(radio: Radio, stick: (functionId: string) => number): Map<number, number> {
+export function toldChannels(radio: RadioPlan, stick: (functionId: string) => number): Map<number, number> {
   const sum = (channel: number) =>
     summed(
       channelInputs(radio, channel).map((input) => ({

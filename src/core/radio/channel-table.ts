@@ -7,9 +7,11 @@ import { channelInputs, settingOf, toldChannels, usedChannels, type ChannelInput
 import { wiredHome } from './wired-home';
 import { displayOf, pulseOf } from './pulse';
 import { rangeOf } from './pulse-range';
+import { radioHeardBy, radiosOf, type Radio } from './radios';
 
 /** A channel from the thumb to the part, with what is set on it. */
 export interface ChannelRow {
+  radio: Radio;
   channel: number;
   inputs: (ChannelInput & { control: string | undefined })[];
   /** Where parts hear it, as the receiver names it. */
@@ -26,21 +28,27 @@ export interface ChannelRow {
   arming: { fitting: string; words: string }[];
 }
 
-/** All channels that are in use, in order. */
-export function channelTable(context: CheckContext): ChannelRow[] {
+/** All channels that are in use, radio by radio, in order. */
+export const channelTable = (context: CheckContext): ChannelRow[] =>
+  radiosOf(context).flatMap((radio) => channelRows(context, radio));
+
+/** The channels of one radio that are in use, in order. */
+export function channelRows(context: CheckContext, radio: Radio): ChannelRow[] {
   const { build, index, survey } = context;
-  const [transmitter] = index.ofKind('transmitter');
-  const range = rangeOf(index);
-  const at = (value: number) => toldChannels(build, () => value);
+  const { transmitter } = radio;
+  const range = rangeOf(transmitter);
+  const at = (value: number) => toldChannels(radio, () => value);
   const told = { low: at(-1), centre: at(0), high: at(1) };
-  return usedChannels(build).map((channel) => {
-    const setting = settingOf(build, channel);
+  return usedChannels(radio).map((channel) => {
+    const setting = settingOf(radio, channel);
     const pulse = (where: keyof typeof told) => pulseOf(told[where].get(channel) ?? 0, setting, range);
-    const inputs = channelInputs(build, channel).map((input) => ({
+    const inputs = channelInputs(radio, channel).map((input) => ({
       ...input,
       control: transmitter?.part.controls.find(({ id }) => id === input.function.control)?.name,
     }));
-    const heard = survey.signals.filter((path) => path.port.channel === channel);
+    const heard = survey.signals.filter(
+      (path) => path.port.channel === channel && radioHeardBy(context, path.receiver).owner === radio.owner,
+    );
     const meant = inputs.flatMap(({ function: each }) =>
       each.devices
         .filter((id) => wiredHome({ build, survey }, each, id) === channel)
@@ -48,6 +56,7 @@ export function channelTable(context: CheckContext): ChannelRow[] {
     );
     const devices = [...new Set([...heard.map(({ device }) => device), ...meant])];
     return {
+      radio,
       channel,
       inputs,
       ports: [...new Set(heard.map(({ port }) => port.name))],

@@ -9,6 +9,7 @@ import { portRef } from '../survey/build-index';
 import { signalPort } from '../wiring/own-ports';
 import { channelInputs, settingOf } from './channel-inputs';
 import { controlMisfit } from './control-fit';
+import { radioHeardBy, type Radio } from './radios';
 import { strandColumns, type StrandSpot } from './strands';
 
 type Spot = Pick<StrandSpot, 'column' | 'id'>;
@@ -20,36 +21,44 @@ export function canJoin(a: Spot, b: Spot): boolean {
 }
 
 /** Whether a control is of the kind that a function wants; anything else that can be joined fits. */
-export function fits({ build, index }: CheckContext, a: Spot, b: Spot): boolean {
+export function fits({ functions, transmitter }: Radio, a: Spot, b: Spot): boolean {
   if (!canJoin(a, b)) return false;
   const control = [a, b].find(({ column }) => column === 'control');
   const wanting = [a, b].find(({ column }) => column === 'function');
   if (!control || !wanting) return true;
-  const kind = index.ofKind('transmitter')[0]?.part.controls.find(({ id }) => id === control.id)?.kind;
-  const wants = build.functions.find(({ id }) => id === wanting.id)?.wants;
+  const kind = transmitter?.part.controls.find(({ id }) => id === control.id)?.kind;
+  const wants = functions.find(({ id }) => id === wanting.id)?.wants;
   return kind !== undefined && wants !== undefined && controlMisfit(wants, kind) === undefined;
 }
 
-/** What joining two spots may mean; the first is the usual. Nothing where they cannot be joined. */
-export function joins(context: CheckContext, a: Spot, b: Spot, locker: readonly PartSpec[]): Patch[] {
+/** What joining two spots of a radio may mean; the first is the usual. Nothing where they cannot be joined. */
+export function joins(
+  context: CheckContext,
+  radio: Radio,
+  [a, b]: readonly [Spot, Spot],
+  locker: readonly PartSpec[],
+): Patch[] {
   if (!canJoin(a, b)) return [];
   const at = (column: Spot['column']) => [a, b].find((spot) => spot.column === column)?.id;
   const [control, functionId, channel, part] = strandColumns.map(at);
-  const modelFunction = context.build.functions.find(({ id }) => id === functionId);
-  if (modelFunction && control !== undefined) return joinControl(context, modelFunction, control);
-  if (modelFunction && channel !== undefined) return joinChannel(context, modelFunction, Number(channel));
+  const modelFunction = radio.functions.find(({ id }) => id === functionId);
+  if (modelFunction && control !== undefined) return joinControl(radio, modelFunction, control);
+  if (modelFunction && channel !== undefined) return joinChannel(radio, modelFunction, Number(channel));
   if (modelFunction && part !== undefined) return joinPart(context, modelFunction, part);
-  return channel !== undefined && part !== undefined ? plugIn(context, Number(channel), part, locker) : [];
+  return channel !== undefined && part !== undefined
+    ? plugIn(context, radio, { channel: Number(channel), part }, locker)
+    : [];
 }
 
 function joinControl(
-  { build, index }: CheckContext,
+  { functions, transmitter }: Radio,
   { id, name, control }: ModelFunction,
   to: string,
 ): Patch[] {
-  const word = index.ofKind('transmitter')[0]?.part.controls.find((each) => each.id === to)?.name ?? to;
-  const holder = build.functions.find((each) => each.control === to && each.id !== id);
-  const had = index.ofKind('transmitter')[0]?.part.controls.find((each) => each.id === control)?.name;
+  const controls = transmitter?.part.controls ?? [];
+  const word = controls.find((each) => each.id === to)?.name ?? to;
+  const holder = functions.find((each) => each.control === to && each.id !== id);
+  const had = controls.find((each) => each.id === control)?.name;
   const give = (label: string, edits: Edit[]): Patch => ({ id: `${label}:${id}:${to}`, label, edits });
   const own: Edit = { type: 'setFunction', function: id, change: { control: to } };
   if (control === to)
@@ -68,10 +77,10 @@ function joinControl(
   ];
 }
 
-function joinChannel({ build }: CheckContext, modelFunction: ModelFunction, channel: number): Patch[] {
+function joinChannel(radio: Radio, modelFunction: ModelFunction, channel: number): Patch[] {
   const { id, name } = modelFunction;
-  const inputs = channelInputs(build, channel);
-  const { mix = [] } = settingOf(build, channel);
+  const inputs = channelInputs(radio, channel);
+  const { mix = [] } = settingOf(radio, channel);
   const mine = inputs.find((input) => input.function.id === id);
   const owner = inputs.find((input) => input.function.channel === channel && input.function.id !== id);
   const patch = (label: string, ...edits: Edit[]): Patch => ({ id: `${label}:${channel}`, label, edits });
@@ -83,6 +92,7 @@ function joinChannel({ build }: CheckContext, modelFunction: ModelFunction, chan
   const setMix = (next: typeof mix): Edit => ({
     type: 'setChannel',
     channel,
+    transmitter: radio.owner,
     change: { mix: next.length > 0 ? next : undefined },
   });
   const withoutMe = mix.filter((input) => input.function !== id);
@@ -142,15 +152,21 @@ function joinPart({ index }: CheckContext, { id, name, devices }: ModelFunction,
 }
 
 /** The plug of a part into the receiver port of a channel. */
-function plugIn(context: CheckContext, channel: number, part: string, locker: readonly PartSpec[]): Patch[] {
+function plugIn(
+  context: CheckContext,
+  radio: Radio,
+  { channel, part }: { channel: number; part: string },
+  locker: readonly PartSpec[],
+): Patch[] {
   const { build, index, survey } = context;
   const fitted = index.get(part);
   const heard = survey.signalOf(part);
-  if (heard?.port.channel === channel) return [];
-  const [receiver] = index.ofKind('receiver');
+  const isOnRadio = heard && radioHeardBy(context, heard.receiver).owner === radio.owner;
+  if (isOnRadio && heard.port.channel === channel) return [];
+  const receiver = index.ofKind('receiver').find((each) => radioHeardBy(context, each).owner === radio.owner);
   const port = receiver?.part.ports.find((each) => each.channel === channel);
   if (!receiver || !port) return [];
-  if (heard)
+  if (isOnRadio)
     return offerMovedPlug(context, { fitting: heard.receiver.fitting.id, port: heard.port.id }, port);
   const own = signalPort(fitted);
   const there = portRef(receiver, port);

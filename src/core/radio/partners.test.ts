@@ -1,20 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { tub } from '../../../tests/kit/tub';
+import { filming, pan } from '../../../tests/kit/filming';
 import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
+import { applyEdits } from '../plan/edits';
 import type { Fitting } from '../plan/fitting';
 import type { ModelFunction } from '../plan/model-function';
 import { transmitterIdOf, transmitterOf } from './partners';
 
-const pan: ModelFunction = {
-  id: 'pan',
-  name: 'Camera pan',
-  role: 'mechanism',
-  wants: 'staying',
-  control: 'dial-1',
-  channel: 1,
-  devices: ['pan-servo'],
-};
 const lamps = [2, 4, 5, 6, 7].map((channel): ModelFunction => ({
   ...pan,
   id: `f${channel}`,
@@ -23,22 +15,6 @@ const lamps = [2, 4, 5, 6, 7].map((channel): ModelFunction => ({
   devices: ['rudder'],
 }));
 
-/** A tub with a camera on a receiver of its own, with or without a transmitter of its own. */
-const filming = (camera: Partial<Fitting> | undefined, moreFunctions = [pan]) =>
-  tub({
-    extra: [
-      { id: 'camera-rx', name: 'camera receiver', part: 'receiver-4-ness-small' },
-      { id: 'pan-servo', name: 'pan servo', part: 'servo-micro-60' },
-      ...(camera
-        ? [{ id: 'camera-tx', name: 'camera transmitter', part: 'transmitter-wheel-7', ...camera }]
-        : []),
-    ],
-    leads: [
-      ['pan-servo.lead', 'camera-rx.1'],
-      ['rx.8', 'camera-rx.B'],
-    ],
-    moreFunctions,
-  });
 const rulesOf = (build: ReturnType<typeof filming>) =>
   checkBuild(build, []).findings.flatMap(({ rule, subjects }) =>
     ['channel-shared', 'link-protocol', 'channel-count'].includes(rule)
@@ -67,5 +43,26 @@ describe('a camera with a radio of its own', () => {
   it('is told of more channels than it has', () => {
     const far = { ...pan, channel: 5 };
     expect(rulesOf(filming({ protocol: 'ness link' }, [far]))).toEqual(['channel-count camera-rx,pan']);
+  });
+
+  it('asks which transmitter a receiver is bound to where two are on its link', () => {
+    const twins = filming({ part: 'transmitter-wheel-7', protocol: 'ness link' });
+    const third: Fitting = {
+      ...twins.fittings.find(({ id }) => id === 'camera-tx')!,
+      id: 'third',
+      name: 'spare radio',
+    };
+    const unclear = { ...twins, fittings: [...twins.fittings, third] };
+    const asked = ({ unknowns }: ReturnType<typeof checkBuild>) => unknowns.map(({ missing }) => missing);
+    expect(asked(checkBuild(unclear, [])).join()).toContain('is bound to');
+    const bound = applyEdits(unclear, [
+      { type: 'setFitting', fitting: 'camera-rx', change: { boundTo: 'third' } },
+    ]);
+    expect(asked(checkBuild(bound, [])).join()).not.toContain('is bound to');
+    const { survey, index } = checkContext(bound, []);
+    expect(transmitterIdOf({ survey, index }, pan)).toBe('third');
+    // What is bound to it goes back to what it speaks when it is taken out.
+    const gone = applyEdits(bound, [{ type: 'removeFitting', fitting: 'third' }]);
+    expect(gone.fittings.find(({ id }) => id === 'camera-rx')).not.toHaveProperty('boundTo');
   });
 });

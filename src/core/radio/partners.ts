@@ -3,20 +3,36 @@ import type { ModelFunction } from '../plan/model-function';
 import type { BuildIndex, Fitted } from '../survey/build-index';
 
 /**
- * The transmitter that a receiver is meant to listen to: of several, the one that is set to a link which the receiver
+ * The transmitter that a receiver is meant to listen to: the one that it is said to be bound to; of several, the one that is set to a link which the receiver
  * speaks, or else one that could be; with nothing to tell them apart, the first.
  */
 export function transmitterOf(
   index: BuildIndex,
-  { part }: Fitted<'receiver'>,
+  { fitting: { boundTo }, part }: Fitted<'receiver'>,
 ): Fitted<'transmitter'> | undefined {
   const all = index.ofKind('transmitter');
   const speaks = (link: string | undefined) => link !== undefined && part.protocols.includes(link);
   return (
+    all.find(({ fitting }) => fitting.id === boundTo) ??
     all.find(({ fitting }) => speaks(fitting.protocol)) ??
     all.find((transmitter) => transmitter.part.protocols.some(speaks)) ??
     all[0]
   );
+}
+
+/**
+ * Transmitters that a receiver could just as well hear, where nobody said which: two on one link bind to it alike.
+ */
+export function rivalTransmitters(
+  index: BuildIndex,
+  { fitting, part }: Fitted<'receiver'>,
+): Fitted<'transmitter'>[] {
+  const all = index.ofKind('transmitter');
+  if (all.some((transmitter) => transmitter.fitting.id === fitting.boundTo)) return [];
+  const could = all.filter(({ fitting: { protocol }, part: { protocols } }) =>
+    (protocol === undefined ? protocols : [protocol]).some((link) => part.protocols.includes(link)),
+  );
+  return could.length > 1 ? could : [];
 }
 
 /** The receivers that the parts of a function are plugged into. */
@@ -32,12 +48,17 @@ export const receiversOf = (
   ).values(),
 ];
 
-/** Id of the transmitter whose channels a function is on: the first one's until its parts are plugged in. */
+/**
+ * Id of the transmitter whose channels a function is on: the one that is said; else the one that its parts hear, and
+ * the first one until they are plugged in.
+ */
 export function transmitterIdOf(
   context: Pick<CheckContext, 'survey' | 'index'>,
   modelFunction: ModelFunction,
 ): string | undefined {
   const { index } = context;
+  const said = index.ofKind('transmitter').find(({ fitting }) => fitting.id === modelFunction.transmitter);
+  if (said) return said.fitting.id;
   const [receiver] = receiversOf(context, modelFunction);
   return (receiver ? transmitterOf(index, receiver) : index.ofKind('transmitter')[0])?.fitting.id;
 }

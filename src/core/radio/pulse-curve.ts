@@ -1,6 +1,5 @@
-import type { Build } from '../plan/build';
 import type { ChannelSetting } from '../plan/channel-setting';
-import { settingOf, toldChannels } from './channel-inputs';
+import { settingOf, toldChannels, type RadioPlan } from './channel-inputs';
 import { centreMicros, pulseOf, type PulseRange } from './pulse';
 
 /** Places of a control at which the curve is worked out. */
@@ -8,15 +7,15 @@ const places = 40;
 
 /** The pulse of a channel in µs while the control of one function goes from end to end and all others are let go. */
 export function pulseCurve(
-  build: Pick<Build, 'functions' | 'channels'>,
+  radio: RadioPlan,
   channel: number,
   functionId: string,
   range: PulseRange,
 ): { stick: number; micros: number }[] {
   return Array.from({ length: places + 1 }, (_, n) => {
     const stick = (2 * n) / places - 1;
-    const told = toldChannels(build, (id) => (id === functionId ? stick : 0)).get(channel) ?? 0;
-    return { stick, micros: pulseOf(told, settingOf(build, channel), range) };
+    const told = toldChannels(radio, (id) => (id === functionId ? stick : 0)).get(channel) ?? 0;
+    return { stick, micros: pulseOf(told, settingOf(radio, channel), range) };
   });
 }
 

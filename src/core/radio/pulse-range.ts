@@ -1,9 +1,8 @@
-import type { BuildIndex } from '../survey/build-index';
+import type { Fitted } from '../survey/build-index';
 import { usualRange, type PulseRange } from './pulse';
 
-/** What the transmitter of a build makes of 100 %: its sheet first, else the usual. */
-export function rangeOf(index: BuildIndex): PulseRange {
-  const [transmitter] = index.ofKind('transmitter');
+/** What a transmitter makes of 100 %: its sheet first, else the usual. */
+export function rangeOf(transmitter: Fitted<'transmitter'> | undefined): PulseRange {
   const throwMicros = transmitter?.part.throwMicros?.value;
   if (throwMicros === undefined) return usualRange;
   // At 150 % it sends no more.

@@ -7,22 +7,26 @@ import { applyEdits } from '../plan/edits';
 import { starterLocker } from '../starter/starter-locker';
 import { channelInputs, settingOf } from './channel-inputs';
 import { fits, joins } from './joins';
+import { radiosOf } from './radios';
 import { strandPicture } from './strands';
 
 const contextOf = (build: Build) => checkContext(build, starterLocker);
-type Spot = Parameters<typeof joins>[1];
+type Spot = Parameters<typeof joins>[2][0];
+const radioOf = (build: Build) => radiosOf(contextOf(build))[0]!;
+const pictureOf = (build: Build) => strandPicture(contextOf(build), radiosOf(contextOf(build))[0]!);
 const control = (id: string): Spot => ({ column: 'control', id });
 const ofFunction = (id: string): Spot => ({ column: 'function', id });
 const channel = (n: number): Spot => ({ column: 'channel', id: String(n) });
 const part = (id: string): Spot => ({ column: 'part', id });
-const joinsOf = (build: Build, a: Spot, b: Spot) => joins(contextOf(build), a, b, starterLocker);
+const joinsOf = (build: Build, a: Spot, b: Spot) =>
+  joins(contextOf(build), radioOf(build), [a, b], starterLocker);
 const joined = (build: Build, a: Spot, b: Spot, nth = 0) =>
   applyEdits(build, joinsOf(build, a, b)[nth]!.edits);
 
 describe('strandPicture', () => {
   it('runs every function of the tug from its control to its parts', () => {
     const { build } = contextOf(demoBuild('harbour-tug'));
-    const { spots, strands, rows } = strandPicture(contextOf(build));
+    const { spots, strands, rows } = pictureOf(build);
     for (const modelFunction of build.functions) {
       const mine = strands.filter(({ functions }) => functions.includes(modelFunction.id));
       expect(mine.map((strand) => strand.from.column)).toEqual(
@@ -39,7 +43,7 @@ describe('strandPicture', () => {
     const build = applyEdits(tub({ without: ['rudder'] }), [
       { type: 'setChannel', channel: 3, change: { mix: [{ function: 'steer', percent: -40 }] } },
     ]);
-    const { strands, spots } = strandPicture(contextOf(build));
+    const { strands, spots } = pictureOf(build);
     expect(strands.find(({ to }) => to.id === 'rudder')).toMatchObject({ isOnlyMeant: true });
     expect(strands.filter(({ to }) => to.id === '3').map(({ share }) => share)).toEqual(['100 %', '−40 %']);
     expect(spots.find(({ id }) => id === 'rudder')?.note).toBe('not plugged in');
@@ -57,9 +61,9 @@ describe('joins', () => {
   });
 
   it('tells which controls are of the kind that is wanted', () => {
-    expect(fits(contextOf(tub()), ofFunction('steer'), control('left-x'))).toBe(true);
-    expect(fits(contextOf(tub()), ofFunction('steer'), control('switch-a'))).toBe(false);
-    expect(fits(contextOf(tub()), control('left-x'), channel(1))).toBe(false);
+    expect(fits(radioOf(tub()), ofFunction('steer'), control('left-x'))).toBe(true);
+    expect(fits(radioOf(tub()), ofFunction('steer'), control('switch-a'))).toBe(false);
+    expect(fits(radioOf(tub()), control('left-x'), channel(1))).toBe(false);
   });
 
   it('moves a function to a free channel, mixes it into a used one, takes it off again', () => {

@@ -1,7 +1,8 @@
 import type { CheckContext } from '../findings/context';
 import { capital } from '../words/sentences';
 import { signalPort } from '../wiring/own-ports';
-import { channelTable, type ChannelRow } from './channel-table';
+import { channelRows, type ChannelRow } from './channel-table';
+import { mostChannels, radioHeardBy, type Radio } from './radios';
 import { channelsOf } from './channel-inputs';
 import { wiredHome } from './wired-home';
 
@@ -43,24 +44,24 @@ export interface StrandPicture {
 /** Channels that stand in the picture though nothing uses them, so that there is room to put something on. */
 const mostIdleChannels = 4;
 
-/** The radio from the thumb to the part: controls, functions, channels, parts, and what runs from one to the next. */
-export function strandPicture(context: CheckContext): StrandPicture {
-  const { build, index, survey } = context;
-  const table = channelTable(context);
-  const [transmitter] = index.ofKind('transmitter');
+/** A radio from the thumb to the part: controls, functions, channels, parts, and what runs from one to the next. */
+export function strandPicture(context: CheckContext, radio: Radio): StrandPicture {
+  const { index, survey } = context;
+  const table = channelRows(context, radio);
+  const { transmitter } = radio;
   const controls = transmitter?.part.controls ?? [];
   const firstOf = (id: string) => {
-    const found = build.functions.find((each) => each.id === id);
-    return (found && channelsOf(build, found)[0]) ?? Infinity;
+    const found = radio.functions.find((each) => each.id === id);
+    return (found && channelsOf(radio, found)[0]) ?? Infinity;
   };
-  const functions = [...build.functions].sort((a, b) => byNumber(firstOf(a.id), firstOf(b.id)));
+  const functions = [...radio.functions].sort((a, b) => byNumber(firstOf(a.id), firstOf(b.id)));
   const functionRow = new Map(functions.map(({ id }, n) => [id, n]));
   const controlRow = (id: string) =>
     Math.min(
       Infinity,
       ...functions.filter(({ control }) => control === id).map((each) => functionRow.get(each.id)!),
     );
-  const parts = partsOf(context, table);
+  const parts = partsOf(radio, table);
   const isPluggedIn = (id: string) => {
     const port = signalPort(index.get(id));
     return port !== undefined && index.leadAt(port) !== undefined;
@@ -77,7 +78,7 @@ export function strandPicture(context: CheckContext): StrandPicture {
       note: control === undefined ? 'no control yet' : devices.length === 0 ? 'no part yet' : '',
       isIdle: false,
     })),
-    ...column('channel', shownChannels(context, table), (channel) => {
+    ...column('channel', shownChannels(context, radio, table), (channel) => {
       const row = table.find((each) => each.channel === channel);
       return {
         id: String(channel),
@@ -100,7 +101,7 @@ export function strandPicture(context: CheckContext): StrandPicture {
   const byColumn = (name: StrandColumn) => spots.filter((spot) => spot.column === name).length;
   return {
     spots,
-    strands: strandsOf(context, table, parts),
+    strands: strandsOf(context, radio, table, parts),
     rows: Math.max(...strandColumns.map(byColumn)),
   };
 }
@@ -116,30 +117,31 @@ function column<T>(
 }
 
 /** Channels in use, and the first free ones that the radio has. */
-function shownChannels({ index }: CheckContext, table: readonly ChannelRow[]): number[] {
+function shownChannels(context: CheckContext, radio: Radio, table: readonly ChannelRow[]): number[] {
   const used = table.map(({ channel }) => channel);
-  const radio = [...index.ofKind('receiver'), ...index.ofKind('transmitter')];
-  const most = radio.length === 0 ? 0 : Math.min(...radio.map(({ part }) => part.channels));
-  const free = Array.from({ length: most }, (_, n) => n + 1).filter((channel) => !used.includes(channel));
+  const free = Array.from({ length: mostChannels(context, radio) }, (_, n) => n + 1).filter(
+    (channel) => !used.includes(channel),
+  );
   return [...used, ...free.slice(0, mostIdleChannels)].sort((a, b) => a - b);
 }
 
 /** Parts that hear a channel or are meant to, in the order of their channels; those without one last. */
-function partsOf({ build }: CheckContext, table: readonly ChannelRow[]): string[] {
+function partsOf({ functions }: Radio, table: readonly ChannelRow[]): string[] {
   const withChannel = table.flatMap(({ devices }) => devices.map(({ fitting }) => fitting.id));
-  return [...new Set([...withChannel, ...build.functions.flatMap(({ devices }) => devices)])];
+  return [...new Set([...withChannel, ...functions.flatMap(({ devices }) => devices)])];
 }
 
 function strandsOf(
-  { build, index, survey }: CheckContext,
+  { build, survey }: CheckContext,
+  radio: Radio,
   table: readonly ChannelRow[],
   parts: readonly string[],
 ): Strand[] {
-  const known = new Set(index.ofKind('transmitter')[0]?.part.controls.map(({ id }) => id));
+  const known = new Set(radio.transmitter?.part.controls.map(({ id }) => id));
   const isMixed = ({ inputs }: ChannelRow) =>
     inputs.length > 1 || inputs.some(({ percent }) => percent !== 100);
   return [
-    ...build.functions.flatMap(({ id, control }): Strand[] =>
+    ...radio.functions.flatMap(({ id, control }): Strand[] =>
       control !== undefined && known.has(control)
         ? [strand(['control', control], ['function', id], [id])]
         : [],
@@ -151,8 +153,10 @@ function strandsOf(
       })),
     ),
     ...parts.flatMap((id): Strand[] => {
-      const heard = survey.signalOf(id)?.port.channel;
-      const meant = build.functions.flatMap((each) =>
+      const path = survey.signalOf(id);
+      const isOnOther = path && radioHeardBy({ build, survey }, path.receiver).owner !== radio.owner;
+      const heard = isOnOther ? undefined : path?.port.channel;
+      const meant = radio.functions.flatMap((each) =>
         each.devices.includes(id) ? (wiredHome({ build, survey }, each, id) ?? []) : [],
       );
       return [...new Set([...(heard === undefined ? [] : [heard]), ...meant])].map((channel) => ({

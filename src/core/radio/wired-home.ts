@@ -1,6 +1,7 @@
 import type { CheckContext } from '../findings/context';
 import type { ModelFunction } from '../plan/model-function';
 import { homeChannel, hostedChannels } from './channel-inputs';
+import { radioOfFunction } from './radios';
 
 /**
  * The channel that a part of a function is meant to listen to, as it is wired: parts that hang on one port, by a
@@ -11,6 +12,7 @@ export function wiredHome(
   modelFunction: ModelFunction,
   device: string,
 ): number | undefined {
+  const radio = radioOfFunction({ build, survey }, modelFunction);
   const path = survey.signalOf(device);
   const port = path?.port;
   const isShared =
@@ -19,7 +21,7 @@ export function wiredHome(
       const other = each === device ? undefined : survey.signalOf(each);
       return other?.receiver.fitting.id === path?.receiver.fitting.id && other?.port.id === port.id;
     });
-  return isShared && hostedChannels(build, modelFunction).includes(port.channel!)
+  return isShared && hostedChannels(radio, modelFunction).includes(port.channel!)
     ? port.channel
-    : homeChannel(build, modelFunction, device);
+    : homeChannel(radio, modelFunction, device);
 }

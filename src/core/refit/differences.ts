@@ -219,6 +219,7 @@ const settings = [
   'isReversed',
   'protocol',
   'memory',
+  'boundTo',
 ] as const;
 const settingWords: Record<(typeof settings)[number], string> = {
   regulatorVolts: 'regulator volts',
@@ -228,6 +229,7 @@ const settingWords: Record<(typeof settings)[number], string> = {
   isReversed: 'direction',
   protocol: 'link',
   memory: 'memory',
+  boundTo: 'bound to',
 };
 
 function settingDifferences(

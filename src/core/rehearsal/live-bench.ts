@@ -6,6 +6,7 @@ import type { Build } from '../plan/build';
 import { settingOf } from '../radio/channel-inputs';
 import { centreMicros } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
+import { radioAt, radioHeardBy } from '../radio/radios';
 import type { Fitted } from '../survey/build-index';
 import { usualFloor } from '../trial/waking';
 import { Arming } from './arming';
@@ -107,18 +108,18 @@ export class LiveBench {
   /** Pulses that arrive, by part; those of a lost link by its fail-safe. */
   private pulses({ isTransmitterOn, sticks }: Hands): ReadonlyMap<string, number> {
     const { survey, build, harm } = this.model;
-    const { index } = survey;
     if (this.isDown) return new Map();
     const isLinked = isTransmitterOn && !harm.isUnbound;
     const now = new Map<string, number>();
-    for (const { device, port } of survey.signals) {
+    for (const { device, port, receiver } of survey.signals) {
       const { id } = device.fitting;
-      const setting = settingOf(build, port.channel ?? 0);
+      const radio = radioHeardBy({ build, survey }, receiver);
+      const setting = settingOf(radio, port.channel ?? 0);
       const told = this.model.pulseWith(id, (each) => sticks.get(each) ?? this.model.letGo(each));
       const held = setting.failSafe === 'off' ? undefined : this.heard.get(id);
       const safe =
         setting.failSafe === 'position'
-          ? centreMicros + ((setting.failSafePercent ?? 0) / 100) * rangeOf(index).throwMicros
+          ? centreMicros + ((setting.failSafePercent ?? 0) / 100) * rangeOf(radio.transmitter).throwMicros
           : held;
       const pulse = isLinked ? told : safe;
       if (pulse !== undefined) now.set(id, pulse);
@@ -171,7 +172,7 @@ export class LiveBench {
     const fitted = this.model.survey.index.get(id);
     if (pulse === undefined || fitted.kind !== 'controller' || !this.arming.get(id)!.isArmed) return 0;
     if (this.model.harm.cutsOut === id) return 0;
-    const range = rangeOf(this.model.survey.index).throwMicros;
+    const range = rangeOf(radioAt(this.model, id)?.transmitter).throwMicros;
     const share =
       fitted.part.armsAt === 'minimum' || fitted.part.oneWay
         ? (pulse - (centreMicros - range)) / (2 * range)

@@ -4,6 +4,7 @@ import type { ControlSpec } from '../parts/transmitter';
 import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import type { Fitted } from '../survey/build-index';
+import { radioOfFunction } from '../radio/radios';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
@@ -41,10 +42,8 @@ export const armingStick = defineRule<Message>({
     },
   },
   check(context) {
-    const [transmitter] = context.index.ofKind('transmitter');
-    if (!transmitter) return [];
     return context.build.functions.flatMap((modelFunction): Report<Message>[] => {
-      const control = transmitter.part.controls.find(({ id }) => id === modelFunction.control);
+      const control = controlsFor(context, modelFunction).find(({ id }) => id === modelFunction.control);
       if (!control) return [];
       return modelFunction.devices.flatMap((id) => {
         const fitted = context.index.get(id);
@@ -54,6 +53,10 @@ export const armingStick = defineRule<Message>({
     });
   },
 });
+
+/** The controls of the transmitter that works a function. */
+const controlsFor = (context: CheckContext, modelFunction: ModelFunction): readonly ControlSpec[] =>
+  radioOfFunction(context, modelFunction).transmitter?.part.controls ?? [];
 
 function mismatch({ part }: Fitted<'controller'>, { kind }: ControlSpec): Message | undefined {
   if (part.armsAt === 'minimum') return kind === 'centring' ? 'runsWhenLetGo' : undefined;
@@ -95,14 +98,10 @@ function report(
 }
 
 /** Free controls that stand where the controller wants them by themselves; at most two. */
-function offerControls(
-  { build, index }: CheckContext,
-  { id, name }: ModelFunction,
-  staysPut: boolean,
-): Patch[] {
-  const taken = new Set(build.functions.map(({ control }) => control));
-  const [transmitter] = index.ofKind('transmitter');
-  return (transmitter?.part.controls ?? [])
+function offerControls(context: CheckContext, modelFunction: ModelFunction, staysPut: boolean): Patch[] {
+  const { id, name } = modelFunction;
+  const taken = new Set(radioOfFunction(context, modelFunction).functions.map(({ control }) => control));
+  return controlsFor(context, modelFunction)
     .filter((control) => control.kind === (staysPut ? 'staying' : 'centring') && !taken.has(control.id))
     .slice(0, 2)
     .map((control) => ({

@@ -2,6 +2,7 @@ import type { Fitted } from '../survey/build-index';
 import { offerSwaps } from '../put-right/swap-part';
 import { askedChannels, channelsOf, isWithoutChannel } from '../radio/channel-inputs';
 import { receiversOf, transmitterIdOf } from '../radio/partners';
+import { radioHeardBy, radioWith } from '../radio/radios';
 import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
 import type { CheckContext } from '../findings/context';
 import type { ModelFunction } from '../plan/model-function';
@@ -47,14 +48,21 @@ export const channelCount = defineRule({
     ];
     return carriers
       .map((carrier) => ({ carrier, functions: functionsOn(context, carrier) }))
-      .map((each) => ({ ...each, asked: askedChannels({ ...build, functions: each.functions }) }))
+      .map((each) => {
+        const radio =
+          each.carrier.kind === 'receiver'
+            ? radioHeardBy(context, each.carrier)
+            : radioWith(context, each.carrier.fitting.id);
+        const functions = each.functions.filter(({ id }) => radio.functions.some((own) => own.id === id));
+        return { ...each, radio, functions, asked: askedChannels({ ...radio, functions }) };
+      })
       .filter(({ carrier, asked }) => carrier.part.channels < asked)
-      .map(({ carrier, functions, asked }) => {
+      .map(({ carrier, radio, functions, asked }) => {
         const { fitting, part } = carrier;
         const beyond = functions.filter(
           (modelFunction) =>
-            isWithoutChannel(build, modelFunction) ||
-            channelsOf(build, modelFunction).some((channel) => channel > part.channels),
+            isWithoutChannel(radio, modelFunction) ||
+            channelsOf(radio, modelFunction).some((channel) => channel > part.channels),
         );
         return {
           messageId: 'tooFewChannels' as const,
@@ -78,6 +86,7 @@ export const channelCount = defineRule({
             ...offerRadios(
               context,
               (candidate, other) => candidate.channels >= asked && other.channels >= asked,
+              radio.transmitter,
             ),
           ],
         };

@@ -2,6 +2,8 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerTransmitters } from '../put-right/swap-radio';
 import { askedSettings } from '../radio/asked-settings';
 import { nameList } from '../words/sentences';
+import type { CheckContext } from '../findings/context';
+import { radiosOf, type Radio } from '../radio/radios';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
@@ -23,33 +25,36 @@ export const channelSettingsRule = defineRule<Message>({
     },
   },
   check(context) {
-    const asked = [...askedSettings(context.build).keys()];
-    const [transmitter] = context.index.ofKind('transmitter');
-    if (!transmitter || asked.length === 0) return [];
-    const { fitting, part } = transmitter;
-    const subjects = [fittingSubject(fitting.id)];
-    const offered = part.settings;
-    if (!offered)
-      return [{ missing: `what the ${fitting.name} sets on a channel`, subjects } satisfies Missing];
-    const lacking = asked.filter((name) => !offered.includes(name));
-    if (lacking.length === 0) return [];
-    const report: Report<Message> = {
-      messageId: 'cannotBeSet',
-      data: { settings: nameList(lacking), transmitter: fitting.name },
-      subjects,
-      actual: lacking.length,
-      limit: 0,
-      unit: 'settings',
-      formula: 'kinds of settings in the plan that the sheet of the transmitter does not list',
-      terms: [
-        plannedTerm('kinds of settings in the plan', asked.length, 'settings'),
-        plannedTerm(`of them on the sheet of the ${fitting.name}`, asked.length - lacking.length, 'settings'),
-      ],
-      offers: () =>
-        offerTransmitters(context, transmitter, (other) =>
-          asked.every((name) => other.settings?.includes(name)),
-        ),
-    };
-    return [report];
+    return radiosOf(context).flatMap((radio) => radioReport(context, radio));
   },
 });
+
+function radioReport(context: CheckContext, radio: Radio): (Report<Message> | Missing)[] {
+  const asked = [...askedSettings(radio).keys()];
+  const { transmitter } = radio;
+  if (!transmitter || asked.length === 0) return [];
+  const { fitting, part } = transmitter;
+  const subjects = [fittingSubject(fitting.id)];
+  const offered = part.settings;
+  if (!offered) return [{ missing: `what the ${fitting.name} sets on a channel`, subjects }];
+  const lacking = asked.filter((name) => !offered.includes(name));
+  if (lacking.length === 0) return [];
+  const report: Report<Message> = {
+    messageId: 'cannotBeSet',
+    data: { settings: nameList(lacking), transmitter: fitting.name },
+    subjects,
+    actual: lacking.length,
+    limit: 0,
+    unit: 'settings',
+    formula: 'kinds of settings in the plan that the sheet of the transmitter does not list',
+    terms: [
+      plannedTerm('kinds of settings in the plan', asked.length, 'settings'),
+      plannedTerm(`of them on the sheet of the ${fitting.name}`, asked.length - lacking.length, 'settings'),
+    ],
+    offers: () =>
+      offerTransmitters(context, transmitter, (other) =>
+        asked.every((name) => other.settings?.includes(name)),
+      ),
+  };
+  return [report];
+}

@@ -2,6 +2,7 @@ import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import { settingOf, usedChannels } from '../radio/channel-inputs';
 import { transmitterIdOf } from '../radio/partners';
+import { mostChannels, radioOfFunction } from '../radio/radios';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
 import { functionSubject } from '../findings/report';
@@ -30,7 +31,7 @@ export const channelShared = defineRule({
     for (const modelFunction of context.build.functions) {
       if (modelFunction.channel === undefined || modelFunction.mixed) continue;
       // Named in the mix of the channel, it is meant.
-      const { mix = [] } = settingOf(context.build, modelFunction.channel);
+      const { mix = [] } = settingOf(radioOfFunction(context, modelFunction), modelFunction.channel);
       if (mix.some((input) => input.function === modelFunction.id)) continue;
       const key = `${modelFunction.channel} of ${transmitterIdOf(context, modelFunction) ?? 'none'}`;
       byChannel.set(key, [...(byChannel.get(key) ?? []), modelFunction]);
@@ -58,14 +59,11 @@ export const channelShared = defineRule({
   },
 });
 
-function offerFreeChannel({ build, index }: CheckContext, modelFunction: ModelFunction): Patch[] {
-  const taken = new Set(usedChannels(build));
-  const most = Math.min(
-    ...[...index.ofKind('receiver'), ...index.ofKind('transmitter')].map(({ part }) => part.channels),
-  );
-  const free = Array.from({ length: Number.isFinite(most) ? most : 0 }, (_, n) => n + 1).find(
-    (n) => !taken.has(n),
-  );
+function offerFreeChannel(context: CheckContext, modelFunction: ModelFunction): Patch[] {
+  const radio = radioOfFunction(context, modelFunction);
+  const taken = new Set(usedChannels(radio));
+  const most = mostChannels(context, radio);
+  const free = Array.from({ length: most }, (_, n) => n + 1).find((n) => !taken.has(n));
   if (free === undefined) return [];
   return [
     {

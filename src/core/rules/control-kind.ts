@@ -2,6 +2,7 @@ import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import type { ControlKind, ControlSpec } from '../parts/transmitter';
 import type { Unit } from '../quantity/format';
+import { radioOfFunction } from '../radio/radios';
 import { controlMisfit, positions, springs, type ControlMisfit } from '../radio/control-fit';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
@@ -59,10 +60,10 @@ export const controlKind = defineRule({
     },
   },
   check(context) {
-    const [transmitter] = context.index.ofKind('transmitter');
-    if (!transmitter) return [];
-    const { controls } = transmitter.part;
     return context.build.functions.flatMap((modelFunction): (Report<ControlMisfit> | Missing)[] => {
+      const { transmitter } = radioOfFunction(context, modelFunction);
+      if (!transmitter) return [];
+      const { controls } = transmitter.part;
       const control = controls.find((candidate) => candidate.id === modelFunction.control);
       const subjects = [functionSubject(modelFunction.id), fittingSubject(transmitter.fitting.id)];
       if (!control) return [{ missing: `the control for ${modelFunction.name}`, subjects, asked: 'brief' }];
@@ -109,11 +110,11 @@ const offerOtherWant = (modelFunction: ModelFunction, { kind, name }: ControlSpe
 
 /** Free controls of the wanted kind; at most two. */
 function offerControls(
-  { build }: CheckContext,
+  context: CheckContext,
   modelFunction: ModelFunction,
   controls: readonly ControlSpec[],
 ): Patch[] {
-  const taken = new Set(build.functions.map((other) => other.control));
+  const taken = new Set(radioOfFunction(context, modelFunction).functions.map((other) => other.control));
   return controls
     .filter((control) => control.kind === modelFunction.wants && !taken.has(control.id))
     .slice(0, 2)

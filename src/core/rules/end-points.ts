@@ -1,4 +1,5 @@
 import { channelsOf, isWithoutChannel } from '../radio/channel-inputs';
+import { radioOfFunction } from '../radio/radios';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -22,17 +23,18 @@ export const endPoints = defineRule({
     },
   },
   check(context) {
-    const [transmitter] = context.index.ofKind('transmitter');
-    if (!transmitter) return [];
-    const { endPointChannels } = transmitter.part;
     const mechanisms = context.build.functions.filter(
       (modelFunction) =>
         (modelFunction.role === 'mechanism' || modelFunction.role === 'steer') &&
-        !isWithoutChannel(context.build, modelFunction),
+        !isWithoutChannel(radioOfFunction(context, modelFunction), modelFunction),
     );
     return mechanisms.flatMap((modelFunction): (Report<'noEndPoints'> | Missing)[] => {
+      const radio = radioOfFunction(context, modelFunction);
+      const { transmitter } = radio;
+      if (!transmitter) return [];
+      const { endPointChannels } = transmitter.part;
       const subjects = [functionSubject(modelFunction.id), fittingSubject(transmitter.fitting.id)];
-      const channel = Math.max(...channelsOf(context.build, modelFunction));
+      const channel = Math.max(...channelsOf(radio, modelFunction));
       if (endPointChannels === undefined)
         return [{ missing: `on which channels the ${transmitter.fitting.name} sets end points`, subjects }];
       if (channel <= endPointChannels) return [];
@@ -55,7 +57,7 @@ export const endPoints = defineRule({
           ],
           offers: () => [
             ...offerTransmitters(context, transmitter, (candidate) => reaches(candidate, channel)),
-            ...offerRadios(context, (candidate) => reaches(candidate, channel)),
+            ...offerRadios(context, (candidate) => reaches(candidate, channel), transmitter),
           ],
         },
       ];

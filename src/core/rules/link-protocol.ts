@@ -1,6 +1,7 @@
 import { offerSwaps } from '../put-right/swap-part';
 import { offerTransmitters } from '../put-right/swap-radio';
-import { transmitterOf } from '../radio/partners';
+import { rivalTransmitters, transmitterOf } from '../radio/partners';
+import { nameList } from '../words/sentences';
 import { defineRule } from './rule';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -42,6 +43,15 @@ export const linkProtocol = defineRule({
           missing: `the links that the ${fitting.name} speaks`,
           subjects: [fittingSubject(fitting.id)],
         }));
+      const rivals = rivalTransmitters(index, receiver);
+      if (rivals.length > 0)
+        return [
+          {
+            missing: `which of the ${nameList(rivals.map(({ fitting }) => fitting.name))} the ${receiver.fitting.name} is bound to`,
+            subjects,
+            asked: 'setting',
+          },
+        ];
       const shared = transmitter.part.protocols.filter((protocol) =>
         receiver.part.protocols.includes(protocol),
       );

@@ -1,4 +1,3 @@
-import type { CheckContext } from '../findings/context';
 import { fittingSubject, type Report } from '../findings/report';
 import { linkageReading, type LinkageReading, type LinkageSide } from '../linkage/linkage-reading';
 import { offerEnds } from '../put-right/linkage-ends';
@@ -46,7 +45,7 @@ export const linkageTravel = defineRule<Message>({
     return context.index.ofKind('servo').flatMap((servo): Report<Message>[] => {
       const reading = linkageReading(context, servo);
       if (!reading) return [];
-      const said = [reading.low, reading.high].flatMap((side) => sideReport(context, servo, reading, side));
+      const said = [reading.low, reading.high].flatMap((side) => sideReport(servo, reading, side));
       // Both sides say the same of one linkage: the worse is enough.
       return said.slice(0, 1);
     });
@@ -54,7 +53,6 @@ export const linkageTravel = defineRule<Message>({
 });
 
 function sideReport(
-  context: CheckContext,
   { fitting }: Fitted<'servo'>,
   reading: LinkageReading,
   side: LinkageSide,
@@ -85,7 +83,7 @@ function sideReport(
       unit: '%',
       formula: 'the four-bar of horn, rod and arm, solved exactly; percent of the usual pulses',
       terms: [term(is, actual), term(may, limit)],
-      offers: () => offerEnds(context, reading),
+      offers: () => offerEnds(reading),
     },
   ];
   if (toggle && Math.abs(toggle.horn) < Math.abs(setHorn)) {

@@ -1,6 +1,8 @@
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerTransmitters } from '../put-right/swap-radio';
 import { askedMixes } from '../radio/asked-settings';
+import type { CheckContext } from '../findings/context';
+import { radiosOf, type Radio } from '../radio/radios';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
@@ -22,28 +24,31 @@ export const mixCount = defineRule<Message>({
     },
   },
   check(context) {
-    const asked = askedMixes(context.build);
-    const [transmitter] = context.index.ofKind('transmitter');
-    if (!transmitter || asked === 0) return [];
-    const { fitting, part } = transmitter;
-    const subjects = [fittingSubject(fitting.id)];
-    if (part.freeMixes === undefined)
-      return [{ missing: `how many mixes the ${fitting.name} has`, subjects } satisfies Missing];
-    if (asked <= part.freeMixes) return [];
-    const report: Report<Message> = {
-      messageId: 'tooFewMixes',
-      data: { transmitter: fitting.name },
-      subjects,
-      actual: asked,
-      limit: part.freeMixes,
-      unit: 'mixes',
-      formula: 'shares that channels have in functions which are not their own, against free mixes',
-      terms: [
-        plannedTerm('shares of other functions in the channels', asked, 'mixes'),
-        plannedTerm(`free mixes of the ${fitting.name}`, part.freeMixes, 'mixes'),
-      ],
-      offers: () => offerTransmitters(context, transmitter, ({ freeMixes = 0 }) => freeMixes >= asked),
-    };
-    return [report];
+    return radiosOf(context).flatMap((radio) => radioReport(context, radio));
   },
 });
+
+function radioReport(context: CheckContext, radio: Radio): (Report<Message> | Missing)[] {
+  const asked = askedMixes(radio);
+  const { transmitter } = radio;
+  if (!transmitter || asked === 0) return [];
+  const { fitting, part } = transmitter;
+  const subjects = [fittingSubject(fitting.id)];
+  if (part.freeMixes === undefined) return [{ missing: `how many mixes the ${fitting.name} has`, subjects }];
+  if (asked <= part.freeMixes) return [];
+  const report: Report<Message> = {
+    messageId: 'tooFewMixes',
+    data: { transmitter: fitting.name },
+    subjects,
+    actual: asked,
+    limit: part.freeMixes,
+    unit: 'mixes',
+    formula: 'shares that channels have in functions which are not their own, against free mixes',
+    terms: [
+      plannedTerm('shares of other functions in the channels', asked, 'mixes'),
+      plannedTerm(`free mixes of the ${fitting.name}`, part.freeMixes, 'mixes'),
+    ],
+    offers: () => offerTransmitters(context, transmitter, ({ freeMixes = 0 }) => freeMixes >= asked),
+  };
+  return [report];
+}

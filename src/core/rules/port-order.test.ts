@@ -15,6 +15,26 @@ function twoRudders(leads: [string, string][], extra: Fitting[] = []) {
   return { ...build, channels: [{ channel: 6, mix: [{ function: 'steer', percent: 100 }] }] };
 }
 
+/** A camera's servo in the model's own receiver, and a radio of the camera's own that works it. */
+const filming = tub({
+  extra: [
+    { id: 'camera-tx', name: 'camera transmitter', part: 'transmitter-wheel-7' },
+    { id: 'pan-servo', name: 'pan servo', part: 'servo-micro-60' },
+  ],
+  leads: [['pan-servo.lead', 'rx.5']],
+  moreFunctions: [
+    {
+      id: 'pan',
+      name: 'Camera pan',
+      role: 'mechanism',
+      wants: 'staying',
+      channel: 5,
+      transmitter: 'camera-tx',
+      devices: ['pan-servo'],
+    },
+  ],
+});
+
 testRule(portOrder, {
   valid: [
     {
@@ -44,6 +64,20 @@ testRule(portOrder, {
     { name: 'a turned plug is another rule’s', build: tub({ wires: { 'rudder-lead': turned } }) },
   ],
   invalid: [
+    {
+      name: 'in a receiver that hears another transmitter',
+      build: filming,
+      findings: [
+        {
+          messageId: 'hearsOtherRadio',
+          actual: 0,
+          limit: 1,
+          subjects: ['pan-servo', 'rx', 'pan'],
+          says: 'the camera transmitter',
+          putRight: ['radio-of:pan:tx'],
+        },
+      ],
+    },
     {
       name: 'two rudders, each on the other’s channel',
       build: twoRudders([

@@ -6,13 +6,14 @@ import type { Patch } from '../plan/patch';
 import type { SignalPath } from '../survey/signals';
 import { offerMovedPlug } from '../put-right/swap-plugs';
 import { channelInputs } from '../radio/channel-inputs';
+import { radioHeardBy, radioOfFunction, type Radio } from '../radio/radios';
 import { wiredHome } from '../radio/wired-home';
 import { defineRule } from './rule';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
-type Message = 'motorOnWrongPort' | 'deviceOnWrongPort';
+type Message = 'motorOnWrongPort' | 'deviceOnWrongPort' | 'hearsOtherRadio';
 
 /** The receiver port that each part is plugged into, against the receiver's own port map. */
 export const portOrder = defineRule({
@@ -34,6 +35,13 @@ export const portOrder = defineRule({
         short: 'in {{actual}}, not {{limit}}',
         text: 'the {{device}} is in the port for {{there}}, not for {{function}}',
         why: 'It answers the wrong control, and its own control does nothing or moves something else.',
+      },
+      hearsOtherRadio: {
+        severity: 'stop',
+        bound: 'least',
+        short: 'hears another transmitter',
+        text: 'the {{device}} is in the {{receiver}}, which hears {{heard}}, and {{function}} is on {{own}}',
+        why: 'The hand that should move it moves nothing, and the other one moves it by surprise.',
       },
     },
   },
@@ -74,13 +82,14 @@ function portReport(
   { device, receiver, port }: SignalPath,
   settled: Set<string>,
 ): Report<Message> | undefined {
-  const { build } = context;
+  const [heard, own] = [radioHeardBy(context, receiver), radioOfFunction(context, modelFunction)];
+  if (heard.owner !== own.owner) return otherRadio(modelFunction, { device, receiver }, heard, own);
   const home = wiredHome(context, modelFunction, device.fitting.id);
   if (home === undefined || port.channel === home) return undefined;
   const right = receiver.part.ports.find((candidate) => candidate.channel === home);
   if (!right || settled.has(port.id)) return undefined;
   settled.add(port.id).add(right.id);
-  const [there] = port.channel === undefined ? [] : channelInputs(build, port.channel);
+  const [there] = port.channel === undefined ? [] : channelInputs(own, port.channel);
   const isDrive = movesModel(modelFunction);
   return {
     messageId: isDrive ? 'motorOnWrongPort' : 'deviceOnWrongPort',
@@ -142,3 +151,62 @@ const portNumber = ({ id, channel }: PortSpec): number => {
   const printed = Number(id);
   return Number.isInteger(printed) ? printed : (channel ?? 0);
 };
+
+/** A part of a function on one radio, plugged into a receiver that hears another. */
+function otherRadio(
+  modelFunction: ModelFunction,
+  { device, receiver }: Pick<SignalPath, 'device' | 'receiver'>,
+  heard: Radio,
+  own: Radio,
+): Report<Message> {
+  const nameOf = ({ transmitter }: Radio) => `the ${transmitter?.fitting.name ?? 'first transmitter'}`;
+  const ownId = own.transmitter?.fitting.id;
+  return {
+    messageId: 'hearsOtherRadio',
+    data: {
+      device: device.fitting.name,
+      receiver: receiver.fitting.name,
+      function: modelFunction.name.toLowerCase(),
+      heard: nameOf(heard),
+      own: nameOf(own),
+    },
+    subjects: [
+      fittingSubject(device.fitting.id),
+      fittingSubject(receiver.fitting.id),
+      functionSubject(modelFunction.id),
+    ],
+    actual: 0,
+    limit: 1,
+    unit: 'links',
+    formula: 'links from the transmitter of the function to the receiver of its part',
+    terms: [
+      plannedTerm(`from ${nameOf(own)} to the ${receiver.fitting.name}`, 0, 'links'),
+      plannedTerm('links needed', 1, 'links'),
+    ],
+    offers: () => [
+      {
+        id: `radio-of:${modelFunction.id}:${heard.transmitter?.fitting.id}`,
+        label: `Let ${modelFunction.name} be worked by ${nameOf(heard)}`,
+        edits: [
+          {
+            type: 'setFunction',
+            function: modelFunction.id,
+            change: { transmitter: heard.transmitter?.fitting.id, control: undefined },
+          },
+        ],
+      },
+      ...(ownId !== undefined &&
+      receiver.part.protocols.some((link) => own.transmitter?.part.protocols.includes(link))
+        ? [
+            {
+              id: `bound-to:${receiver.fitting.id}:${ownId}`,
+              label: `Bind the ${receiver.fitting.name} to ${nameOf(own)}`,
+              edits: [
+                { type: 'setFitting' as const, fitting: receiver.fitting.id, change: { boundTo: ownId } },
+              ],
+            },
+          ]
+        : []),
+    ],
+  };
+}

@@ -8,6 +8,7 @@ import { rangeOf } from '../radio/pulse-range';
 import type { Fitted } from '../survey/build-index';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
+import { radioOfFunction } from '../radio/radios';
 
 type Message = 'beyondTravel' | 'hardlyMoves';
 
@@ -56,10 +57,11 @@ function travelOf(
   { fitting }: Fitted<'servo'>,
   channel: number,
 ): Report<Message>[] {
-  const setting = settingOf(context.build, channel);
+  const radio = radioOfFunction(context, modelFunction);
+  const setting = settingOf(radio, channel);
   if (setting.lowEnd === undefined && setting.highEnd === undefined && setting.subTrim === undefined)
     return [];
-  const range = rangeOf(context.index);
+  const range = rangeOf(radio.transmitter);
   const percents = [-1, 1].map((told) => Math.abs(displayOf(pulseOf(told, setting, range), range)));
   const widest = Math.max(...percents);
   const narrowest = Math.min(...percents);
@@ -99,6 +101,7 @@ function travelOf(
             {
               type: 'setChannel',
               channel,
+              transmitter: radio.owner,
               change: { lowEnd: undefined, highEnd: undefined, subTrim: undefined },
             },
           ],

@@ -2,6 +2,7 @@ import { movesModel } from '../plan/model-function';
 import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import { channelsOf, isWithoutChannel } from '../radio/channel-inputs';
+import { radioHeardBy } from '../radio/radios';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -24,57 +25,56 @@ export const throttleChannel = defineRule<Message>({
       },
     },
   },
-  check({ build, index }) {
-    const drives = build.functions.filter(
-      (modelFunction) => movesModel(modelFunction) && !isWithoutChannel(build, modelFunction),
-    );
-    const [first] = drives;
-    if (!first) return [];
-    return index
-      .ofKind('receiver')
-      .flatMap(({ fitting, part: { throttleChannel: throttle } }): (Report<Message> | Missing)[] => {
-        const isOnBoard = carrierId(fitting.id) !== fitting.id;
-        if (throttle === undefined)
-          // On a board the copper says it.
-          return isOnBoard
-            ? []
-            : [
-                {
-                  missing: `the channel that the ${fitting.name} keeps for the throttle`,
-                  subjects: [fittingSubject(fitting.id)],
-                },
-              ];
-        if (drives.some((modelFunction) => channelsOf(build, modelFunction).includes(throttle))) return [];
-        const planned = channelsOf(build, first)[0]!;
-        const other = build.functions.find((modelFunction) => modelFunction.channel === throttle);
-        const swap: Edit[] = [
-          { type: 'setFunction', function: first.id, change: { channel: throttle } },
-          ...(other
-            ? [{ type: 'setFunction', function: other.id, change: { channel: planned } } as Edit]
-            : []),
-        ];
-        return [
-          {
-            messageId: 'throttleElsewhere' as const,
-            data: { function: first.name, receiver: fitting.name, other: other?.name ?? 'another control' },
-            subjects: [functionSubject(first.id), fittingSubject(fitting.id)],
-            actual: planned,
-            limit: throttle,
-            unit: 'channel' as const,
-            formula: 'channel planned for the throttle, against the one in the receiver’s port map',
-            terms: [
-              plannedTerm(`planned for ${first.name}`, planned, 'channel'),
-              plannedTerm(`throttle by the map of the ${fitting.name}`, throttle, 'channel'),
-            ],
-            offers: () => [
+  check(context) {
+    return context.index.ofKind('receiver').flatMap((receiver): (Report<Message> | Missing)[] => {
+      const { throttleChannel: throttle } = receiver.part;
+      const { fitting } = receiver;
+      const radio = radioHeardBy(context, receiver);
+      const drives = radio.functions.filter(
+        (modelFunction) => movesModel(modelFunction) && !isWithoutChannel(radio, modelFunction),
+      );
+      const [first] = drives;
+      if (!first) return [];
+      const isOnBoard = carrierId(fitting.id) !== fitting.id;
+      if (throttle === undefined)
+        // On a board the copper says it.
+        return isOnBoard
+          ? []
+          : [
               {
-                id: `throttle-channel:${first.id}:${throttle}`,
-                label: `Plan ${first.name} on channel ${throttle}`,
-                edits: swap,
+                missing: `the channel that the ${fitting.name} keeps for the throttle`,
+                subjects: [fittingSubject(fitting.id)],
               },
-            ],
-          },
-        ];
-      });
+            ];
+      if (drives.some((modelFunction) => channelsOf(radio, modelFunction).includes(throttle))) return [];
+      const planned = channelsOf(radio, first)[0]!;
+      const other = radio.functions.find((modelFunction) => modelFunction.channel === throttle);
+      const swap: Edit[] = [
+        { type: 'setFunction', function: first.id, change: { channel: throttle } },
+        ...(other ? [{ type: 'setFunction', function: other.id, change: { channel: planned } } as Edit] : []),
+      ];
+      return [
+        {
+          messageId: 'throttleElsewhere' as const,
+          data: { function: first.name, receiver: fitting.name, other: other?.name ?? 'another control' },
+          subjects: [functionSubject(first.id), fittingSubject(fitting.id)],
+          actual: planned,
+          limit: throttle,
+          unit: 'channel' as const,
+          formula: 'channel planned for the throttle, against the one in the receiver’s port map',
+          terms: [
+            plannedTerm(`planned for ${first.name}`, planned, 'channel'),
+            plannedTerm(`throttle by the map of the ${fitting.name}`, throttle, 'channel'),
+          ],
+          offers: () => [
+            {
+              id: `throttle-channel:${first.id}:${throttle}`,
+              label: `Plan ${first.name} on channel ${throttle}`,
+              edits: swap,
+            },
+          ],
+        },
+      ];
+    });
   },
 });

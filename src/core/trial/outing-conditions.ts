@@ -7,6 +7,7 @@ import { channelsOf, isMixed } from '../radio/channel-inputs';
 import { farEnd } from '../survey/build-index';
 import { toldTracks } from './told-tracks';
 import { coldFactor, type TrialTask } from './trial-task';
+import { radioOfFunction } from '../radio/radios';
 
 /** Degrees that a servo turns each way at full command, in radians. */
 const fullAngle = Math.PI / 3;
@@ -35,7 +36,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
   const steers = new Set(
     build.functions.filter(({ role }) => role === 'steer').flatMap(({ devices }) => devices),
   );
-  for (const [device, points] of steeredDrives(context.build, pointsOf)) trackOf.set(device, points);
+  for (const [device, points] of steeredDrives(context, pointsOf)) trackOf.set(device, points);
   /** A load on an electronic switch does what the switch is told; one on a relay what works the coil is told. */
   const switchOf = (load: string): string | undefined => {
     const found = index
@@ -75,13 +76,14 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
  * held back, to the stop.
  */
 function steeredDrives(
-  build: CheckContext['build'],
+  context: CheckContext,
   pointsOf: ReadonlyMap<string, TrackPoints>,
 ): Map<string, TrackPoints> {
   // Where the radio's mixes say it, they do it.
-  const functions = build.functions.filter((each) =>
-    channelsOf(build, each).every((n) => !isMixed(build, n)),
-  );
+  const functions = context.build.functions.filter((each) => {
+    const radio = radioOfFunction(context, each);
+    return channelsOf(radio, each).every((n) => !isMixed(radio, n));
+  });
   const found = new Map<string, TrackPoints>();
   for (const steering of functions.filter(({ role }) => role === 'steer'))
     for (const drive of functions.filter(({ role }) => role === 'drive')) {

@@ -2,6 +2,7 @@ import type { CheckContext } from '../findings/context';
 import { Track, type TrackPoints } from '../network/track';
 import type { ModelFunction } from '../plan/model-function';
 import { channelInputs, isMixed, settingOf, sharedGroup, toldChannels } from '../radio/channel-inputs';
+import { radioOfFunction, type Radio } from '../radio/radios';
 import { wiredHome } from '../radio/wired-home';
 import { shaped } from '../radio/stick-shape';
 
@@ -19,22 +20,25 @@ const slowStep = 0.1;
  */
 export function toldTracks({ build, index, survey }: CheckContext, sticks: Sticks): Map<string, TrackPoints> {
   const told = new Map<string, TrackPoints>();
-  const channels = new Map<number, TrackPoints>();
-  const channelTrack = (channel: number): TrackPoints => {
-    const known = channels.get(channel) ?? ofChannel(build, channel, sticks);
-    channels.set(channel, known);
+  const channels = new Map<string, TrackPoints>();
+  const channelTrack = (radio: Radio, channel: number): TrackPoints => {
+    const key = `${radio.owner ?? ''} ${channel}`;
+    const known = channels.get(key) ?? ofChannel(radio, channel, sticks);
+    channels.set(key, known);
     return known;
   };
-  for (const modelFunction of build.functions)
+  for (const modelFunction of build.functions) {
+    const radio = radioOfFunction({ build, survey }, modelFunction);
     for (const device of modelFunction.devices) {
       const home = wiredHome({ build, survey }, modelFunction, device);
       // What a function only lends a share to is worked by the one that it belongs to.
       const isLent = home === undefined && isWorkedByAnother(build.functions, modelFunction, device);
       if (isLent && told.has(device)) continue;
-      const track = home === undefined ? ofFunction(modelFunction, sticks) : channelTrack(home);
+      const track = home === undefined ? ofFunction(modelFunction, sticks) : channelTrack(radio, home);
       const isServo = index.has(device) && index.get(device).kind === 'servo';
-      told.set(device, isServo && home !== undefined ? withinEnds(build, home, track) : track);
+      told.set(device, isServo && home !== undefined ? withinEnds(radio, home, track) : track);
     }
+  }
   return told;
 }
 
@@ -48,8 +52,6 @@ const ofFunction = ({ id, shape }: ModelFunction, sticks: Sticks): TrackPoints =
   const points = sticks.get(id) ?? [];
   return shape ? cut(points, (at) => shaped(at, shape)) : points;
 };
-
-type Radio = Pick<CheckContext['build'], 'functions' | 'channels'>;
 
 function ofChannel(radio: Radio, channel: number, sticks: Sticks): TrackPoints {
   const { slowSeconds = 0 } = settingOf(radio, channel);

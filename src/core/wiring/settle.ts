@@ -15,6 +15,7 @@ import type { Rail } from '../survey/rails';
 import { capital, nameList } from '../words/sentences';
 import { formatQuantity } from '../quantity/format';
 import type { WiringDraft } from './draft';
+import { transmitterOf } from '../radio/partners';
 
 /** Most put-rights that a proposal ends with. */
 const mostCures = 12;
@@ -109,15 +110,18 @@ export function settleCutoffs(draft: WiringDraft): void {
 
 /** The link of a transmitter that has several and is set to none: one that the receiver speaks. */
 export function settleLink(draft: WiringDraft): void {
-  const [receiver] = draft.index.ofKind('receiver');
-  const [transmitter] = draft.index.ofKind('transmitter');
-  const shared = transmitter?.part.protocols.find((protocol) => receiver?.part.protocols.includes(protocol));
-  if (!transmitter || !shared || transmitter.fitting.protocol !== undefined) return;
-  if (transmitter.part.protocols.length < 2) return;
-  const { id, name } = transmitter.fitting;
-  draft.offer('link', `Set the ${name} to ${shared}`, [
-    { type: 'setProtocol', fitting: id, protocol: shared },
-  ]);
+  for (const { fitting, part } of draft.index.ofKind('transmitter')) {
+    const hears = draft.index
+      .ofKind('receiver')
+      .find((receiver) => transmitterOf(draft.index, receiver)?.fitting.id === fitting.id);
+    const shared = part.protocols.find((protocol) => hears?.part.protocols.includes(protocol));
+    if (shared === undefined || fitting.protocol !== undefined || part.protocols.length < 2) continue;
+    draft.offer(
+      draft.index.ofKind('transmitter')[0]?.fitting.id === fitting.id ? 'link' : `link:${fitting.id}`,
+      `Set the ${fitting.name} to ${shared}`,
+      [{ type: 'setProtocol', fitting: fitting.id, protocol: shared }],
+    );
+  }
 }
 
 /** What the check says of the wiring, put right by its own offers where no part that was there is changed; the rest is told. */

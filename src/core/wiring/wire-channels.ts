@@ -2,7 +2,9 @@ import type { ModelFunction } from '../plan/model-function';
 import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
 import { homeChannel, isWithoutChannel } from '../radio/channel-inputs';
+import { radioHeardBy, radioOfFunction } from '../radio/radios';
 import { portRef, type Fitted } from '../survey/build-index';
+import { Survey } from '../survey/survey';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
 import { feedRaw, rawFeedLead, standsRaw } from './raw-feed';
@@ -11,9 +13,14 @@ import { freeOutlet } from './wire-power';
 
 /** Each function's parts into the receiver port of its channel; several through Y-leads. */
 export function wireChannels(draft: WiringDraft): void {
-  const [receiver] = draft.index.ofKind('receiver');
-  if (!receiver) return;
+  const [first] = draft.index.ofKind('receiver');
+  if (!first) return;
   for (const modelFunction of draft.build.functions) {
+    const wired = { build: draft.build, survey: new Survey(draft.build) };
+    const radio = radioOfFunction(wired, modelFunction);
+    const receiver = draft.index
+      .ofKind('receiver')
+      .find((each) => radioHeardBy(wired, each).owner === radio.owner);
     const waiting = modelFunction.devices
       .filter((id) => draft.index.has(id))
       .map((id) => draft.index.get(id))
@@ -21,12 +28,16 @@ export function wireChannels(draft: WiringDraft): void {
     if (waiting.length === 0) continue;
     const homes = new Map<number, Fitted[]>();
     for (const fitted of waiting) {
-      const home = homeChannel(draft.build, modelFunction, fitted.fitting.id);
+      const home = homeChannel(radio, modelFunction, fitted.fitting.id);
       if (home !== undefined) homes.set(home, [...(homes.get(home) ?? []), fitted]);
     }
-    if (isWithoutChannel(draft.build, modelFunction)) {
+    if (isWithoutChannel(radio, modelFunction)) {
       if (!draft.proposals.some((step) => step.id === `plan:${modelFunction.id}`))
         draft.unsolved.push(`${modelFunction.name}: no channel is left for it`);
+      continue;
+    }
+    if (!receiver) {
+      draft.unsolved.push(`${modelFunction.name}: no receiver hears the ${radio.transmitter?.fitting.name}`);
       continue;
     }
     for (const [channel, listeners] of homes) {

@@ -3,16 +3,19 @@ import type { ReceiverSpec } from '../../parts/receiver';
 import type { ControlKind, TransmitterSpec } from '../../parts/transmitter';
 import { askedChannels } from '../../radio/channel-inputs';
 import { askedMixes, askedSettings } from '../../radio/asked-settings';
+import { radiosOf, type Radio } from '../../radio/radios';
 import type { Role, Screen } from '../role';
 import { alone, between, rolesOfKind } from './pairs';
 
 /** Channels, links and controls: what the Brief's functions ask of a transmitter and a receiver. */
-export function radioScreens({ build }: CheckContext, roles: readonly Role[]): Screen[] {
+export function radioScreens(context: CheckContext, roles: readonly Role[]): Screen[] {
   const receivers = rolesOfKind(roles, 'receiver');
   const transmitters = rolesOfKind(roles, 'transmitter');
-  const asked = askedChannels(build);
-  const mixes = askedMixes(build);
-  const settings = [...askedSettings(build).keys()];
+  // A second radio, a camera's, is chosen by itself.
+  const [radio] = radiosOf(context);
+  const asked = askedChannels(radio!);
+  const mixes = askedMixes(radio!);
+  const settings = [...askedSettings(radio!).keys()];
   const plain = { isMargin: false };
   return [
     ...receivers.flatMap((receiver) => [
@@ -49,7 +52,7 @@ export function radioScreens({ build }: CheckContext, roles: readonly Role[]): S
       alone(
         { id: `controls:${transmitter}`, words: 'controls of the kinds that the functions want', ...plain },
         transmitter,
-        ({ part }) => (lacking(part as TransmitterSpec, wantsOf(build)).length === 0 ? 1 : -1),
+        ({ part }) => (lacking(part as TransmitterSpec, wantsOf(radio!)).length === 0 ? 1 : -1),
       ),
       alone(
         { id: `mixes:${transmitter}`, words: 'free mixes of the transmitter', ...plain },
@@ -70,7 +73,7 @@ export function radioScreens({ build }: CheckContext, roles: readonly Role[]): S
   ];
 }
 
-const wantsOf = ({ functions }: CheckContext['build']): ControlKind[] => functions.map(({ wants }) => wants);
+const wantsOf = ({ functions }: Radio): ControlKind[] => functions.map(({ wants }) => wants);
 
 /** Kinds of control that functions want and a transmitter has not as many of. */
 function lacking({ controls }: TransmitterSpec, wants: readonly ControlKind[]): ControlKind[] {
