@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, newBuild, openTug } from './tug';
+import { choose, newBuild, openTug, well } from './tug';
 
 const spot = (page: Page, name: RegExp) =>
   page.getByRole('group', { name: 'Radio, from the control to the part' }).getByRole('button', { name });
@@ -98,4 +98,31 @@ test('a boat with a motor each side turns on one stick, by a mix made by draggin
   // Each controller hears a channel of its own.
   await expect(spot(page, /^Part .*ontroller.*, port 3/)).toHaveCount(1);
   await expect(spot(page, /^Part .*ontroller.*, port 4/)).toHaveCount(1);
+});
+
+test('a camera gets a radio of its own, with channels of its own', async ({ page }) => {
+  await openTug(page, '/brief');
+  await page.getByRole('button', { name: /^Build:/ }).click();
+  await page.getByRole('menuitem', { name: 'Survey catamaran' }).click();
+  await expect(well(page, 'Control')).toContainText('dry');
+  await choose(page, 'Add: Transmitter', /^wheel/);
+  await page.getByRole('button', { name: 'More for Camera pan' }).click();
+  await page.getByRole('menuitem', { name: 'Worked by the transmitter 2' }).click();
+  await expect(well(page, 'Control')).toContainText('stop');
+  await expect(
+    page.getByText(/^The pan servo is in the receiver, which hears the transmitter/),
+  ).toBeVisible();
+  await page.getByRole('link', { name: /Loom/ }).click();
+  await page.getByRole('button', { name: 'Radio', exact: true }).click();
+  await page.getByRole('button', { name: 'Transmitter 2: 1 function' }).click();
+  await expect(spot(page, /^Control Steering wheel/)).toBeVisible();
+  await expect(spot(page, /^Function Steering/)).toHaveCount(0);
+  await page.getByRole('checkbox', { name: 'Read off the transmitter as it stands' }).check();
+  await page.getByRole('button', { name: 'Transmitter: 4 functions' }).click();
+  await expect(
+    page.getByRole('checkbox', { name: 'Read off the transmitter as it stands' }),
+  ).not.toBeChecked();
+  await choose(page, 'The receiver is bound to', /^transmitter 2$/);
+  // What nobody put on a radio is on the one that its parts hear.
+  await expect(page.getByRole('button', { name: 'Transmitter 2: 5 functions' })).toBeVisible();
 });

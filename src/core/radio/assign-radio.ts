@@ -22,6 +22,8 @@ export interface AssignConflict {
   /** Those that want the same, each of which would have to give way. */
   rivals: ModelFunction[];
   wants: 'control' | 'channel';
+  /** The transmitter whose controls they want. */
+  transmitter?: string | undefined;
 }
 
 interface Assignment {
@@ -215,5 +217,5 @@ function conflictOver({ functions, transmitter }: Radio, modelFunction: ModelFun
         ? could.some(({ kind }) => controlMisfit(each.wants, kind) === undefined)
         : ids.has(each.control)),
   );
-  return { without: [modelFunction], rivals, wants: 'control' };
+  return { without: [modelFunction], rivals, wants: 'control', transmitter: transmitter?.fitting.name };
 }
