@@ -170,6 +170,21 @@ export const dragFrame = (): Promise<number | undefined> =>
     return frameGap(page, { x: x + 10, y: y + 8 }, (n) => ({ x: x - 3 * n, y: y - 100 * Math.sin(n / 20) }));
   });
 
+/** Milliseconds from frame to frame while a part is moved up and down its column of the tug’s picture: in 95 of 100 no more. */
+export const dragBoxFrame = (): Promise<number | undefined> =>
+  withPage(async (page, address) => {
+    await page.goto(`${address}/loom`);
+    const box = page.locator('[data-node="lamps"] > rect').first();
+    await box.waitFor();
+    const { x, y } = (await box.boundingBox())!;
+    await page.mouse.click(x + 40, y + 10);
+    await page.locator('[data-movable]').waitFor();
+    return frameGap(page, { x: x + 40, y: y + 10 }, (n) => ({
+      x: x + 40,
+      y: y + 10 - 100 * Math.sin(n / 20),
+    }));
+  });
+
 interface Point {
   x: number;
   y: number;

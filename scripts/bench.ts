@@ -18,6 +18,7 @@ import {
   toleranceSeconds,
 } from './bench-trial';
 import {
+  dragBoxFrame,
   dragFrame,
   dragPartFrame,
   firstView,
@@ -136,6 +137,7 @@ const ofPage = {
   'page.tolerance200runs.longestTaskMilliseconds': await longestPageTask(),
   'page.brief63.longestTaskMilliseconds': await longestBriefTask({ ...fleet(63), name: 'Fleet' }),
   'page.dragPlug.frameP95Milliseconds': await dragFrame(),
+  'page.dragBox.frameP95Milliseconds': await dragBoxFrame(),
   'page.dragPart.frameP95Milliseconds': await dragPartFrame(),
   'page.firstView.milliseconds': await firstView(),
   'page.stationChange.slowestMilliseconds': await stationChange(),

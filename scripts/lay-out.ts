@@ -1,13 +1,32 @@
+import { Layout } from '../src/core/berths/layout';
+import { isDoubtful } from '../src/core/berths/lead-routes';
 import { placeParts } from '../src/core/berths/place-parts';
 import type { Build } from '../src/core/plan/build';
 import { applyEdits } from '../src/core/plan/edits';
 import type { ModelInside } from '../src/core/plan/model-inside';
 import type { Placement } from '../src/core/plan/placement';
+import { measured } from '../src/core/quantity/figure';
+import { BuildIndex } from '../src/core/survey/build-index';
 import { placeEdit } from '../src/core/put-right/place-part';
 
 /** A build with an inside, and all its parts placed in it. @throws where there is no room for one */
 export function laidOut(build: Build, inside: ModelInside): Build {
   return placeLoose(applyEdits(build, [{ type: 'setInside', inside }]));
+}
+
+/** Leads with a longer way than such leads usually reach, measured by whoever laid them: what they need, and 20 mm. */
+export function measuredWhereLong(build: Build): Build {
+  const { routes } = new Layout(new BuildIndex(build));
+  return applyEdits(
+    build,
+    routes.filter(isDoubtful).flatMap(({ run, needed }) =>
+      run.leads.map(({ id }) => ({
+        type: 'setLength' as const,
+        lead: id,
+        metres: measured(Math.ceil((needed / run.leads.length) * 100) / 100 + 0.02),
+      })),
+    ),
+  );
 }
 
 /** All parts taken up and placed once more. */

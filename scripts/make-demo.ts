@@ -8,7 +8,7 @@ import { starterLocker } from '../src/core/starter/starter-locker';
 import type { ModelInside } from '../src/core/plan/model-inside';
 import { soundBuilds } from '../tests/kit/sound-builds';
 import { fieldTractor } from './field-tractor';
-import { laidOut, placedAnew, placeLoose } from './lay-out';
+import { laidOut, measuredWhereLong, placedAnew, placeLoose } from './lay-out';
 import { saltFlatYacht } from './salt-flat-yacht';
 import { surveyCatamaran } from './survey-catamaran';
 import { tugAsPlanned } from './tug-as-planned';
@@ -116,21 +116,21 @@ const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer
 write('harbour-tug-as-planned', planned);
 write(
   'salt-flat-yacht',
-  acceptMinds(laidOut(saltFlatYacht(), insides.yacht), {
+  acceptMinds(measuredWhereLong(laidOut(saltFlatYacht(), insides.yacht)), {
     'raw-fed-volts': 'Fresh cells for every sailing.',
     'pack-amps': 'Fresh cells for every sailing.',
   }),
 );
-write('field-tractor', laidOut(fieldTractor(), insides.tractor));
-write('survey-catamaran', laidOut(surveyCatamaran(), insides.catamaran));
-write('harbour-tug', { ...right, id: 'harbour-tug-put-right', name: 'Harbour tug' });
+write('field-tractor', measuredWhereLong(laidOut(fieldTractor(), insides.tractor)));
+write('survey-catamaran', measuredWhereLong(laidOut(surveyCatamaran(), insides.catamaran)));
+write('harbour-tug', { ...measuredWhereLong(right), id: 'harbour-tug-put-right', name: 'Harbour tug' });
 
 // An example of each kind of model that the demos leave out, from builds that the tests keep sound.
 for (const { id, name, from, kilograms, inside } of examples) {
   const sound = soundBuilds[from];
   if (!sound) throw new Error(`no sound build ${from}`);
   const build = { ...sound, id, name, brief: { ...sound.brief, kilograms } };
-  write(id, laidOut(build, inside));
+  write(id, measuredWhereLong(laidOut(build, inside)));
 }
 
 function write(name: string, build: Build): void {

@@ -66,6 +66,9 @@ const places: Record<string, Placement> = {
   rudder: { x: 0.06, y: 0, z: 0.03, ...flat, hold: 'screws' },
 };
 
+/** The lead that is longer than usual, as it was measured. */
+const measuredLeads: Record<string, number> = { 'esc-motor': 0.25 };
+
 /** The tub with all its parts placed, dry. Changes make it otherwise. */
 export function berthed(change: BerthedChange = {}): Build {
   const build = tub({ ...change.tub, brief: { kilograms: 6, waterline: 0.8, ...change.tub?.brief } });
@@ -80,8 +83,9 @@ export function berthed(change: BerthedChange = {}): Build {
         : { ...fitting, place: { ...flat, x: 0.5, y: 0.05, z: 0.02, ...place, ...other } };
     }),
     leads: build.leads.map((lead) => {
-      const key = Object.keys(change.lengths ?? {}).find((start) => lead.id.startsWith(start));
-      return key === undefined ? lead : { ...lead, metres: measured(change.lengths![key]!) };
+      const lengths = { ...measuredLeads, ...change.lengths };
+      const key = Object.keys(lengths).find((start) => lead.id.startsWith(start));
+      return key === undefined ? lead : { ...lead, metres: measured(lengths[key]!) };
     }),
   };
 }

@@ -29,6 +29,10 @@ export function runMetres(index: BuildIndex, { leads, cables }: LeadRun): number
   return sum;
 }
 
+/** Metres that a run usually has: what is known of its leads, and for the others what is usual for what they are for. */
+export const usualMetres = (index: BuildIndex, { leads }: LeadRun): number =>
+  leads.reduce((sum, lead) => sum + (ownMetres(index, lead)?.value ?? usualOf(index, lead)), 0);
+
 /** What a lead's length is taken from where nobody measured it. */
 export const fromPlan = 'the way it lies in the berths, slack included';
 
@@ -45,8 +49,12 @@ export function leadMetres(
   const routed = metresOf(lead);
   if (routed !== undefined) return estimated(Math.round(routed * 1000) / 1000, fromPlan);
   if (lead.metres) return lead.metres;
+  return estimated(usualOf(index, lead), 'usual length of such a lead');
+}
+
+function usualOf(index: BuildIndex, lead: Lead): number {
   const end = (ref: Lead['from']) => ({ ref, port: index.port(ref) });
-  return estimated(usualRun[runKind(end(lead.from), end(lead.to))].metres, 'usual length of such a lead');
+  return usualRun[runKind(end(lead.from), end(lead.to))].metres;
 }
 
 /** The same, where there is more to it than what is usual. */

@@ -4,7 +4,7 @@ import { exitSide, exitSpot } from './exits';
 import type { BuildIndex } from '../survey/build-index';
 import type { Placement } from '../plan/placement';
 import type { Box } from './box';
-import { ownMetres, runMetres } from './lead-length';
+import { ownMetres, runMetres, usualMetres } from './lead-length';
 import { hangsOnLeads, leadRuns, type LeadRun } from './lead-runs';
 import { PassageGraph, type Anchor, type Way } from './passage-graph';
 
@@ -21,6 +21,8 @@ export interface Route {
   needed: number;
   /** Metres that it has, where all its leads were measured or told. */
   has: number | undefined;
+  /** Metres that such leads usually have, where nobody measured them. */
+  usual: number;
 }
 
 /** Where a part lies, as far as its leads go. */
@@ -32,6 +34,13 @@ interface Lying {
 
 /** Whether a lead that was measured does not go its way; what is less than half a millimetre is no matter. */
 export const isShort = ({ has, needed }: Route): boolean => has !== undefined && has < needed - 0.0005;
+
+/** How much longer than usual a way is before a lead that nobody measured is doubted. */
+const doubtful = 1.2;
+
+/** Whether a run that nobody measured has a longer way than such leads usually reach. */
+export const isDoubtful = ({ has, needed, usual }: Route): boolean =>
+  has === undefined && needed > usual * doubtful;
 
 /** The ways of all runs whose ends lie somewhere, or hang where they reach best. */
 export class LeadRoutes {
@@ -72,6 +81,7 @@ export class LeadRoutes {
       spots: [from.spot, ...way.passages.map(({ x, y, z }) => ({ x, y, z })), to.spot],
       needed: way.metres * (1 + slack),
       has: runMetres(this.index, run),
+      usual: usualMetres(this.index, run),
     };
   }
 

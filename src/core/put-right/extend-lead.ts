@@ -6,7 +6,7 @@ import { insertCable } from './insert-cable';
 import { offerPlace } from './place-part';
 
 /** Ways to make a run reach: an extension, a longer lead, or one of its ends nearer. */
-export function offerLonger(context: CheckContext, { run, needed, has = 0 }: Route): Patch[] {
+export function offerLonger(context: CheckContext, { run, needed, usual, has = usual }: Route): Patch[] {
   const short = needed - has;
   const extensions = context.locker.flatMap((part) =>
     part.kind === 'cable' && part.form === 'extension' && part.length && part.length.value >= short

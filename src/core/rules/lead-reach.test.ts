@@ -8,13 +8,12 @@ const way = Math.hypot(0.2285, 0.0185) + Math.hypot(0.143, 0.07, 0.0335);
 const needed = Math.round(way * 1.15 * 10_000) / 10;
 const preset = berthed({
   inside: { length: undefined as never, berths: undefined as never, passages: undefined as never },
-  lengths: { 'rudder-lead': 0.02 },
+  lengths: { 'rudder-lead': 0.02, 'pack-out': 0.4, adapter: 0.4, 'esc-motor': 0.6 },
 });
 const guessed = layoutOf(preset).routes.find(({ run }) => run.leads[0]?.id.startsWith('rudder'))!.needed;
 
 testRule(leadReach, {
   valid: [
-    { name: 'leads that nobody measured: as long as they have to be', build: berthed() },
     { name: 'a lead long enough', build: berthed({ lengths: { 'rudder-lead': 0.46 } }) },
     {
       name: 'a servo whose sheet tells of its lead',
@@ -29,6 +28,20 @@ testRule(leadReach, {
     },
   ],
   invalid: [
+    {
+      name: 'a lead that nobody measured, on a longer way than such leads reach',
+      build: berthed(),
+      findings: [
+        {
+          messageId: 'unmeasured',
+          actual: 300,
+          limit: needed,
+          within: 0.1,
+          says: 'than such leads usually reach by way of the hole',
+          putRight: ['extend:', 'longer:'],
+        },
+      ],
+    },
     {
       name: 'a lead of 200 mm through the hole',
       build: berthed({ lengths: { 'rudder-lead': 0.2 } }),

@@ -1,4 +1,4 @@
-import { isShort, slack, type Route } from '../berths/lead-routes';
+import { isDoubtful, isShort, slack, type Route } from '../berths/lead-routes';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import { offerLonger } from '../put-right/extend-lead';
@@ -7,7 +7,7 @@ import { nameList } from '../words/sentences';
 import { defineRule } from './rule';
 import { millimetres, planTerm, roomsProvenance } from './support/berth-terms';
 
-type Message = 'short' | 'shortGuessed';
+type Message = 'short' | 'shortGuessed' | 'unmeasured';
 
 /** Leads against the way that they have to go. */
 export const leadReach = defineRule<Message>({
@@ -28,21 +28,33 @@ export const leadReach = defineRule<Message>({
         text: 'the lead of the {{part}} may not reach the {{other}}{{by}}, in a model of usual sizes',
         why: 'Stretched, it pulls out of its port. Measure the model, and this is sure.',
       },
+      unmeasured: {
+        severity: 'note',
+        bound: 'least',
+        text: 'the lead of the {{part}} has a longer way to the {{other}} than such leads usually reach{{by}}',
+        why: 'Measure it before it is fitted: it may want an extension, and the plan takes it to be as long as its way.',
+      },
     },
   },
   check(context) {
     const { inside, routes } = context.survey.layout;
     if (!inside) return [];
     return routes.flatMap((route): Report<Message>[] => {
-      const { run, way, needed, has } = route;
-      if (!isShort(route) || has === undefined) return [];
+      const { run, way, needed } = route;
+      const isGuess = isDoubtful(route);
+      if (!isShort(route) && !isGuess) return [];
+      const has = route.has ?? route.usual;
       const [from, to] = ends(context, route);
       const through = way.passages
         .filter(({ across }) => across !== undefined)
         .map(({ name }) => `the ${name}`);
       return [
         {
-          messageId: roomsProvenance(inside) === 'estimated' ? 'shortGuessed' : 'short',
+          messageId: isGuess
+            ? 'unmeasured'
+            : roomsProvenance(inside) === 'estimated'
+              ? 'shortGuessed'
+              : 'short',
           data: {
             part: from.name,
             other: to.name,
@@ -57,7 +69,9 @@ export const leadReach = defineRule<Message>({
           unit: 'mm',
           formula: `the shortest way through the berths and passages, and ${slack * 100} % of slack`,
           terms: [
-            planTerm('lead', has, 'stated'),
+            isGuess
+              ? planTerm('such a lead', has, 'estimated', 'usual for what it is for; nobody measured it')
+              : planTerm('lead', has, 'stated'),
             planTerm('way', way.metres, roomsProvenance(inside)),
             planTerm('with slack', needed, roomsProvenance(inside)),
           ],
