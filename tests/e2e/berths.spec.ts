@@ -157,6 +157,36 @@ test('parts are moved and turned by keys and by figures, and a hole is opened in
   await expect(plug).toHaveCount(0);
 });
 
+test('a room is drawn, stretched by a corner and moved with the mouse', async ({ page }) => {
+  await openTug(page, '/berths?view=model');
+  await page.getByRole('button', { name: 'Draw a room' }).click();
+  const plan = (await page.locator('[data-plan] path').nth(1).boundingBox())!;
+  const at = (x: number, y: number) =>
+    [plan.x + plan.width * x, plan.y + plan.height * y] satisfies [number, number];
+  const drag = async (from: [number, number], to: [number, number]) => {
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    await page.mouse.move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2, { steps: 3 });
+    await page.mouse.move(...to, { steps: 3 });
+    await page.mouse.up();
+  };
+  await drag(at(0.72, 0.3), at(0.8, 0.6));
+  const long = page.getByLabel('long of shelf 4');
+  const aft = page.getByLabel('from aft of shelf 4');
+  await expect(long).toBeVisible();
+  const [was, stood] = [Number(await long.inputValue()), Number(await aft.inputValue())];
+  expect(was).toBeGreaterThan(40);
+  const corner = (await page.locator('[data-corner="fore port"]').last().boundingBox())!;
+  const grip: [number, number] = [corner.x + corner.width / 2, corner.y + corner.height / 2];
+  await drag(grip, [grip[0] + 40, grip[1]]);
+  await expect.poll(async () => Number(await long.inputValue())).toBeGreaterThan(was + 20);
+  await expect(aft).toHaveValue(String(stood));
+  await drag(at(0.76, 0.45), at(0.7, 0.45));
+  await expect.poll(async () => Number(await aft.inputValue())).toBeLessThan(stood - 20);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(aft).toHaveValue(String(stood));
+});
+
 for (const bench of ['light', 'dark'] as const)
   test.describe(`${bench} bench`, () => {
     test.use({ colorScheme: bench, viewport: { width: 1024, height: 768 } });

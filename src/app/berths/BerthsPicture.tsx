@@ -1,13 +1,14 @@
 import { drag, type D3DragEvent } from 'd3-drag';
 import { scaleLinear } from 'd3-scale';
 import { select } from 'd3-selection';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { antennaEnd } from '../../core/berths/antenna';
 import { reachesOut, blockedBy, overlaps } from '../../core/berths/fit';
 import { labelSpots, type Rect } from '../../core/berths/label-spots';
 import type { Laid, Layout } from '../../core/berths/layout';
 import { outlineOf } from '../../core/berths/outline';
 import { toMillimetre } from '../../core/berths/inside-sizes';
+import { snappedPlace } from '../../core/berths/snap';
 import type { Placement } from '../../core/plan/placement';
 import { unitRatio } from '../../core/quantity/read-quantity';
 import { useWidth } from '../loom/use-width';
@@ -15,10 +16,12 @@ import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
 import { PlanView } from './PlanView';
+import { RoomGrips } from './RoomGrips';
 import { SideView } from './SideView';
 import { pictureScale } from './picture-scale';
 import { shortTags } from './short-tags';
 import type { Draft } from './use-draft';
+import { snapPixels, useDragRooms, type RoomDraft } from './use-drag-rooms';
 import { usePartKeys } from './use-part-keys';
 import styles from './BerthsPicture.module.css';
 
@@ -30,21 +33,24 @@ interface BerthsPictureProps {
   onDraft: (draft: Draft | undefined) => void;
   onPut: (fitting: string, place: Placement) => void;
   onSvg: (svg: SVGSVGElement | null) => void;
+  /** Where rooms are worked on and not parts: whether one is drawn, and what is done with it. */
+  rooms?: { isDrawing: boolean; onDrawn: (draft: RoomDraft) => void };
 }
 
 /** The model from above and from the side, to one scale; parts are dragged, or moved with the arrow keys. */
 export function BerthsPicture(props: BerthsPictureProps) {
-  const { layout, chosen, onChoose, onSvg } = props;
+  const { layout, chosen, onChoose, onSvg, rooms } = props;
   const [frame, width] = useWidth();
   const { findings, context } = useCheck();
   const { findingId } = usePanel();
   const units = useSettings((state) => state.units);
   const unit = units.length;
-  const svg = useRef<SVGSVGElement | null>(null);
+  const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const { inside } = layout;
   const scale = inside && pictureScale(inside, width);
   const outline = useMemo(() => inside && outlineOf(inside, context.build), [inside, context]);
-  useDragParts(svg, props, scale?.perMetre ?? 1);
+  useDragParts(rooms ? null : svg, props, scale?.perMetre ?? 1);
+  const drawn = useDragRooms(svg, rooms && { layout, scale, ...rooms });
   const onKeyDown = usePartKeys(layout, props.onPut);
   // The frame is there from the start: its width is what the scale comes from.
   if (!inside || !scale || !outline) return <div ref={frame} className={styles.frame} />;
@@ -71,7 +77,7 @@ export function BerthsPicture(props: BerthsPictureProps) {
     <div ref={frame} className={styles.frame}>
       <svg
         ref={(element) => {
-          svg.current = element;
+          setSvg(element);
           onSvg(element);
         }}
         width={width}
@@ -81,6 +87,7 @@ export function BerthsPicture(props: BerthsPictureProps) {
         role="group"
         aria-label="The model from above and from the side"
         onKeyDown={onKeyDown}
+        data-drawing={rooms?.isDrawing ?? false}
         onClick={(event) => {
           const id = (event.target as Element).closest<SVGElement>('[data-part]')?.dataset.part;
           onChoose(id);
@@ -109,6 +116,7 @@ export function BerthsPicture(props: BerthsPictureProps) {
           bad={bad}
           names={names}
           tags={tags}
+          isStill={rooms !== undefined}
         />
         <SideView
           layout={layout}
@@ -118,6 +126,7 @@ export function BerthsPicture(props: BerthsPictureProps) {
           bad={bad}
           antenna={receiver && antennaEnd(inside, receiver.box)}
         />
+        {rooms && <RoomGrips inside={inside} scale={scale} draft={drawn} isDrawing={rooms.isDrawing} />}
       </svg>
     </div>
   );
@@ -141,18 +150,13 @@ function troubled({ inside, laid }: Layout): ReadonlySet<string> {
 
 type Drag = D3DragEvent<SVGSVGElement, unknown, { id: string; place: Placement; x: number; y: number }>;
 
-/** Lets parts be dragged in the plan, to the millimetre; let go, they are put there. */
-function useDragParts(
-  svg: React.RefObject<SVGSVGElement | null>,
-  props: BerthsPictureProps,
-  perMetre: number,
-): void {
+/** Lets parts be dragged in the plan, to the millimetre, and onto walls and neighbours; let go, they are put there. */
+function useDragParts(element: SVGSVGElement | null, props: BerthsPictureProps, perMetre: number): void {
   const now = useRef({ ...props, perMetre });
   useEffect(() => {
     now.current = { ...props, perMetre };
   });
   useEffect(() => {
-    const element = svg.current;
     if (!element) return undefined;
     const partOf = (target: EventTarget | null) =>
       target instanceof Element
@@ -170,14 +174,14 @@ function useDragParts(
       .on('drag', (event: Drag) => {
         const { id, place, x, y } = event.subject;
         const metres = now.current.perMetre;
-        moved = {
-          fitting: id,
-          place: {
-            ...place,
-            x: toMillimetre(place.x + (event.x - x) / metres),
-            y: toMillimetre(place.y - (event.y - y) / metres),
-          },
+        const free = {
+          ...place,
+          x: toMillimetre(place.x + (event.x - x) / metres),
+          y: toMillimetre(place.y - (event.y - y) / metres),
         };
+        // With Alt held, it goes where the hand goes.
+        const within = (event.sourceEvent as MouseEvent).altKey ? 0 : snapPixels / metres;
+        moved = { fitting: id, place: snappedPlace(now.current.layout, id, free, within) };
         now.current.onDraft(moved);
         now.current.onChoose(id);
       })
@@ -189,6 +193,5 @@ function useDragParts(
     return () => {
       selection.on('.drag', null);
     };
-    // The picture has another element once it has a width.
-  }, [svg, perMetre]);
+  }, [element]);
 }

@@ -4,6 +4,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usualForm } from '../../core/berths/inside-sizes';
+import { withMovedRoom, withShelf } from '../../core/berths/room-edits';
 import type { Placement } from '../../core/plan/placement';
 import { placeEdit } from '../../core/put-right/place-part';
 import { SavePicture } from '../drawing/SavePicture';
@@ -17,6 +18,7 @@ import { PartPlace } from './PartPlace';
 import { PlaceDialog } from './PlaceDialog';
 import { ReachBars } from './ReachBars';
 import { useDraftLayout } from './use-draft';
+import type { RoomDraft } from './use-drag-rooms';
 import styles from './BerthsStation.module.css';
 
 /** What lies where: whether it fits, reaches, stays dry and balances. */
@@ -34,6 +36,7 @@ export function Component() {
     if (asked !== undefined) setChosen(asked);
   }
   const [isPlacing, setPlacing] = useState(false);
+  const [isDrawing, setDrawing] = useState(false);
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const { build, index } = context;
   const { inside } = layout;
@@ -48,6 +51,16 @@ export function Component() {
   const put = (fitting: string, place: Placement) => {
     setDraft(undefined);
     apply(`move the ${index.get(fitting).fitting.name}`, [placeEdit(fitting, place)]);
+  };
+  const drawn = ({ id, edges }: RoomDraft) => {
+    if (!inside) return;
+    setDrawing(false);
+    apply(id === undefined ? 'draw a room' : 'move a room', [
+      {
+        type: 'setInside',
+        inside: id === undefined ? withShelf(inside, edges) : withMovedRoom(inside, id, edges),
+      },
+    ]);
   };
   if (!inside)
     return (
@@ -91,9 +104,10 @@ export function Component() {
         onDraft={setDraft}
         onPut={put}
         onSvg={setSvg}
+        {...(view === 'model' && { rooms: { isDrawing, onDrawn: drawn } })}
       />
       {view === 'model' ? (
-        <ModelSizes inside={inside} />
+        <ModelSizes inside={inside} isDrawing={isDrawing} onDraw={setDrawing} />
       ) : (
         <>
           {layout.loose.length > 0 && (

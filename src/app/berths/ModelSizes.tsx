@@ -11,8 +11,15 @@ import { SizeFields } from './SizeFields';
 import { withoutGaps } from './without-gaps';
 import styles from './ModelSizes.module.css';
 
+interface ModelSizesProps {
+  inside: Inside;
+  /** Whether the next drag in the plan draws a room. */
+  isDrawing: boolean;
+  onDraw: (isOn: boolean) => void;
+}
+
 /** The model itself: its shape, its sizes, its rooms and the holes between them. */
-export function ModelSizes({ inside }: { inside: Inside }) {
+export function ModelSizes({ inside, isDrawing, onDraw }: ModelSizesProps) {
   const build = useBuild();
   const apply = useBuildStore((state) => state.apply);
   const { told } = inside;
@@ -21,6 +28,9 @@ export function ModelSizes({ inside }: { inside: Inside }) {
     <section className={styles.model} aria-label="The model">
       <div className={styles.head}>
         <h2 className={styles.title}>{formWords[inside.form].name}</h2>
+        <Button size="small" aria-pressed={isDrawing} onClick={() => onDraw(!isDrawing)}>
+          {isDrawing ? 'Draw nothing' : 'Draw a room'}
+        </Button>
         <MenuButton
           label="Another shape"
           options={formsFor(build)
@@ -43,6 +53,11 @@ export function ModelSizes({ inside }: { inside: Inside }) {
           </Button>
         )}
       </div>
+      <p className={styles.hint} aria-live="polite">
+        {isDrawing
+          ? 'Drag from one corner of the new room to the other, in the view from above.'
+          : 'In the view from above, drag a room or one of its corners. Edges are drawn to walls, parts and the middle line; Alt lets them go.'}
+      </p>
       <SizeFields
         told={told}
         sizes={inside}

@@ -8,6 +8,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { Inside } from '../../core/berths/inside';
+import { freshRoomId, withRooms, withShelf } from '../../core/berths/room-edits';
 import type { Berth, ModelInside, Obstacle } from '../../core/plan/model-inside';
 import { unitRatio } from '../../core/quantity/read-quantity';
 import { NumberField } from '../brief/NumberField';
@@ -30,18 +31,10 @@ interface RoomsTableProps {
   onSet: (words: string, inside: ModelInside) => void;
 }
 
-const freshId = (taken: readonly { id: string }[], word: string): string => {
-  let n = 1;
-  while (taken.some(({ id }) => id === `${word}-${n}`)) n += 1;
-  return `${word}-${n}`;
-};
-
 /** Rooms, holes between them, and what is built in: box by box, in figures. */
 export function RoomsTable({ inside, onSet }: RoomsTableProps) {
-  const { told, berths, passages, obstacles } = inside;
-  const keep = (words: string, change: Partial<ModelInside>) =>
-    // Rooms and the holes between them are told together, so that neither leads to what is not there.
-    onSet(words, { ...told, berths: [...berths], passages: [...passages], ...change });
+  const { berths, passages, obstacles } = inside;
+  const keep = (words: string, change: Partial<ModelInside>) => onSet(words, withRooms(inside, change));
   const [first, second] = berths;
   return (
     <>
@@ -60,25 +53,7 @@ export function RoomsTable({ inside, onSet }: RoomsTableProps) {
           { key: 'isReached', label: 'hand' },
         ]}
       />
-      <Button
-        size="small"
-        onClick={() => {
-          const id = freshId(berths, 'berth');
-          const added: Berth = {
-            id,
-            name: `shelf ${berths.length + 1}`,
-            x: inside.length * 0.4,
-            y: -0.03,
-            z: inside.lid * 0.5,
-            long: 0.08,
-            wide: 0.06,
-            high: 0.04,
-            isAired: true,
-            isReached: true,
-          };
-          keep('add a shelf', { berths: [...berths, added] });
-        }}
-      >
+      <Button size="small" onClick={() => onSet('add a shelf', withShelf(inside))}>
         Add a shelf
       </Button>
       <h3 className={styles.title}>Holes and slots for leads</h3>
@@ -91,7 +66,7 @@ export function RoomsTable({ inside, onSet }: RoomsTableProps) {
               passages: [
                 ...passages,
                 {
-                  id: freshId(passages, 'hole'),
+                  id: freshRoomId(passages, 'hole'),
                   name: `hole ${passages.length + 1}`,
                   from: first.id,
                   to: second.id,
@@ -126,7 +101,7 @@ export function RoomsTable({ inside, onSet }: RoomsTableProps) {
             obstacles: [
               ...obstacles,
               {
-                id: freshId(obstacles, 'built-in'),
+                id: freshRoomId(obstacles, 'built-in'),
                 name: `built in ${obstacles.length + 1}`,
                 x: inside.length * 0.5,
                 y: -0.01,

@@ -79,6 +79,19 @@ export function linkageReading(
   };
 }
 
+/** Least share that a linkage is taken to pass on: in line with its rod it passes on next to nothing, and is told. */
+const leastShare = 0.05;
+
+/** Times its mechanism's torque that a servo must give, where its linkage passes least on; 1 where none is told. */
+export function timesThroughLinkage(
+  context: Pick<CheckContext, 'build' | 'index' | 'survey'>,
+  servoId: string,
+): number {
+  const fitted = context.index.get(servoId);
+  const reading = fitted.kind === 'servo' ? linkageReading(context, fitted) : undefined;
+  return reading ? 1 / Math.max(reading.leastTorqueShare, leastShare) : 1;
+}
+
 /** Radians that the horn of a servo turns at 100 % of its transmitter. */
 const hornAtFull = (transmitter: Fitted<'transmitter'> | undefined, part: ServoSpec): number =>
   rangeOf(transmitter).throwMicros * degreesPerMicro(part.travelDegrees?.value) * radiansPerDegree;

@@ -132,4 +132,26 @@ describe('the usual outings', () => {
           expect(points.every(([, position]) => Math.abs(position) <= 1)).toBe(true);
         }
   });
+
+  it('is more torque of a servo whose linkage passes less of it on', () => {
+    const asked = (hornRadius: number) => {
+      const linkage = {
+        hornRadius,
+        armRadius: 0.014,
+        along: 0.08,
+        across: 0,
+        hornDegrees: 90,
+        armDegrees: 90,
+        stopDegrees: 25,
+      };
+      return conditions([], checkContext(tub({ settings: { rudder: { linkage } } }), [])).servoTorque!(
+        'rudder',
+      )!;
+    };
+    const plain = conditions([], checkContext(tub(), [])).servoTorque!('rudder')!;
+    // A horn as long as its arm passes all of it on at the centre, and a little less towards the stops.
+    expect(asked(0.014) / plain).toBeGreaterThan(1);
+    expect(asked(0.014) / plain).toBeLessThan(1.2);
+    expect(asked(0.028) / asked(0.014)).toBeGreaterThan(1.6);
+  });
 });

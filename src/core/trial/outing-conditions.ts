@@ -8,6 +8,7 @@ import { farEnd } from '../survey/build-index';
 import { toldTracks } from './told-tracks';
 import { coldFactor, type TrialTask } from './trial-task';
 import { radioOfFunction } from '../radio/radios';
+import { timesThroughLinkage } from '../linkage/linkage-reading';
 
 /** Degrees that a servo turns each way at full command, in radians. */
 const fullAngle = Math.PI / 3;
@@ -59,7 +60,10 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
     winds: outing.winds ?? [[0, usualWind]],
     duty: track,
     command: (servo) => track(servo).map(([at, position]) => [at, position * fullAngle] as const),
-    servoTorque: (servo) => circuit.mechanismLoad(servo)?.newtonMetres,
+    servoTorque: (servo) => {
+      const load = circuit.mechanismLoad(servo);
+      return load && load.newtonMetres * timesThroughLinkage(context, servo);
+    },
     servoLoad: (servo) => (steers.has(servo) ? steerLoad : mechanismLoad),
     on: (load) => {
       const told = track(switchOf(load) ?? load);

@@ -20,6 +20,7 @@ import {
   smallest,
 } from './pairs';
 import { listens, packVolts } from './pack-volts';
+import { timesThroughLinkage } from '../../linkage/linkage-reading';
 
 /** The role that feeds the receiver's rail: a stand-alone BEC, else the controllers, else the pack itself. */
 export function railRole(roles: readonly Role[]): number | undefined {
@@ -110,7 +111,7 @@ function onRail(source: Candidate, { part }: Candidate): number | undefined {
 
 /** A servo's torque at the rail's volts against what its mechanism asks, as far as it is known what it moves. */
 function torqueScreens(
-  { circuit }: CheckContext,
+  context: CheckContext,
   roles: readonly Role[],
   source: number,
   consumers: readonly number[],
@@ -119,8 +120,8 @@ function torqueScreens(
     const role = roles[consumer]!;
     const asked = Math.max(
       ...role.fittings.map((id) => {
-        const load = circuit.mechanismLoad(id);
-        return load ? surelyNeeded(load) : 0;
+        const load = context.circuit.mechanismLoad(id);
+        return load ? surelyNeeded(load) * timesThroughLinkage(context, id) : 0;
       }),
     );
     if (role.kind !== 'servo' || asked <= 0) return [];
