@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { select } from 'd3-selection';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { antennaEnd } from '../../core/berths/antenna';
-import { reachesOut, blockedBy, overlaps } from '../../core/berths/fit';
+import { misfits } from '../../core/berths/fit';
 import { labelSpots, type Rect } from '../../core/berths/label-spots';
 import type { Laid, Layout } from '../../core/berths/layout';
 import { outlineOf } from '../../core/berths/outline';
@@ -56,7 +56,7 @@ export function BerthsPicture(props: BerthsPictureProps) {
   if (!inside || !scale || !outline) return <div ref={frame} className={styles.frame} />;
   const finding = findings.find(({ id }) => id === findingId);
   const pointed = new Set(finding?.subjects.map(({ id }) => id));
-  const bad = troubled(layout);
+  const bad = misfits(layout);
   const ticks = scaleLinear([0, inside.length * unitRatio('m', unit)], [scale.x(0), scale.x(inside.length)]);
   const rectOf = ({ box }: Laid): Rect => ({
     x: scale.x(box.x[0]),
@@ -129,22 +129,6 @@ export function BerthsPicture(props: BerthsPictureProps) {
         {rooms && <RoomGrips inside={inside} scale={scale} draft={drawn} isDrawing={rooms.isDrawing} />}
       </svg>
     </div>
-  );
-}
-
-/** Parts that do not fit where they lie, or lie in each other. */
-function troubled({ inside, laid }: Layout): ReadonlySet<string> {
-  const trifle = 0.0006;
-  const out = inside
-    ? laid.filter(
-        (each) =>
-          reachesOut(inside, each) > trifle ||
-          blockedBy(inside, each.box).some(({ metres }) => metres > trifle),
-      )
-    : [];
-  const inEachOther = overlaps(laid).filter(({ metres }) => metres > trifle);
-  return new Set(
-    [...out, ...inEachOther.flatMap(({ a, b }) => [a, b])].map(({ fitted }) => fitted.fitting.id),
   );
 }
 

@@ -3,7 +3,7 @@ import { beyond, boxFrom, overlap, type Box } from './box';
 import { directionOf, roomBox } from './exits';
 import type { Inside } from './inside';
 import { halfBeam } from './inside-sizes';
-import type { Clearance, Laid } from './layout';
+import type { Clearance, Laid, Layout } from './layout';
 
 /** Metres of skin of a hull. */
 const skin = 0.003;
@@ -79,5 +79,23 @@ export function overlaps<Each extends Pick<Laid, 'box'>>(
       const metres = overlap(a.box, b.box);
       return metres > 1e-6 ? [{ a, b, metres }] : [];
     }),
+  );
+}
+
+/** What is no matter, in metres: more than a rule is read to. */
+const trifle = 0.0006;
+
+/** Ids of the parts that do not fit where they lie, or lie in each other. */
+export function misfits({ inside, laid }: Pick<Layout, 'inside' | 'laid'>): ReadonlySet<string> {
+  const out = inside
+    ? laid.filter(
+        (each) =>
+          reachesOut(inside, each) > trifle ||
+          blockedBy(inside, each.box).some(({ metres }) => metres > trifle),
+      )
+    : [];
+  const inEachOther = overlaps(laid).filter(({ metres }) => metres > trifle);
+  return new Set(
+    [...out, ...inEachOther.flatMap(({ a, b }) => [a, b])].map(({ fitted }) => fitted.fitting.id),
   );
 }

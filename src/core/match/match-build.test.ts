@@ -2,10 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { presetsFor } from '../brief/function-presets';
 import { checkBuild } from '../check/check-build';
+import { checkContext } from '../check/check-context';
 import type { LockerItem } from '../locker/locker-item';
 import type { Build, ModelKind } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { emptyBuild } from '../plan/empty-build';
+import { stated } from '../quantity/figure';
 import { starterLocker } from '../starter/starter-locker';
 import { matchBuild, type MatchTask } from './match-build';
 
@@ -26,6 +28,9 @@ function wished(model: ModelKind, functions: readonly string[]): Build {
     );
 }
 
+/** A cube, so that no side of it is the low one. */
+const sides = (metres: number) => ({ length: stated(metres), width: stated(metres), height: stated(metres) });
+
 const task: MatchTask = { stock: 'all', most: 4 };
 const stops = (build: Build) =>
   checkBuild(build, starterLocker).findings.filter(
@@ -42,6 +47,33 @@ describe('what fits together', () => {
       expect(stops(build)).toEqual([]);
       expect(build.fittings.find(({ id }) => id === 'board')?.part).toBe('board-receiver-6');
     }
+  });
+
+  it('has room for all of its parts where the inside is told, and lays out what does not fit or came in', () => {
+    const tug = demoBuild('harbour-tug');
+    const tight = (high: number): Build => {
+      const { inside } = checkContext(tug, starterLocker).survey.layout;
+      const berths = inside!.berths.map((berth) => ({ ...berth, high: Math.min(berth.high, high) }));
+      return applyEdits(tug, [{ type: 'setInside', inside: { ...tug.inside!, berths, lid: high } }]);
+    };
+    const [pack] = tug.fittings.filter(({ part }) => part.startsWith('pack-'));
+    const only = { ...task, open: new Set([pack!.id]) };
+    const sized = items().map((item, n) =>
+      item.part.kind === 'pack'
+        ? { ...item, part: { ...item.part, ...sides(n % 2 === 0 ? 0.02 : 0.06) } }
+        : item,
+    );
+    const { offers } = matchBuild(tight(0.1), sized, only)!;
+    expect(offers.length).toBeGreaterThan(0);
+    for (const { build } of offers) {
+      const rules = checkBuild(build, starterLocker).findings.filter(({ severity }) => severity === 'stop');
+      expect(rules.filter(({ rule }) => rule === 'berth-fit')).toEqual([]);
+      expect(checkContext(build, []).survey.layout.loose).toEqual([]);
+    }
+    // Packs of 60 mm do not go under a lid of 50.
+    const under = matchBuild(tight(0.05), sized, only)!;
+    const sizesOf = under.offers.flatMap(({ roles }) => roles.map(({ part }) => part.height?.value));
+    expect(new Set(sizesOf)).toEqual(new Set([0.02]));
   });
 
   it.each([

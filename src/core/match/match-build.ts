@@ -8,10 +8,12 @@ import type { PartKind, PartSpec } from '../parts/part-spec';
 import type { LoadForm } from '../parts/load';
 import type { Build } from '../plan/build';
 import type { FunctionRole, ModelFunction } from '../plan/model-function';
-import type { Edit } from '../plan/edits';
+import { applyEdits, type Edit } from '../plan/edits';
+import { berthFit } from '../rules/berth-fit';
 import { starterLocker } from '../starter/starter-locker';
 import { fitCombination, type FittedCombination } from './fit-combination';
 import type { Cost } from './objectives';
+import { placeExchanged } from './place-exchanged';
 import type { Candidate, MatchProblem, Role } from './role';
 import { rolesOf, seeded, type RoleChoice } from './roles';
 import { lastsLongEnough, runMinutesOf } from './run-minutes';
@@ -99,6 +101,12 @@ export function matchBuild(
   });
   if (!found) return undefined;
   const empty = roles.filter(({ candidates }) => candidates.length === 0).map(({ name }) => name);
+  // A part that lay without room before is no reason against a choice.
+  const stood = new Set(
+    checkBuild(start.build, locker).findings.flatMap(({ id, rule }) =>
+      rule === berthFit.meta.id ? [id] : [],
+    ),
+  );
   const offers: Offer[] = [];
   const order = spreadOut(found.front);
   let tried = 0;
@@ -107,7 +115,7 @@ export function matchBuild(
     if (control.onProgress?.(searchShare + ((1 - searchShare) * offers.length) / task.most) === false)
       return undefined;
     tried += 1;
-    const fitted = sound(start.build, roles, combination, locker);
+    const fitted = sound(start.build, roles, combination, locker, stood);
     if (!fitted) continue;
     offers.push(offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted));
   }
@@ -127,8 +135,12 @@ interface Sound extends FittedCombination {
   unknowns: number;
 }
 
-/** Where parts lie is changed in the Berths, not by other parts: what does not reach or fit there is no reason against one. */
-const vetoes = ({ severity, well }: Finding): boolean => severity === 'stop' && well !== 'space';
+/**
+ * What rules a choice out: a stop, and in the Space well one that tells of a part without room. What does not reach or
+ * does not balance there is for the Berths, and no reason against a part.
+ */
+const vetoes = ({ severity, well, rule }: Finding): boolean =>
+  severity === 'stop' && (well !== 'space' || rule === berthFit.meta.id);
 
 /** A combination put in and wired without a stop: beside the leads that stand, or else all anew. */
 function sound(
@@ -136,13 +148,17 @@ function sound(
   roles: readonly Role[],
   { parts }: Combination,
   locker: readonly PartSpec[],
+  stood: ReadonlySet<string>,
 ): Sound | undefined {
   // Where every part may change, little of the wiring stands: all anew is quicker.
   const isAllOpen = roles.every(({ isOpen }) => isOpen);
   for (const isAnew of isAllOpen ? [true, false] : [false, true]) {
-    const fitted = fitCombination(build, roles, parts, locker, isAnew);
+    const wired = fitCombination(build, roles, parts, locker, isAnew);
+    if (wired.unsolved.length > 0) continue;
+    const moves = placeExchanged(build, wired.build);
+    const fitted = { ...wired, build: applyEdits(wired.build, moves), edits: [...wired.edits, ...moves] };
     const { findings, unknowns } = checkBuild(fitted.build, locker);
-    if (fitted.unsolved.length === 0 && findings.every((finding) => !vetoes(finding)))
+    if (findings.every((finding) => !vetoes(finding) || stood.has(finding.id)))
       return {
         ...fitted,
         minds: findings.filter(({ severity }) => severity === 'mind').length,

@@ -2,6 +2,7 @@ import type { CheckContext } from '../findings/context';
 import { sameFormScreens } from './screens/same-work';
 import { powerScreens } from './screens/power';
 import { radioScreens } from './screens/radio';
+import { roomScreens } from './screens/room';
 import { railScreens } from './screens/rail';
 import { plugJoints, plugScreens } from './screens/plugs';
 import type { JointCount, Role, Screen } from './role';
@@ -13,6 +14,7 @@ export const screensOf = (context: CheckContext, roles: readonly Role[]): Screen
   ...radioScreens(context, roles),
   ...sameFormScreens(context, roles),
   ...plugScreens(context, roles),
+  ...roomScreens(context, roles),
 ];
 
 export const jointsOf = (roles: readonly Role[]): JointCount[] => plugJoints(roles);
