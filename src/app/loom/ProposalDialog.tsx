@@ -5,11 +5,13 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import { withPlaces } from '../../core/put-right/with-places';
 import { useState } from 'react';
 import { wells, wellNames } from '../../core/findings/wells';
 import type { ProposedWiring } from '../../workers/check-jobs';
 import { counted } from '../../core/words/sentences';
 import { applyAndSay } from '../state/done-store';
+import { useCheck } from '../state/use-check';
 import { useProposal } from '../state/use-offers';
 import styles from './ProposalDialog.module.css';
 
@@ -49,6 +51,7 @@ interface StepsProps {
 }
 
 function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
+  const { context } = useCheck();
   const taken = plan.proposals.filter((proposal) => !proposal.isRefused);
   const toggle = (id: string) => {
     const next = new Set(refused);
@@ -58,7 +61,8 @@ function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
   const take = () => {
     const isTaken = applyAndSay(
       'wire it for me',
-      taken.flatMap((proposal) => proposal.edits),
+      withPlaces(context, { id: 'wire', label: '', edits: taken.flatMap((proposal) => proposal.edits) })
+        .edits,
       `Wired: ${counted(taken.length, 'step')}`,
     );
     if (isTaken) onClose();

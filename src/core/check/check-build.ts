@@ -18,6 +18,7 @@ import { checkContext } from './check-context';
 import type { CheckResult } from './check-result';
 import { comparePatch, type PatchPreview } from './preview';
 import { soundOffers } from './sound-offers';
+import { withPlaces } from '../put-right/with-places';
 
 /** A verdict with more findings, such as those of an outing; the wells are told anew. */
 export function withFindings(check: CheckResult, more: readonly Finding[]): CheckResult {
@@ -44,7 +45,9 @@ export function checkBuild(
   const unknowns: Unknown[] = [];
   const later = new LaterStages(context.index);
   const sift: Sift = (finding, proposed) =>
-    soundOffers(finding, proposed, (patch) => previewPatch(build, result, patch, locker), costOf);
+    soundOffers(finding, proposed, (patch) => previewPatch(build, result, patch, locker), costOf).map(
+      (patch) => withPlaces(context, patch),
+    );
   for (const rule of rules) {
     const { id, well } = rule.meta;
     for (const said of judge(rule, context, acceptances, sift)) {
