@@ -1,6 +1,7 @@
 import type { RequestHandler } from 'express';
 import { setInterval } from 'node:timers';
 import { checkBuild } from '../src/core/check/check-build';
+import { candidateFaults } from '../src/core/faults/candidate-faults';
 import { readBuildFile } from '../src/core/file/read-file';
 import { benchHead } from '../src/core/instruments/bench-line';
 import { StandIn } from '../src/core/instruments/stand-in';
@@ -13,7 +14,8 @@ const beatSeconds = 0.25;
 
 /**
  * Streams what simulated instruments read at a step of a build: the file of the build comes in, one JSON object a line goes
- * out until the page hangs up. `?step=` names the step, `?seed=` the very instruments.
+ * out until the page hangs up. `?step=` names the step, `?seed=` the very instruments, `?fault=` what is wrong with the
+ * model, of the faults that it may have.
  */
 export function benchStream(): RequestHandler {
   let open = 0;
@@ -22,11 +24,13 @@ export function benchStream(): RequestHandler {
     if (open >= mostStreams) return refuse(429, 'all the instruments are in use');
     const read = readBuildFile(typeof request.body === 'string' ? request.body : '');
     if (!read.ok) return refuse(422, `${read.problem.where}: ${read.problem.why}`);
-    const { step: wanted, seed } = request.query;
+    const { step: wanted, seed, fault } = request.query;
     const { context } = checkBuild(read.value, []);
     const step = planProcedure(context).find(({ id }) => id === wanted);
     if (!step) return refuse(404, 'the build has no such step');
-    const standIn = new StandIn(context, step, Number(seed) || 1);
+    const planted = candidateFaults(context).find(({ id }) => id === fault);
+    if (fault !== undefined && !planted) return refuse(404, 'the build has no such fault');
+    const standIn = new StandIn(context, step, Number(seed) || 1, planted?.harm);
     open += 1;
     // Compressed, a line would wait for others.
     response

@@ -68,6 +68,7 @@ describe('the server', () => {
         body,
       });
     expect((await ask('no-such-step', build)).status).toBe(404);
+    expect((await ask('range&fault=gremlins', build)).status).toBe(404);
     const refused = await ask('range', '{"format": 1}');
     expect(refused.status).toBe(422);
     expect(await refused.json()).toMatchObject({ problem: expect.stringMatching(/format/) as unknown });

@@ -39,7 +39,18 @@ test('the tug is driven by keys: tones in words, rudders and screws that follow,
   await expect(page.getByText('Something is wrong with it now.')).toBeVisible();
   await page.getByRole('button', { name: 'Tell me' }).click();
   await expect(page.getByRole('region', { name: 'Mistakes' }).getByRole('status')).not.toBeEmpty();
+  // The simulated instruments of the steps hang on the same model.
+  await page.getByRole('button', { name: 'Back to the steps' }).click();
+  await page
+    .getByRole('button', { name: /^Measure/ })
+    .first()
+    .click();
+  await expect(page.getByText('A mistake is planted, by the rehearsal')).toBeVisible();
   await page.getByRole('button', { name: 'As planned again' }).click();
+  await expect(page.getByText('A mistake is planted, by the rehearsal')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await page.getByLabel('Transmitter on').check();
+  await page.getByLabel('Pack in').check();
   await expect(part(page, 'receiver')).toContainText('steady');
 });
 

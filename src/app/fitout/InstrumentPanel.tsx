@@ -3,6 +3,7 @@ import { lineUnits, type BenchLine } from '../../core/instruments/bench-line';
 import type { Step } from '../../core/procedure/step';
 import { useBuild } from '../state/build-store';
 import { FileButton } from '../shell/FileButton';
+import { usePlanted } from '../state/planted-store';
 import { useInstruments } from './use-instruments';
 import styles from './InstrumentPanel.module.css';
 
@@ -18,7 +19,9 @@ const shown = ({ kind, value }: BenchLine) => `${value.toFixed(digits[kind])} ${
 
 /** The instruments on the bench, live: the meter, the pack monitor, the pulses; or a recording of them. */
 export function InstrumentPanel({ step, onTake }: InstrumentPanelProps) {
-  const { state, readings, problem, open, play, close } = useInstruments(useBuild(), step.id);
+  const build = useBuild();
+  const [planted, plant] = usePlanted(build.id);
+  const { state, readings, problem, open, play, close } = useInstruments(build, step.id, planted?.id);
   const meter = readings.find(({ of }) => of === 'meter');
   const others = readings.filter((line) => line !== meter);
   return (
@@ -26,6 +29,14 @@ export function InstrumentPanel({ step, onTake }: InstrumentPanelProps) {
       <h3 id="instruments-title" className={styles.title}>
         Instruments
       </h3>
+      {planted && (
+        <p className={styles.planted}>
+          A mistake is planted, by the rehearsal: the simulated instruments show it.{' '}
+          <Button size="small" onClick={() => plant(undefined)}>
+            As planned again
+          </Button>
+        </p>
+      )}
       {meter && (
         <div className={styles.meter}>
           <output className={`figure ${styles.reading}`} aria-label={`Meter, ${meter.name}`}>

@@ -19,8 +19,11 @@ export interface Instruments {
 const noServer =
   'The instruments are simulated by the server, and it does not answer: type what your own meter says, or play a recording.';
 
-/** Bench instruments at a step: those of the server, or a recording of real ones in the same form. */
-export function useInstruments(build: Build, step: string): Instruments {
+/**
+ * Bench instruments at a step: those of the server, or a recording of real ones in the same form.
+ * @param fault id of what is planted in the model that the simulated ones hang on
+ */
+export function useInstruments(build: Build, step: string, fault?: string): Instruments {
   const [state, setState] = useState<Instruments['state']>('off');
   const [problem, setProblem] = useState<string>();
   const [readings, setReadings] = useState<ReadonlyMap<string, BenchLine>>(new Map());
@@ -48,7 +51,7 @@ export function useInstruments(build: Build, step: string): Instruments {
   const listen = async (signal: AbortSignal) => {
     try {
       const answer = await fetch(
-        `/api/bench-stream?step=${encodeURIComponent(step)}&seed=${Date.now() % 1e6}`,
+        `/api/bench-stream?step=${encodeURIComponent(step)}&seed=${Date.now() % 1e6}${fault === undefined ? '' : `&fault=${encodeURIComponent(fault)}`}`,
         {
           method: 'POST',
           headers: { 'content-type': 'application/json' },

@@ -4,6 +4,9 @@ import { parse } from 'papaparse';
 import { useState } from 'react';
 import { readingKinds } from '../../core/calibration/reading-kinds';
 import { readReadingRows, readingColumns } from '../../core/calibration/reading-rows';
+import { problemText } from '../../core/file/problem';
+import { readRecording } from '../../core/instruments/bench-line';
+import { recordedReadings } from '../../core/instruments/recorded-readings';
 import type { LogReading } from '../../core/plan/log-entry';
 import { NumberField } from '../brief/NumberField';
 import { readText } from '../shell/read-text';
@@ -35,12 +38,29 @@ export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
     if (!text.ok) return setRefused(`${file.name} ${text.problem.why}`);
     const { data } = parse<string[]>(text.value.trim(), { skipEmptyLines: true });
     const rows = readReadingRows(data, kinds);
-    if (!rows.ok) return setRefused(`${file.name}: ${rows.problem}. Nothing of it was taken.`);
+    if (!rows.ok)
+      return setRefused(
+        `${file.name}: ${rows.problem}. Nothing of it was taken. Its head is ${readingColumns.join(',')}.`,
+      );
     setRefused('');
     onChange([
       ...readings.filter(({ what }) => rows.value.every((row) => row.what !== what)),
       ...new Map(rows.value.map((row) => [row.what, row])).values(),
     ]);
+  };
+  const takeRecording = async (file: File | undefined) => {
+    if (!file) return;
+    const text = await readText(file);
+    if (!text.ok) return setRefused(`${file.name} ${text.problem.why}.`);
+    const lines = readRecording(text.value);
+    if (!lines.ok) return setRefused(`${file.name}: ${problemText(lines.problem)} Nothing of it was taken.`);
+    const found = recordedReadings(context, lines.value, kinds);
+    if (found.length === 0)
+      return setRefused(
+        `${file.name} holds nothing that is read on this model: no amps of its pack, no volts of its receiver.`,
+      );
+    setRefused('');
+    onChange([...readings.filter(({ what }) => found.every((each) => each.what !== what)), ...found]);
   };
   if (kinds.length === 0)
     return <p className={styles.told}>Nothing can be read before a pack and a receiver are in the build.</p>;
@@ -87,10 +107,17 @@ export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
         >
           Take them from a CSV file
         </FileButton>
+        <FileButton
+          label="Recording of bench instruments"
+          accept=".ndjson,.jsonl,.txt,application/x-ndjson"
+          onTake={(file) => void takeRecording(file)}
+        >
+          Take them from a recording
+        </FileButton>
       </div>
       {refused && (
         <p className={styles.told} role="alert">
-          {refused} Its head is {readingColumns.join(',')}.
+          {refused}
         </p>
       )}
     </>

@@ -4,6 +4,9 @@ import { checkBuild } from '../check/check-build';
 import { planProcedure } from '../procedure/plan-procedure';
 import { starterLocker } from '../starter/starter-locker';
 import { benchHead, readBenchLine, readRecording, type BenchLine } from './bench-line';
+import { candidateFaults } from '../faults/candidate-faults';
+import { readingKinds } from '../calibration/reading-kinds';
+import { recordedReadings } from './recorded-readings';
 import { StandIn } from './stand-in';
 
 const { context } = checkBuild(demoBuild('harbour-tug'), starterLocker);
@@ -54,6 +57,62 @@ describe('instruments that stand in for real ones', () => {
     const lines = shown('measure-rest:rail:receiver', 3).flat();
     const text = [benchHead, ...lines].map((line) => JSON.stringify(line)).join('\n');
     expect(readRecording(text)).toEqual({ ok: true, value: lines });
+  });
+});
+
+describe('a mistake planted in the model', () => {
+  it('shows on the instruments: volts that do not come, pulses that go the other way', () => {
+    const at = (stepId: string, faultId: RegExp | undefined) => {
+      const step = steps.find(({ id }) => id === stepId)!;
+      const fault = candidateFaults(context).find(({ id }) => faultId?.test(id));
+      expect(fault !== undefined).toBe(faultId !== undefined);
+      return new StandIn(context, step, 3, fault?.harm).at(2);
+    };
+    const meter = (lines: BenchLine[]) => lines.find(({ of }) => of === 'meter')!.value;
+    const rest = 'measure-rest:rail:receiver';
+    expect(meter(at(rest, undefined))).toBeGreaterThan(4.5);
+    const bec = context.index.ofKind('bec')[0]!.fitting.id;
+    expect(meter(at(rest, new RegExp(`^plug-off:${bec}`)))).toBeLessThan(0.5);
+    const pulseOf = (lines: BenchLine[], name: string) =>
+      lines.find((line) => line.kind === 'pulse' && line.name === name)?.value;
+    expect(pulseOf(at('range', undefined), 'port rudder')).toBeGreaterThan(1400);
+    expect(pulseOf(at('range', /^plug-off:rudder/), 'port rudder')).toBeUndefined();
+  });
+});
+
+describe('readings out of a recording', () => {
+  const kinds = readingKinds(context);
+  const run = (amps: (at: number) => number): BenchLine[] =>
+    Array.from({ length: 4 * 90 }, (_, n) => n / 4).flatMap((at): BenchLine[] => [
+      { at, kind: 'amps', of: 'tow-pack', name: 'tow pack', value: amps(at) },
+      { at, kind: 'volts', of: 'receiver', name: 'receiver', value: at < 10 ? 6.02 : 5.6 },
+    ]);
+
+  it('are the second that asks most and the one that asks least, rest volts and the time it ran', () => {
+    const found = recordedReadings(
+      context,
+      run((at) => (at > 20 && at < 30 ? 12 : 0.4)),
+      kinds,
+    );
+    expect(Object.fromEntries(found.map(({ what, value }) => [what, value]))).toEqual({
+      fullAmps: 12,
+      restAmps: 0.4,
+      runMinutes: 1.496,
+      'restVolts:receiver': 6.02,
+    });
+  });
+
+  it('leave out a spike, and whatever has no line', () => {
+    const spiked = recordedReadings(
+      context,
+      run((at) => (at === 40 ? 300 : 2)),
+      kinds,
+    );
+    expect(spiked.find(({ what }) => what === 'fullAmps')?.value).toBe(2);
+    const pulses: BenchLine[] = [
+      { at: 0, kind: 'pulse', of: 'port-rudder', name: 'port rudder', value: 1500 },
+    ];
+    expect(recordedReadings(context, pulses, kinds)).toEqual([]);
   });
 });
 

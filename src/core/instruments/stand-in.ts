@@ -1,4 +1,5 @@
 import { randomLcg, randomNormal } from 'd3-random';
+import type { Harm } from '../faults/fault';
 import { FaultyModel } from '../faults/faulty-model';
 import type { CheckContext } from '../findings/context';
 import type { Step } from '../procedure/step';
@@ -25,15 +26,19 @@ export class StandIn {
   private readonly live: LiveBench | undefined;
   private last = 0;
 
-  /** @param seed the same instruments again for the same number */
+  /**
+   * @param seed the same instruments again for the same number
+   * @param harm what is wrong with the model that they hang on; nothing where it is as planned
+   */
   constructor(
     private readonly context: CheckContext,
     private readonly step: Step,
     seed: number,
+    harm: Harm = {},
   ) {
     this.noise = randomNormal.source(randomLcg(seed))();
-    this.truth = trueReading(context, step, this.noise);
-    this.live = step.needsPower ? new LiveBench(context.build) : undefined;
+    this.truth = trueReading(context, step, this.noise, harm);
+    this.live = step.needsPower ? new LiveBench(context.build, harm) : undefined;
   }
 
   /** What the instruments show at some second, later than the one before. */
@@ -84,11 +89,12 @@ export class StandIn {
   }
 }
 
-/** What a perfect meter would read on a sound model of this build; `undefined` where the step has nothing to read. */
+/** What a perfect meter would read on a model of this build; `undefined` where the step has nothing to read. */
 function trueReading(
   { build, survey, index }: CheckContext,
   step: Step,
   noise: () => number,
+  harm: Harm,
 ): number | undefined {
   const { measurement } = step;
   if (!measurement) return undefined;
@@ -100,7 +106,7 @@ function trueReading(
   const own = 1 + regulatorSpread * noise();
   if (sort === 'measure-rest' || sort === 'measure-loaded') {
     const fed = survey.rails.find(({ id }) => id === about)?.supplies[0]?.fitted;
-    const model = new FaultyModel(build);
+    const model = new FaultyModel(build, harm, new FaultyModel(build));
     const volts = fed && model.volts(sort === 'measure-rest' ? model.rest : model.busy, fed);
     return volts === undefined ? undefined : volts * own;
   }
