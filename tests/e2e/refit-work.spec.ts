@@ -33,3 +33,22 @@ test('a tractor as found, and as planned: what comes out, goes in, and the few s
   ).toBeVisible();
   await expect(page.getByRole('button', { name: /^Centre the gear shift servo.* done/ })).toHaveCount(0);
 });
+
+test('what is in a model is tapped in, plug by plug, and planned on in a copy', async ({ page }) => {
+  await openTug(page, '/fit-out?view=refit');
+  await page.getByRole('button', { name: 'Write down what is in it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'As found' })).toBeVisible();
+  const seen = page.getByRole('group', { name: 'What do you see?' });
+  for (const kind of ['Receiver', 'Controller', 'Servo', 'Servo', 'Pack'])
+    await seen.getByRole('button', { name: new RegExp(`^${kind}`) }).click();
+  await choose(page, 'Which one the receiver is', /8 channels/);
+  await choose(page, 'What sits in: receiver, port 1', /^servo 2, /);
+  await choose(page, 'What sits in: receiver, port 3', /^controller, /);
+  await page.getByRole('button', { name: 'Red in' }).last().click();
+  await expect(page.getByRole('button', { name: 'Red lifted' })).toBeVisible();
+  await page.getByRole('button', { name: 'Make the plan in a copy' }).click();
+  await expect(page.getByRole('button', { name: 'Build: Harbour tug, planned' })).toBeVisible();
+  await page.goto('/fit-out?view=refit');
+  await choose(page, 'As it was found', /^Harbour tug, as found$/);
+  await expect(page.getByText('The two are the same: nothing comes out, nothing goes in.')).toBeVisible();
+});

@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router';
 import { planProcedure } from '../../core/procedure/plan-procedure';
 import { stepStates } from '../../core/procedure/step-states';
 import { useCheck } from '../state/use-check';
+import { FoundView } from '../refit/FoundView';
 import { RefitView } from '../refit/RefitView';
 import { RehearsalView } from '../rehearsal/RehearsalView';
 import { useBuild } from '../state/build-store';
@@ -31,7 +32,7 @@ export function Component() {
     else next.set('step', id);
     setParams(next, { replace: true });
   };
-  const look = (view: 'rehearse' | 'refit' | undefined) => {
+  const look = (view: 'rehearse' | 'refit' | 'found' | undefined) => {
     const next = new URLSearchParams(params);
     if (view) next.set('view', view);
     else next.delete('view');
@@ -39,7 +40,9 @@ export function Component() {
   };
   const back = () => look(undefined);
   if (params.get('view') === 'rehearse') return <RehearsalView onBack={back} />;
-  if (params.get('view') === 'refit') return <RefitView states={states} onBack={back} />;
+  if (params.get('view') === 'found') return <FoundView onBack={back} />;
+  if (params.get('view') === 'refit')
+    return <RefitView states={states} onBack={back} onFound={() => look('found')} />;
   if (!inHand) {
     return (
       <div className={styles.empty}>

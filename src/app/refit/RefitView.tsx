@@ -1,15 +1,18 @@
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
+import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { checkBuild } from '../../core/check/check-build';
 import { wells, wellNames } from '../../core/findings/wells';
 import type { StepState } from '../../core/procedure/step-states';
 import { tickOf } from '../../core/procedure/tick';
+import { foundBuild } from '../../core/refit/as-found';
 import { refitWork } from '../../core/refit/refit-work';
 import { SaveCsv } from '../lists/SaveCsv';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
+import { addAndOpen } from '../state/open-build';
 import { CompareWith, useVariants } from '../trial/CompareWith';
 import { RefitOutcome } from './RefitOutcome';
 import styles from './RefitView.module.css';
@@ -17,10 +20,12 @@ import styles from './RefitView.module.css';
 interface RefitViewProps {
   states: readonly StepState[];
   onBack: () => void;
+  /** Shows where what is in the model is written down. */
+  onFound: () => void;
 }
 
 /** From what is in the model to what is planned: what comes out, goes in, is set anew, and the steps that this calls for. */
-export function RefitView({ states, onBack }: RefitViewProps) {
+export function RefitView({ states, onBack, onFound }: RefitViewProps) {
   const build = useBuild();
   const check = useCheck();
   const parts = useLocker((state) => state.parts);
@@ -80,11 +85,19 @@ export function RefitView({ states, onBack }: RefitViewProps) {
         </Button>
       </div>
       {!work || !was ? (
-        <p className={styles.lead}>
-          Write down what is in the model now, plug by plug, as a build of its own, before anything is pulled;
-          then make the plan in a copy of it, and choose here what was found. What stays, what comes out in
-          which order, and which steps that calls for are worked out from the two.
-        </p>
+        <div className={styles.lead}>
+          <p>
+            Write down what is in the model now, plug by plug, as a build of its own, before anything is
+            pulled; then make the plan in a copy of it, and choose here what was found. What stays, what comes
+            out in which order, and which steps that calls for are worked out from the two.
+          </p>
+          <Button
+            variant="outlined"
+            onClick={() => void addAndOpen(foundBuild(build, nanoid())).then(onFound)}
+          >
+            Write down what is in it
+          </Button>
+        </div>
       ) : work.all.length === 0 ? (
         <p className={styles.lead}>The two are the same: nothing comes out, nothing goes in.</p>
       ) : (
