@@ -3,6 +3,7 @@ import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import type { CheckContext } from '../../core/findings/context';
 import { functionChains } from '../../core/brief/function-chain';
+import { useLater } from '../shell/use-later';
 import { useCheck } from '../state/use-check';
 import { AddFunction } from './AddFunction';
 import { BriefFields } from './BriefFields';
@@ -20,14 +21,19 @@ export function Component() {
   const { context } = useCheck();
   // What is typed is shown at once; what follows from it may take the next frames.
   const settled = useDeferredValue(context);
+  const isLater = useLater();
   return (
     <div className={styles.station}>
       <Functions context={settled} />
       <div className={styles.side}>
-        <BriefFields />
-        <Motion context={settled} />
-        <Money />
-        <Schools />
+        {isLater && (
+          <>
+            <BriefFields />
+            <Motion context={settled} />
+            <Money />
+            <Schools />
+          </>
+        )}
       </div>
     </div>
   );
@@ -36,6 +42,7 @@ export function Component() {
 const Functions = memo(function Functions({ context }: { context: CheckContext }) {
   const { build } = context;
   const chains = functionChains(context);
+  const isLater = useLater();
   const open = chains.filter((chain) => chain.open !== undefined).length;
   return (
     <div className={styles.work}>
@@ -55,7 +62,7 @@ const Functions = memo(function Functions({ context }: { context: CheckContext }
         ))}
       </ul>
       <AddFunction />
-      <RadioAndPower />
+      {isLater && <RadioAndPower />}
       <div className={styles.next}>
         {build.fittings.length > 0 && (
           <Button variant="contained" component={Link} to="/loom?propose=1">

@@ -5,6 +5,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { focusOf } from '../../core/loom/focus';
+import { useLater } from '../shell/use-later';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
 import { ListsView } from '../lists/ListsView';
@@ -37,6 +38,7 @@ export function Component() {
   const [trace, setTrace] = useState<Trace>();
   const view = views.find(({ id }) => id === params.get('view'))?.id ?? 'picture';
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
+  const isLater = useLater();
   const isPhone = useMediaQuery('(width < 760px)', { noSsr: true });
   const zoom = useZoom(svg, isPhone ? phoneZoom : 1);
   const [hasLoads, setLoads] = useState(false);
@@ -92,7 +94,7 @@ export function Component() {
           ))}
         </ToggleButtonGroup>
       </div>
-      {view === 'picture' && (
+      {view === 'picture' && isLater && (
         <LoomPicture
           focus={focus}
           trace={trace}
@@ -109,7 +111,7 @@ export function Component() {
       {view === 'radio' && <RadioView />}
       {view === 'lists' && <ListsView />}
       {isWiring && <TraceBar trace={trace} onTrace={setTrace} />}
-      {view === 'picture' && <Ladders />}
+      {view === 'picture' && isLater && <Ladders />}
       {params.get('propose') !== null && <ProposalDialog onClose={() => setPropose(false)} />}
     </div>
   );

@@ -6,6 +6,7 @@ import { placeLoom, type LoomLayout } from '../../core/loom/loom-layout';
 import { loomGroups, type LoomGroup } from '../../core/loom/loom-groups';
 import { loomModel } from '../../core/loom/loom-model';
 import { layoutLoom } from '../../workers/layout-loom';
+import { keepPositions, keptPositions } from './kept-layout';
 import { useCheck } from '../state/use-check';
 
 /**
@@ -34,7 +35,12 @@ export function useLoomLayout(folded: readonly string[] = []): {
   const graph = useMemo(() => elkGraph(model, pictureOrder), [model, pictureOrder]);
   const positions = useQuery({
     queryKey: ['loom-layout', graph],
-    queryFn: () => layoutLoom(graph),
+    queryFn: async () => {
+      const laid = await layoutLoom(graph);
+      keepPositions(graph, laid);
+      return laid;
+    },
+    initialData: () => keptPositions(graph),
     placeholderData: keepPreviousData,
   });
   const layout = useMemo(() => positions.data && placeLoom(model, positions.data), [model, positions.data]);

@@ -12,6 +12,7 @@ import { outingsOf } from '../../core/trial/outings';
 import { trialTable } from '../../core/trial/trial-csv';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { downloadText } from '../shell/build-files';
+import { useLater } from '../shell/use-later';
 import { useBuild, useBuildStore } from '../state/build-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { ChoiceBench } from './ChoiceBench';
@@ -56,6 +57,7 @@ export function Component() {
     useTrialFindings.setState({ rehearsal: { recordKey, outingName: outing.name, task } });
   }, [recordKey, outing.name, task]);
   const { result } = trial;
+  const isLater = useLater();
 
   const set = (name: string, value: string) => {
     const next = new URLSearchParams(params);
@@ -134,14 +136,14 @@ export function Component() {
             )}
             <div className={styles.work} data-wide={view === 'wiring' || view === 'choose'}>
               <div className={styles.pictures} data-stale={trial.isStale}>
-                {view === 'pictures' && <Pictures result={result} other={compared.result} />}
-                {view === 'wiring' && (
+                {isLater && view === 'pictures' && <Pictures result={result} other={compared.result} />}
+                {isLater && view === 'wiring' && (
                   <>
                     <EventStrip events={result.events} />
                     <WiringAt result={result} />
                   </>
                 )}
-                {view === 'choose' && <ChoiceBench task={task} />}
+                {isLater && view === 'choose' && <ChoiceBench task={task} />}
                 {view === 'outing' && <OutingEditor outing={outing} onChoose={(id) => set('outing', id)} />}
               </div>
               <div className={styles.side}>
@@ -156,7 +158,7 @@ export function Component() {
                   ))}
                 </Tabs>
                 <div className={styles.sideBody}>
-                  {side === 'events' && <EventList events={result.events} />}
+                  {isLater && side === 'events' && <EventList events={result.events} />}
                   {side === 'gives' && <GivesFirst task={task} />}
                   {side === 'sure' && (
                     <>

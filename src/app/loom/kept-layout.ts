@@ -1,0 +1,28 @@
+import type { ElkGraph } from '../../core/loom/elk-graph';
+
+const place = 'dry-hull-wiring-picture';
+
+/** What the picture looked like that was laid out last, with what was asked for; nothing where it cannot be read. */
+function kept(): { asked: string; positions: ElkGraph } | undefined {
+  try {
+    const text = localStorage.getItem(place);
+    return text === null ? undefined : (JSON.parse(text) as { asked: string; positions: ElkGraph });
+  } catch {
+    return undefined;
+  }
+}
+
+/** Positions of the very picture that was laid out last, so that a build that is opened again is seen at once. */
+export function keptPositions(graph: ElkGraph): ElkGraph | undefined {
+  const last = kept();
+  return last?.asked === JSON.stringify(graph) ? last.positions : undefined;
+}
+
+/** Keeps the positions of a picture for the next time. A full store is no matter: it is laid out again then. */
+export function keepPositions(graph: ElkGraph, positions: ElkGraph): void {
+  try {
+    localStorage.setItem(place, JSON.stringify({ asked: JSON.stringify(graph), positions }));
+  } catch {
+    localStorage.removeItem(place);
+  }
+}
