@@ -52,12 +52,15 @@ interface Heading {
   keys: { colour: string; text: string }[];
 }
 
-/** The box that a picture is drawn in: its own, or that of the page where it has none. */
+/**
+ * The box that a picture is drawn in: its own, or that of the page where it has none. What hangs `data-below` it on the
+ * page, an axis that several pictures share there, is its own in a file.
+ */
 function boxOf(svg: SVGSVGElement) {
   const { x, y, width, height } = svg.viewBox.baseVal;
   return width > 0
     ? { x, y, width, height }
-    : { x: 0, y: 0, width: svg.clientWidth, height: svg.clientHeight };
+    : { x: 0, y: 0, width: svg.clientWidth, height: svg.clientHeight + Number(svg.dataset.below ?? 0) };
 }
 
 /** The caption of the figure that a picture stands in. */

@@ -41,6 +41,9 @@ interface TimeChartProps {
 /** Height of a line of small text. */
 const labelHeight = 12;
 
+/** Room under a chart for its times, in a file. */
+const axisHeight = 16;
+
 const margin = { left: 44, right: 8, top: 4, bottom: 4 };
 
 /** One quantity over the time of an outing. Time, cursor and zoom are shared with the pictures around it. */
@@ -98,7 +101,7 @@ export function TimeChart({
           ))}
         <SaveFigure name={title} />
       </figcaption>
-      <svg width="100%" height={height} className={styles.picture}>
+      <svg width="100%" height={height} className={styles.picture} data-below={axisHeight}>
         <ValueGrid y={y} left={margin.left} right={width - margin.right} />
         {doubtfulFrom !== undefined && (
           <Doubtful from={y(doubtfulFrom)} left={margin.left} right={width - margin.right} />
@@ -138,6 +141,20 @@ export function TimeChart({
           ))}
         </g>
         <CursorLayer x={x} left={margin.left} width={width} height={height} />
+        {/* On the page all charts share the time over them; in a file of its own each has it. */}
+        <g aria-hidden>
+          {x.ticks(8).map((tick) => (
+            <text
+              key={tick}
+              x={Math.min(x(tick), width)}
+              y={height + 11}
+              textAnchor={x(tick) > width - 2 * margin.right ? 'end' : 'middle'}
+              className={styles.unit}
+            >
+              {tick} s
+            </text>
+          ))}
+        </g>
       </svg>
     </figure>
   );
