@@ -17,6 +17,7 @@ import { ServoSeatFields } from '../berths/ServoSeatFields';
 import { NumberField } from '../brief/NumberField';
 import { Figure } from '../drawing/Figure';
 import { MenuButton } from '../loom/MenuButton';
+import { Explained } from '../help/Explained';
 import { useBuildStore } from '../state/build-store';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
@@ -43,7 +44,7 @@ export function LinkageEditor({ servo }: { servo: Fitted<'servo'> }) {
       <div className={styles.linkage}>
         <h3 className={styles.small}>{capital(fitting.name)}: what it moves</h3>
         <p className={styles.hint}>
-          Measure horn, rod and arm, and the end points, the rod and the torque that arrives are worked out.
+          <Explained text="Measure horn, rod and arm, and the end points, the rod and the torque that arrives are worked out." />
         </p>
         <MenuButton
           label="Describe its linkage"

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { Explained } from '../help/Explained';
 import { useState } from 'react';
 import { choiceEdits, type Choice, type ChoicePoint, type ChoiceRange } from '../../core/trial/choice-bench';
 import type { TrialTask } from '../../core/trial/trial-task';
@@ -27,7 +28,7 @@ export function ChoiceBench({ task }: { task: TrialTask }) {
   if (!range)
     return (
       <p className={styles.note}>
-        Nothing to choose yet: wire a motor that moves the model, or put a pack with its capacity in.
+        <Explained text="Nothing to choose yet: wire a motor that moves the model, or put a pack with its capacity in." />
       </p>
     );
   return (
