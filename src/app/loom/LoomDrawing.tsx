@@ -8,14 +8,15 @@ import { LoomNode } from './LoomNode';
 /** The wiring picture as it stands, to be looked at or printed, with nothing to press. */
 export function LoomDrawing({ layout, className }: { layout: LoomLayout; className: string }) {
   const { context } = useCheck();
+  const heads = columnHeads(context);
   return (
     <svg
       className={className}
-      viewBox={viewBoxWithHeads(layout)}
+      viewBox={viewBoxWithHeads(layout, heads)}
       role="img"
       aria-label="Wiring picture; the tables below say the same in words"
     >
-      <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
+      <LoomHeads heads={heads} nodes={layout.nodes} />
       {layout.leads.map((lead) => (
         <LoomLead key={lead.id} lead={lead} isLit={false} isDim={false} />
       ))}

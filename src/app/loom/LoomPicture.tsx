@@ -106,12 +106,13 @@ export function LoomPicture({
   if (!layout) return <div className={styles.frame} aria-busy="true" />;
   if (layout.nodes.length === 0)
     return <p className={styles.failure}>No parts are in this build yet. The Brief is where they come in.</p>;
+  const heads = columnHeads(context);
   return (
     <div className={styles.frame}>
       <svg
         ref={onSvg}
         className={styles.picture}
-        viewBox={viewBoxWithHeads(layout)}
+        viewBox={viewBoxWithHeads(layout, heads)}
         preserveAspectRatio="xMidYMin meet"
         role="group"
         aria-label="Wiring picture"
@@ -119,7 +120,7 @@ export function LoomPicture({
         onKeyDown={(event: KeyboardEvent) => event.key === 'Escape' && onTrace(undefined)}
       >
         <g transform={transform.toString()} data-zoom="">
-          <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
+          <LoomHeads heads={heads} nodes={layout.nodes} />
           {layout.tray && (
             <text x={layout.tray.x} y={layout.tray.y} className={styles.tray}>
               Not plugged in yet

@@ -25,6 +25,7 @@ export function WiringAt({ result }: { result: TrialResult }) {
     [context, result, slice],
   );
   if (!layout) return null;
+  const heads = columnHeads(context);
   return (
     <Figure
       name="wiring at an instant"
@@ -38,11 +39,11 @@ export function WiringAt({ result }: { result: TrialResult }) {
     >
       <svg
         className={styles.picture}
-        viewBox={viewBoxWithHeads(layout)}
+        viewBox={viewBoxWithHeads(layout, heads)}
         role="img"
         aria-label={`Wiring at ${time.toFixed(2)} seconds`}
       >
-        <LoomHeads heads={columnHeads(context)} nodes={layout.nodes} />
+        <LoomHeads heads={heads} nodes={layout.nodes} />
         {layout.leads.map((lead) => (
           <LoomLead key={lead.id} lead={lead} isLit={false} isDim={false} />
         ))}
