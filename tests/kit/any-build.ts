@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { insideOf } from '../../src/core/berths/inside';
 import { formsFor } from '../../src/core/berths/inside-sizes';
+import { withMovedRoom, withShelf } from '../../src/core/berths/room-edits';
+import type { PlanEdges } from '../../src/core/berths/snap';
 import { checkBuild } from '../../src/core/check/check-build';
+import { checkContext } from '../../src/core/check/check-context';
 import { changeBuild } from '../../src/core/file/change-build';
 import { kindOfAny } from '../../src/core/kinds';
 import { withFigure } from '../../src/core/locker/sheet-fields';
@@ -14,7 +17,8 @@ import { usualLead } from '../../src/core/plan/usual-run';
 import { estimated, measured, stated } from '../../src/core/quantity/figure';
 import { starterLocker } from '../../src/core/starter/starter-locker';
 import { BuildIndex } from '../../src/core/survey/build-index';
-import { swappable } from '../../src/core/wiring/lead-edits';
+import { cuts, swappable, toggleWire } from '../../src/core/wiring/lead-edits';
+import { portJoins } from '../../src/core/wiring/port-joins';
 import { plugTargets } from '../../src/core/wiring/plug-targets';
 import { proposeWiring } from '../../src/core/wiring/propose-wiring';
 import { demoBuild } from './demo-builds';
@@ -62,6 +66,77 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
       conductor === wire ? { ...conductor, state: 'lifted' as const } : conductor,
     );
     return lead && conductors ? [{ type: 'setConductors', lead: lead.id, conductors }] : [];
+  },
+  'cuts a wire, or the whole lead': (build, pick) => {
+    const lead = pick(build.leads);
+    const cut = lead && pick(cuts(lead));
+    return cut ? [cut.edit] : [];
+  },
+  'lifts a wire, puts it back, or splices it': (build, pick) => {
+    const lead = pick(build.leads);
+    return lead ? [toggleWire(lead, pick(lead.conductors.map((_, n) => n))!)] : [];
+  },
+  'joins two ports in any way that is offered': (build, pick) => {
+    const context = checkContext(build, locker);
+    const ports = context.index
+      .pieces()
+      .flatMap(({ fitting, part }) => part.ports.map((port) => ({ fitting: fitting.id, port: port.id })));
+    const [from, to] = [pick(ports), pick([...ports].reverse())];
+    return (from && to && pick(portJoins(context, from, to, locker).ways)?.edits) ?? [];
+  },
+  'gets another transmitter, or lets it go': (build, pick) => {
+    const sets = new BuildIndex(build).ofKind('transmitter');
+    if (sets.length > 2) return [{ type: 'removeFitting', fitting: pick(sets)!.fitting.id }];
+    const part = pick(locker.filter(({ kind }) => kind === 'transmitter'))!;
+    const id = freshId(build, 'radio');
+    return [{ type: 'addFitting', fitting: { id, name: 'another radio', part: part.id }, part }];
+  },
+  'puts a function on a radio, or binds a receiver to one': (build, pick) => {
+    const index = new BuildIndex(build);
+    const id = pick([...index.ofKind('transmitter').map(({ fitting }) => fitting.id), undefined, 'gone']);
+    const [works, receiver] = [pick(build.functions), pick(index.ofKind('receiver'))];
+    return pick([true, false]) && works
+      ? [{ type: 'setFunction', function: works.id, change: { transmitter: id } }]
+      : receiver
+        ? [{ type: 'setFitting', fitting: receiver.fitting.id, change: { boundTo: id } }]
+        : [];
+  },
+  'sets a channel of a radio': (build, pick) => {
+    const [, ...others] = new BuildIndex(build).ofKind('transmitter');
+    const works = pick(build.functions);
+    return [
+      {
+        type: 'setChannel',
+        channel: pick([1, 2, 3, 5, 8])!,
+        transmitter: pick([undefined, ...others.map(({ fitting }) => fitting.id)]),
+        change: pick([
+          { isReversed: true },
+          { isReversed: undefined, isRead: true },
+          { lowEnd: 40, highEnd: 140 },
+          { failSafe: 'position' as const, failSafePercent: -20 },
+          { slowSeconds: 2, subTrim: -40 },
+          ...(works ? [{ mix: [{ function: works.id, percent: -60 }] }] : []),
+        ])!,
+      },
+    ];
+  },
+  'moves parts in the picture': (build, pick) => {
+    const ids = build.fittings.map(({ id }) => id);
+    const first = pick(ids);
+    return first ? [{ type: 'setPictureOrder', order: [first, ...ids.filter((id) => id !== first)] }] : [];
+  },
+  'draws a room, or moves one': (build, pick) => {
+    const inside = insideOf(build);
+    if (!inside) return [];
+    const edges: PlanEdges = { x: [pick([0, 0.1, 0.3])!, 0.4], y: [-0.05, pick([0, 0.02, 0.08])!] };
+    const room = pick([...inside.berths, ...inside.obstacles]);
+    return [
+      {
+        type: 'setInside',
+        inside:
+          pick([true, false]) && room ? withMovedRoom(inside, room.id, edges) : withShelf(inside, edges),
+      },
+    ];
   },
   'takes another gauge': (build, pick) => {
     const lead = pick(build.leads);

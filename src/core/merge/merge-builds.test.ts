@@ -123,6 +123,53 @@ describe('mergeBuilds', () => {
     expect(clashWords(merged(mine, other).clashes)).toContain('inside');
   });
 
+  it('keeps the channels of two radios apart, and what hangs on a radio that two windows called alike', () => {
+    const radio = (name: string): Edit => add('camera-tx', name, 'transmitter-wheel-7');
+    const reversed: Edit = {
+      type: 'setChannel',
+      channel: 1,
+      transmitter: 'camera-tx',
+      change: { isReversed: true },
+    };
+    const mine = after(
+      radio('camera radio'),
+      reversed,
+      { type: 'setFunction', function: 'steer', change: { transmitter: 'camera-tx' } },
+      { type: 'setFitting', fitting: 'rx', change: { boundTo: 'camera-tx' } },
+      { type: 'setPictureOrder', order: ['camera-tx', 'rx'] },
+    );
+    const theirs = after(radio('spare radio'), { type: 'setChannel', channel: 1, change: { lowEnd: 60 } });
+    const { build, clashes } = merged(mine, theirs);
+    const own = build.fittings.find(({ name }) => name === 'camera radio')!.id;
+    expect(own).not.toBe('camera-tx');
+    expect(clashes).toEqual([]);
+    expect(build.channels).toEqual(
+      expect.arrayContaining([
+        { channel: 1, lowEnd: 60 },
+        { channel: 1, isReversed: true, transmitter: own },
+      ]),
+    );
+    expect(build.functions.find(({ id }) => id === 'steer')?.transmitter).toBe(own);
+    expect(build.fittings.find(({ id }) => id === 'rx')?.boundTo).toBe(own);
+    expect(build.pictureOrder).toEqual([own, 'rx']);
+    expect(problemOf(build)).toBeUndefined();
+  });
+
+  it('tells of one channel of one radio that both set, and of the picture that both moved', () => {
+    const reversed = (isReversed: true | undefined, lowEnd: number): Edit => ({
+      type: 'setChannel',
+      channel: 2,
+      change: { isReversed, lowEnd },
+    });
+    const mine = after(reversed(true, 80), { type: 'setPictureOrder', order: ['rx', 'esc'] });
+    const theirs = after(reversed(undefined, 90), { type: 'setPictureOrder', order: ['esc', 'rx'] });
+    const { build, clashes } = merged(mine, theirs);
+    expect(build.channels).toEqual([{ channel: 2, isReversed: true, lowEnd: 80 }]);
+    expect(build.pictureOrder).toEqual(['rx', 'esc']);
+    expect(clashWords(clashes)).toContain('channel 2 of the radio');
+    expect(clashes).toHaveLength(2);
+  });
+
   it('of any two runs of changes makes a build that can be kept, with every change in it or told', () => {
     const runPair = fc.tuple(runs, runs);
     const from = ([start]: Run, [, steps]: Run): Run => [start, steps];
