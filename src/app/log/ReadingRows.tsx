@@ -53,7 +53,7 @@ export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
     const text = await readText(file);
     if (!text.ok) return setRefused(`${file.name} ${text.problem.why}.`);
     const lines = readRecording(text.value);
-    if (!lines.ok) return setRefused(`${file.name}: ${problemText(lines.problem)} Nothing of it was taken.`);
+    if (!lines.ok) return setRefused(`${file.name}, ${problemText(lines.problem)}. Nothing of it was taken.`);
     const found = recordedReadings(context, lines.value, kinds);
     if (found.length === 0)
       return setRefused(

@@ -29,6 +29,19 @@ export function dropFromMixes(build: Draft<Build>, functionId: string): void {
   }
 }
 
+/**
+ * Settings that name no transmitter are the first one's: where that one is about to go and another stays, they go with
+ * it, and the next one's are the first's from then on.
+ */
+export function promoteRadio(build: Draft<Build>, fittingId: string): void {
+  const kindOf = new Map(build.parts.map(({ id, kind }) => [id, kind]));
+  const [first, next] = build.fittings.filter(({ part }) => kindOf.get(part) === 'transmitter');
+  if (first?.id !== fittingId || !next || !build.channels) return;
+  build.channels = build.channels.flatMap(({ transmitter, ...setting }) =>
+    transmitter === undefined ? [] : [{ ...setting, ...(transmitter !== next.id && { transmitter }) }],
+  );
+}
+
 /** What is set on the channels of a transmitter goes with it, and nothing is on it or bound to it any more. */
 function dropRadio(build: Draft<Build>, isGone: (id: string) => boolean): void {
   dropWhere(build.channels ?? [], ({ transmitter }) => transmitter !== undefined && isGone(transmitter));

@@ -5,7 +5,14 @@ import type { Figure } from '../quantity/figure';
 import type { Brief } from './brief';
 import type { Build } from './build';
 import { carrierId, isOn } from './component-id';
-import { dropFromMixes, dropWhere, forget, settleAfterSwap, settleComponents } from './edit-aftermath';
+import {
+  dropFromMixes,
+  dropWhere,
+  forget,
+  promoteRadio,
+  settleAfterSwap,
+  settleComponents,
+} from './edit-aftermath';
 import type { ChannelSetting } from './channel-setting';
 import type { Fitting } from './fitting';
 import { mostIdLength } from './fresh-id';
@@ -116,6 +123,7 @@ function applyEdit(build: Draft<Build>, edit: Edit): void {
       build.fittings.push({ ...edit.fitting, part: putPart(build, edit.part) });
       return;
     case 'removeFitting': {
+      promoteRadio(build, edit.fitting);
       remove(build.fittings, edit.fitting);
       const touches = (lead: Lead) => lead.from.fitting === edit.fitting || lead.to.fitting === edit.fitting;
       const gone = build.leads.filter(touches).map((lead) => lead.id);

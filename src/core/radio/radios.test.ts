@@ -133,4 +133,18 @@ describe('a build with two radios', () => {
     expect(gone.channels).toEqual([{ channel: 1, isReversed: true }]);
     expect(gone.functions.find(({ id }) => id === 'pan')).not.toHaveProperty('transmitter');
   });
+
+  it('leaves the second one its settings where the first is taken out', () => {
+    const left = applyEdits(both, [{ type: 'removeFitting', fitting: 'tx' }]);
+    expect(left.channels).toEqual([{ channel: 1, lowEnd: 50, highEnd: 50 }]);
+    const [only, ...more] = radiosOf(contextOf(left));
+    expect(more).toEqual([]);
+    expect(only!.transmitter?.fitting.id).toBe('camera-tx');
+    // With no other there, what was set waits for the next.
+    const alone = applyEdits(filming(undefined), [
+      { type: 'setChannel', channel: 1, change: { isReversed: true } },
+      { type: 'removeFitting', fitting: 'tx' },
+    ]);
+    expect(alone.channels).toEqual([{ channel: 1, isReversed: true }]);
+  });
 });
