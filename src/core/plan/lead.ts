@@ -18,7 +18,7 @@ export class PortRef {
   port!: string;
 }
 
-export const wireStates = ['whole', 'lifted', 'cut', 'spliced'] as const;
+const wireStates = ['whole', 'lifted', 'cut', 'spliced'] as const;
 
 /**
  * `lifted`: taken out of its housing and insulated; `cut`: cut through, both ends insulated; `spliced`: cut once, and
