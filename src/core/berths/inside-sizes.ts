@@ -112,7 +112,9 @@ function hullSizes(told: ModelInside, kilograms: number, waterline: number): Ins
 
 function groundSizes(told: ModelInside, kilograms: number, brief: Build['brief']): InsideSizes {
   const shape = grounds[told.form as keyof typeof grounds];
-  const wheelbase = told.wheelbase ?? brief.trackLength ?? toMillimetre(shape.base * Math.cbrt(kilograms));
+  // Of a model whose length is told, the wheels stand as far apart as in others of that length.
+  const usualBase = told.length === undefined ? shape.base * Math.cbrt(kilograms) : told.length / shape.long;
+  const wheelbase = told.wheelbase ?? brief.trackLength ?? toMillimetre(usualBase);
   const track = told.track ?? brief.gauge ?? toMillimetre(wheelbase * shape.track);
   const length = told.length ?? toMillimetre(wheelbase * shape.long);
   const lid = told.lid ?? toMillimetre(Math.max(shape.lid, shape.high * wheelbase));
