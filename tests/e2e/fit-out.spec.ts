@@ -26,6 +26,7 @@ test('a held step is done all the same only for a reason, which is kept', async 
   await page.getByLabel('Add a photograph').setInputFiles('docs/screenshots/brief.png');
   await expect(page.getByRole('img', { name: 'Transmitter on first' })).toBeVisible();
   await page.getByRole('button', { name: 'Done, next step' }).click();
+  await saved(page);
   await page.goto('/fit-out?step=transmitter-on');
   await expect(page.getByLabel(/^Which hole/)).toHaveValue('Memory 3, timer off');
   await expect(page.getByRole('img', { name: 'Transmitter on first' })).toBeVisible();

@@ -20,10 +20,9 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
 
   await putRight(page, /^The lead of the rudder Y-lead does not reach/, /^Solder a longer lead/);
   await putRight(page, /^The tow pack is held by tape/, /on foam/);
-  // The BEC that came in lies nowhere yet; with the larger pack all is laid out once more.
+  // The BEC that came in was laid out with it; with the larger pack all is laid out once more.
   await page.keyboard.press('4');
-  await page.getByRole('button', { name: 'Find places' }).click();
-  await page.getByRole('checkbox', { name: /^Also move/ }).check();
+  await page.getByRole('button', { name: 'Place them for me' }).click();
   await expect(page.getByRole('dialog')).toContainText('Space dry');
   await page.getByRole('button', { name: /^Place these/ }).click();
   await expect(well(page, 'Space')).toContainText('dry');

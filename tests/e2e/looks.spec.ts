@@ -26,6 +26,8 @@ const screens = {
   'fit-out': '/fit-out',
   'fit-out, held': '/fit-out?step=pack-in&well=current',
   'fault finder': '/fit-out?step=pack-in&find=fault',
+  'as found': '/fit-out?view=found',
+  refit: '/fit-out?view=refit',
 };
 
 for (const { bench, viewport } of looks) {

@@ -26,6 +26,7 @@ const screens = [
   '/fit-out?step=pack-in&well=current',
   '/fit-out?view=rehearse',
   '/fit-out?view=refit',
+  '/fit-out?view=found',
   '/log',
 ];
 

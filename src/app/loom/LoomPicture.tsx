@@ -1,6 +1,4 @@
 import Add from '@mui/icons-material/Add';
-import ArrowDownward from '@mui/icons-material/ArrowDownward';
-import ArrowUpward from '@mui/icons-material/ArrowUpward';
 import FitScreen from '@mui/icons-material/FitScreen';
 import Remove from '@mui/icons-material/Remove';
 import IconButton from '@mui/material/IconButton';
@@ -8,11 +6,9 @@ import Tooltip from '@mui/material/Tooltip';
 import type { KeyboardEvent } from 'react';
 import type { Focus } from '../../core/loom/focus';
 import { foldedGroup } from '../../core/loom/fold';
-import { movedPast, movedTo } from '../../core/loom/nudge';
 import { columnHeads } from '../../core/loom/column-heads';
 import type { PlacedLead, PlacedNode } from '../../core/loom/loom-layout';
 import { LoadTags } from './LoadTags';
-import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import { FreePortSpot } from './FreePortSpot';
 import { LoomHeads, viewBoxWithHeads } from './LoomHeads';
@@ -22,6 +18,7 @@ import { badgesOf } from './badges';
 import type { Trace } from './trace';
 import { useDragPart } from './use-drag-part';
 import { useLoomLayout } from './use-loom-layout';
+import { useReorder } from './use-reorder';
 import { joinKey, portOf, usePlugging } from './use-plugging';
 import { JoinDialog } from '../drawing/JoinDialog';
 import { useDragJoin } from '../drawing/use-drag-join';
@@ -60,18 +57,8 @@ export function LoomPicture({
   const badges = badgesOf(findings, layout?.nodes ?? []);
   const tracedLead = trace?.kind === 'lead' ? trace.id : undefined;
   const tracedNode = trace?.kind === 'part' ? trace.id : undefined;
-  const apply = useBuildStore((state) => state.apply);
-  const order = context.build.pictureOrder ?? [];
-  const reorder = (title: string, next: string[] | undefined) =>
-    next && apply(`move ${title} in the picture`, [{ type: 'setPictureOrder', order: next }]);
-  const step = (way: 'up' | 'down', id = tracedNode) => {
-    const node = layout?.nodes.find((each) => each.id === id);
-    if (layout && node) reorder(node.title, movedPast(layout, order, node.id, way));
-  };
-  const moved = useDragPart(svg, (id, by) => {
-    const node = layout?.nodes.find((each) => each.id === id);
-    if (layout && node) reorder(node.title, movedTo(layout, order, id, node.y + node.height / 2 + by));
-  });
+  const { step, shift } = useReorder(folded);
+  const moved = useDragPart(svg, shift);
   const { roleOf, tap, join, asked, take, leave } = usePlugging(trace, onTrace);
   const line = useDragJoin(
     svg,
@@ -148,7 +135,7 @@ export function LoomPicture({
                 if (group === undefined) follow({ kind: 'part', id: node.id });
                 else onUnfold(group);
               }}
-              onMove={(way) => step(way, node.id)}
+              onMove={(way) => step(node.id, way)}
               isMovable={node.id === tracedNode && !node.isLoose}
             />
           ))}
@@ -189,20 +176,6 @@ export function LoomPicture({
         />
       )}
       <div className={styles.tools}>
-        {tracedNode !== undefined && (
-          <>
-            <ZoomButton
-              title="Move this part up (Alt ↑)"
-              onClick={() => step('up')}
-              icon={<ArrowUpward fontSize="small" />}
-            />
-            <ZoomButton
-              title="Move this part down (Alt ↓)"
-              onClick={() => step('down')}
-              icon={<ArrowDownward fontSize="small" />}
-            />
-          </>
-        )}
         <ZoomButton title="Closer" onClick={() => zoomBy(1.4)} icon={<Add fontSize="small" />} />
         <ZoomButton title="Further" onClick={() => zoomBy(1 / 1.4)} icon={<Remove fontSize="small" />} />
         <ZoomButton title="Whole picture" onClick={fit} icon={<FitScreen fontSize="small" />} />

@@ -110,7 +110,9 @@ export function Component() {
       {view === 'table' && <LoomTable focus={focus} onTrace={setTrace} />}
       {view === 'radio' && <RadioView />}
       {view === 'lists' && <ListsView />}
-      {isWiring && <TraceBar trace={trace} onTrace={setTrace} />}
+      {isWiring && (
+        <TraceBar trace={trace} onTrace={setTrace} folded={view === 'picture' ? folded : undefined} />
+      )}
       {view === 'picture' && isLater && <Ladders />}
       {params.get('propose') !== null && <ProposalDialog onClose={() => setPropose(false)} />}
     </div>

@@ -5,12 +5,20 @@ import { Explained } from '../help/Explained';
 import { usePlugName } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { LeadTools } from './LeadTools';
+import { MoveTools } from './MoveTools';
 import { PartTools } from './PartTools';
 import type { Trace } from './trace';
 import styles from './TraceBar.module.css';
 
+interface TraceBarProps {
+  trace: Trace;
+  onTrace: (trace: Trace) => void;
+  /** In the picture: ids of the groups drawn as one box each. */
+  folded: readonly string[] | undefined;
+}
+
 /** The part or lead being followed, in words, with what can be done to it. */
-export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Trace) => void }) {
+export function TraceBar({ trace, onTrace, folded }: TraceBarProps) {
   const { context } = useCheck();
   const plugName = usePlugName();
   const { index } = context;
@@ -25,6 +33,11 @@ export function TraceBar({ trace, onTrace }: { trace: Trace; onTrace: (trace: Tr
           <Explained text={words} />
         </p>
         <PartTools key={trace.id} fitted={fitted} onGone={() => onTrace(undefined)} />
+        {folded && leads > 0 && (
+          <div className={styles.tools}>
+            <MoveTools id={trace.id} folded={folded} />
+          </div>
+        )}
       </div>
     );
   }
