@@ -14,8 +14,13 @@ export const well = (page: Page, name: string) =>
 export async function putRight(page: Page, finding: RegExp, offer: RegExp): Promise<void> {
   const findings = page.getByRole('complementary', { name: 'Findings' });
   const title = findings.getByRole('button', { name: finding });
-  if ((await title.getAttribute('aria-expanded')) === 'false') await title.click();
-  await findings.getByRole('group', { name: 'Put right' }).getByRole('button', { name: offer }).click();
+  const way = findings.getByRole('group', { name: 'Put right' }).getByRole('button', { name: offer });
+  // Another finding may come first just now, and be the one that stands open.
+  await expect(async () => {
+    if ((await title.getAttribute('aria-expanded')) === 'false') await title.click();
+    await expect(way).toBeVisible({ timeout: 3_000 });
+  }).toPass();
+  await way.click();
   await findings.getByRole('button', { name: 'Do it' }).click();
   await expect(title).toHaveCount(0);
 }
