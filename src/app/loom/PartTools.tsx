@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { carrierId, componentId } from '../../core/plan/component-id';
 import type { Fitted } from '../../core/survey/build-index';
 import { newStops, type PatchPreview } from '../../core/check/preview';
@@ -14,8 +14,15 @@ import { PlugInDialog } from './PlugInDialog';
 import { SettingTools } from './SettingTools';
 import styles from './TraceBar.module.css';
 
+interface PartToolsProps {
+  fitted: Fitted;
+  onGone: () => void;
+  /** What else can be done to it where it is shown. */
+  children?: ReactNode;
+}
+
 /** What can be done to a part: plug in, swap, set, take out. */
-export function PartTools({ fitted: chosen, onGone }: { fitted: Fitted; onGone: () => void }) {
+export function PartTools({ fitted: chosen, onGone, children }: PartToolsProps) {
   const { context } = useCheck();
   // What sits on a board is set by itself, and moved with the board.
   const fitted = context.index.get(carrierId(chosen.fitting.id));
@@ -61,6 +68,7 @@ export function PartTools({ fitted: chosen, onGone }: { fitted: Fitted; onGone: 
       >
         Remove from the build
       </Button>
+      {children}
       {isPlugging && <PlugInDialog fitted={fitted} onClose={() => setPlugging(false)} />}
     </div>
   );

@@ -32,12 +32,9 @@ export function TraceBar({ trace, onTrace, folded }: TraceBarProps) {
         <p aria-live="polite">
           <Explained text={words} />
         </p>
-        <PartTools key={trace.id} fitted={fitted} onGone={() => onTrace(undefined)} />
-        {folded && leads > 0 && (
-          <div className={styles.tools}>
-            <MoveTools id={trace.id} folded={folded} />
-          </div>
-        )}
+        <PartTools key={trace.id} fitted={fitted} onGone={() => onTrace(undefined)}>
+          {folded && leads > 0 && <MoveTools id={trace.id} folded={folded} />}
+        </PartTools>
       </div>
     );
   }

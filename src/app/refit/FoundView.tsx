@@ -142,7 +142,7 @@ function PlaceRow({ place: { name, holds, choices } }: { place: Socket }) {
         <ChainSelect
           label={`What sits in: ${name}`}
           value=""
-          empty={choices.length > 0 ? 'nothing' : 'nothing, and nothing is left that goes in'}
+          empty={choices.length > 0 ? 'nothing' : 'nothing, none is free'}
           options={choices.map(({ id, name: plug }) => ({ value: id, text: plug }))}
           onChoose={(id) => {
             const chosen = choices.find((each) => each.id === id);
