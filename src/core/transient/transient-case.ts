@@ -1,7 +1,8 @@
 import type { NetworkCase, Probe } from '../network/reference-form';
 import { networkOf } from '../network/reference-form';
 import { failure, success, type Result } from '../result';
-import { integrate, type CourseEnd, type CourseTrouble } from './integrate';
+import type { CourseEnd, CourseTrouble } from './course';
+import { integrate } from './integrate';
 import { CourseProbe, type CourseFigures } from './probe-course';
 
 /** What was asked of a network's course, and how many steps it took. */
