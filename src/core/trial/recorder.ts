@@ -1,4 +1,3 @@
-import type { Fitted } from '../survey/build-index';
 import type { Device } from '../network/device';
 import { Controller } from '../network/devices/controller';
 import { Motor } from '../network/devices/motor';
@@ -6,27 +5,17 @@ import { sum } from 'd3-array';
 import { cellVolts } from '../packs/chemistry';
 import { terminalsOf } from '../kinds';
 import type { CheckContext } from '../findings/context';
-import type { ModelSpeed } from './model-speed';
+import type { RunningModel } from './running-model';
 import { usualFloor, wakingSeconds } from './waking';
 import { Sampler } from './sampler';
 import type { TrialFigures, TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
-import type { WatchedReceiver } from './receivers-watched';
 import type { BrownOut } from './watch/brown-out';
-import type { Discharge } from './watch/discharge';
-import type { Heat } from './watch/heat';
 
 /** Slices of time where a task does not say. */
 const usualSlices = 600;
 
-interface Parts {
-  across: (fitting: string, plus: string, minus: string) => (x: Float64Array) => number;
-  device: ReadonlyMap<string, Device>;
-  discharges: readonly { pack: Fitted<'pack'>; discharge: Discharge | undefined }[];
-  heats: readonly Heat[];
-  speed: ModelSpeed;
-  receivers: readonly WatchedReceiver[];
-}
+type Parts = Pick<RunningModel, 'across' | 'device' | 'packs' | 'heats' | 'speed' | 'receivers'>;
 
 interface Line {
   id: string;
@@ -83,10 +72,10 @@ export class Recorder {
         ? [line(fitting.id, fitting.name, 'mean', suppliedAmps(context, parts, fitting.id, found))]
         : [];
     });
-    this.charge = parts.discharges.flatMap(({ pack, discharge }) =>
+    this.charge = parts.packs.flatMap(({ pack, discharge }) =>
       discharge ? [line(pack.fitting.id, pack.fitting.name, 'end', () => discharge.charge, task.charge)] : [],
     );
-    this.cells = parts.discharges.map(({ pack }) => {
+    this.cells = parts.packs.map(({ pack }) => {
       const { fitting, part } = pack;
       const volts = parts.across(fitting.id, 'plus', 'minus');
       const { cutoff, floor } = cellVolts(part.chemistry);
@@ -132,10 +121,10 @@ export class Recorder {
 
   /** @param overReceivers the watch over each receiver, in the order of the receivers */
   figures(overReceivers: readonly BrownOut[], usableShare: number): TrialFigures {
-    const { heats, speed, discharges } = this.parts;
+    const { heats, speed, packs } = this.parts;
     const worst = this.worstReceiver(overReceivers);
     const { seconds } = this.task.outing;
-    const known = discharges.flatMap(({ discharge }) => discharge ?? []);
+    const known = packs.flatMap(({ discharge }) => discharge ?? []);
     const used = Math.max(0, ...known.map((discharge) => this.task.charge - discharge.charge));
     const nearest = [...heats].sort((a, b) => a.node.limit - a.most - (b.node.limit - b.most))[0];
     return {
