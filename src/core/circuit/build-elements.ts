@@ -154,6 +154,7 @@ function loadOf(
   const movers = survey.movers();
   if (!movers.has(motor)) return loadsAtRest.plain;
   const jams = conditions.jams && { jams: conditions.jams };
+  if (isAfloat(build) && conditions.isOnStand) return { inertia: 0 };
   if (isAfloat(build))
     return conditions.command
       ? { screw: screwOf(build, point, driveWatts(survey), estimates), inertia: 0, ...jams }
@@ -162,23 +163,21 @@ function loadOf(
   const wheels = wheelsOf(build, kv, movers.size, estimates);
   const reach = wheels.tyreRadius / wheels.gearRatio;
   const side = survey.sideOf(motor);
-  return {
-    wheels: side === undefined ? wheels : { ...wheels, side },
-    ...jams,
-    inertia: (wheelShare * kilogramsOf(build, estimates) * reach ** 2) / movers.size,
-  };
+  const inertia = (wheelShare * kilogramsOf(build, estimates) * reach ** 2) / movers.size;
+  if (conditions.isOnStand) return { inertia };
+  return { wheels: side === undefined ? wheels : { ...wheels, side }, ...jams, inertia };
 }
 
 /** On an outing, the body that wheels or screws move. */
 function bodyOf(
   survey: Survey,
   elements: readonly Element[],
-  { command, effort = 1, slopes, winds }: Conditions,
+  { command, isOnStand, effort = 1, slopes, winds }: Conditions,
   estimates: Estimates,
 ): Element[] {
   const { build } = survey;
   const moving = elements.filter((element) => element.kind === 'motor');
-  if (!command) return [];
+  if (!command || isOnStand) return [];
   if (moving.some((motor) => motor.wheels)) {
     const vehicle = vehicleElement(build, effort, slopes ?? 0, estimates);
     const hasSides = moving.some((motor) => motor.wheels?.side);

@@ -14,6 +14,8 @@ export interface Conditions {
   isUnlimited?: boolean;
   /** Operating points: what each servo does, by fitting. */
   servo?: (fittingId: string) => ServoStill;
+  /** The model stands on its stand: wheels and screws turn free in the air. */
+  isOnStand?: boolean;
   /** How hard it is to roll, or the water to pass, against the usual; 1 where not said. */
   effort?: number;
   /** Outings: slope of the ground over time, in radians. */

@@ -82,29 +82,53 @@ export class FaultyModel {
   /** The model at a moment; `undefined` where it does not settle. */
   solve(conditions: Conditions): BuildPoint | undefined {
     const estimates = new Estimates(this.build.measured);
-    const { missing = [] } = this.harm;
-    const wires = (this.wires ??= this.wire(estimates));
+    const wires = (this.wires ??= wireElements(this.survey, this.names, estimates).map((wire) =>
+      this.withHarm(wire),
+    ));
     const built = buildElements(this.survey, conditions, estimates, this.names, wires);
-    const elements = built.elements.filter(({ id }) => !missing.includes(id));
+    const elements = built.elements.filter((element) => this.isThere(element));
     // Throttles lie in a network for good: each moment has its own, or one that was just like it.
     const found = new RestingNetwork(wires).solve({ ...built, elements });
     return found.ok ? found.value : undefined;
   }
 
-  private wire(estimates: Estimates): Element[] {
+  /** The network of a model in motion with what is wrong: parts that are not there, ohms in a wire, motors that turn the other way. */
+  harmed(elements: readonly Element[]): Element[] {
+    const planned = this.sound ?? this;
+    return elements
+      .filter((element) => this.isThere(element))
+      .map((element) => this.withHarm(element))
+      .flatMap((element): Element[] => {
+        if (element.kind !== 'motor' || planned === this) return [element];
+        const turn = this.turns(element.id) * (planned.turns(element.id) || 1);
+        if (turn === 0) return [];
+        return turn < 0 ? [{ ...element, from: element.to ?? 'gnd', to: element.from }] : [element];
+      });
+  }
+
+  private isThere({ id }: Element): boolean {
+    return this.harm.missing?.includes(id) !== true;
+  }
+
+  private withHarm(element: Element): Element {
     const { ohms } = this.harm;
-    return wireElements(this.survey, this.names, estimates).map((wire): Element =>
-      wire.kind === 'resistor' && wire.id === ohms?.wire ? { ...wire, ohms: wire.ohms + ohms.ohms } : wire,
-    );
+    return element.kind === 'resistor' && element.id === ohms?.wire
+      ? { ...element, ohms: element.ohms + ohms.ohms }
+      : element;
   }
 
   /** Volts where a part takes its power; 0 where none reach it. */
-  volts(point: BuildPoint | undefined, { fitting, part }: Fitted): number {
+  volts(point: BuildPoint | undefined, fitted: Fitted): number {
+    const terminal = this.fedTerminal(fitted);
+    return (terminal && point?.across(fitted.fitting.id, terminal.plus, terminal.minus)) ?? 0;
+  }
+
+  /** The contacts where a part takes its power, or a pack gives it; `undefined` where none reaches it. */
+  fedTerminal({ fitting, part }: Fitted): { plus: string; minus: string } | undefined {
     const { consumes, gives } = terminalsOf(part);
     const terminal = part.kind === 'pack' ? gives : (consumes[0] ?? gives);
     const status = this.survey.supplyOf(fitting.id)?.status;
-    if (!terminal || (status !== undefined && status !== 'fed' && status !== 'reversed')) return 0;
-    return point?.across(fitting.id, terminal.plus, terminal.minus) ?? 0;
+    return status === undefined || status === 'fed' || status === 'reversed' ? terminal : undefined;
   }
 
   /** Whether a part has the volts to work. */

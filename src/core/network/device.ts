@@ -1,3 +1,5 @@
+import type { Track } from './track';
+
 /** What an unknown of a network is, in V, rad/s, rad, m/s, °C and parts of a full pack; each kind has its own least change that counts. */
 export type UnknownKind = 'volts' | 'speed' | 'angle' | 'pace' | 'celsius' | 'charge';
 
@@ -55,6 +57,11 @@ export interface Device {
    * are the same in all of them, or where they lie in the matrix.
    */
   retune?(values: object): void;
+  /**
+   * Is worked by hand from now on: its throttle, command or switch is what the track says, at whose bends the caller ends
+   * a step. Absent where nothing works it.
+   */
+  follow?(hand: Track): void;
   /** Seconds at which what drives it changes abruptly, in order. */
   readonly breakpoints?: readonly number[];
 }

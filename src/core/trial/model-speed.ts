@@ -9,6 +9,11 @@ export class ModelSpeed implements Watcher {
   /** @param index of the body's speed among the unknowns */
   constructor(private readonly index: number | undefined) {}
 
+  /** Whether anything moves the model. */
+  get isThere(): boolean {
+    return this.index !== undefined;
+  }
+
   look({ x }: Moment): boolean {
     if (this.index === undefined) return false;
     this.metresPerSecond = x[this.index]!;

@@ -40,7 +40,7 @@ export class Controller implements Device {
    */
   private solvedDuty = 0;
   private readonly passed = nothingPassed();
-  private readonly duty: Track;
+  private duty: Track;
   private readonly input: number;
   private readonly output: number;
   private readonly ground: number;
@@ -60,6 +60,10 @@ export class Controller implements Device {
     const controls = [this.input, this.output, this.ground];
     this.inBranch = new Branch(wiring, this.input, this.ground, controls);
     this.outBranch = new Branch(wiring, this.ground, this.output, controls);
+  }
+
+  follow(hand: Track): void {
+    this.duty = hand;
   }
 
   /** Throttle that is asked for, −1 to 1. */

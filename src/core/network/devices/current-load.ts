@@ -17,7 +17,7 @@ export interface CurrentLoadValues {
 class CurrentLoad implements Device {
   readonly id: string;
   readonly breakpoints: readonly number[];
-  private readonly on: Track;
+  private on: Track;
   private readonly plus: number;
   private readonly minus: number;
   private readonly branch: Branch;
@@ -32,6 +32,10 @@ class CurrentLoad implements Device {
     this.plus = wiring.node(values.from);
     this.minus = wiring.node(values.to ?? 'gnd');
     this.branch = new Branch(wiring, this.plus, this.minus, [this.plus, this.minus]);
+  }
+
+  follow(hand: Track): void {
+    this.on = hand;
   }
 
   amps(x: Float64Array, time: number): number {

@@ -36,6 +36,9 @@ export interface ServoValues {
 const usualEps = 0.1;
 const stillShare = 0.2;
 
+/** How much slower than unloaded a hand lets an arm go at its stall torque. */
+const gripTimes = 1000;
+
 /** Volts at which its electronics have woken. */
 const wakingVolts = 1;
 
@@ -50,16 +53,18 @@ export function servoConstants(values: ServoValues) {
 
 /**
  * u = clamp((command − θ)/band, −1, 1); Im = (u·V − Ke·ω)/R; Iin = max(0, u·Im) + idleAmps;
- * J·dω/dt = Kt·Im − Tf·tanh(ω/omegaEps) − loadSpring·θ − loadConst; dθ/dt = ω.
+ * J·dω/dt = Kt·Im − Tf·tanh(ω/omegaEps) − loadSpring·θ − loadConst − grip·ω; dθ/dt = ω.
  */
 export class MovingServo implements Device {
   readonly id: string;
   readonly breakpoints: readonly number[];
   /** Whether it has lost its signal and drives nothing. */
   isLimp = false;
+  /** Whether somebody holds its arm. */
+  isHeld = false;
   readonly angleIndex: number;
   readonly speedIndex: number;
-  private readonly command: Track;
+  private command: Track;
   private readonly plus: number;
   private readonly minus: number;
   private readonly constants: ReturnType<typeof servoConstants>;
@@ -93,6 +98,10 @@ export class MovingServo implements Device {
       speedByMinus: wiring.slot(speed, this.minus),
       angleBySpeed: wiring.slot(angle, speed),
     };
+  }
+
+  follow(hand: Track): void {
+    this.command = hand;
   }
 
   /** How hard it drives, −1 to 1. */
@@ -146,8 +155,10 @@ export class MovingServo implements Device {
     const eps = values.omegaEps ?? usualEps;
     const tanh = Math.tanh(speed / eps);
     const spring = values.loadSpring ?? 0;
-    f[speedIndex]! += friction * tanh + spring * angle + (values.loadConst ?? 0) - kt * motorAmps;
-    a[slots.speedBySpeed.at]! += (friction * (1 - tanh * tanh)) / eps + (kt * ke) / ohms;
+    const grip = this.isHeld ? (gripTimes * values.stallTorque) / values.noLoadSpeed : 0;
+    f[speedIndex]! +=
+      grip * speed + friction * tanh + spring * angle + (values.loadConst ?? 0) - kt * motorAmps;
+    a[slots.speedBySpeed.at]! += grip + (friction * (1 - tanh * tanh)) / eps + (kt * ke) / ohms;
     a[slots.speedByAngle.at]! += spring - (kt * volts * uByAngle) / ohms;
     a[slots.speedByPlus.at]! -= (kt * u) / ohms;
     a[slots.speedByMinus.at]! += (kt * u) / ohms;

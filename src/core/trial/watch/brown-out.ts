@@ -4,11 +4,11 @@ import type { TrialEvent } from '../trial-result';
 import { Stretches, type Moment, type Watcher } from './watcher';
 
 /** Seconds that a receiver takes to start and find its transmitter again: rule of thumb. */
-const restartSeconds = 0.7;
+export const restartSeconds = 0.7;
 /** Volts under which nothing feeds it at all. */
 const unfedVolts = 0.5;
 /** How far its volts must come back before it starts. */
-const backVolts = 0.1;
+export const backVolts = 0.1;
 
 interface BrownOutParts {
   /** `undefined` where the build has none: nothing moves then. */
