@@ -46,9 +46,24 @@ test('what is in a model is tapped in, plug by plug, and planned on in a copy', 
   await choose(page, 'What sits in: receiver, port 3', /^controller, /);
   await page.getByRole('button', { name: 'Red in' }).last().click();
   await expect(page.getByRole('button', { name: 'Red lifted' })).toBeVisible();
+  await page.getByRole('button', { name: 'Note: the plug of the servo 2' }).click();
+  const note = page.getByLabel('How it lies, what holds it, what is worn');
+  await note.fill('Brown to the edge, the lug is trimmed.');
+  await note.blur();
+  await expect(page.getByRole('button', { name: /^Note kept: / })).toBeVisible();
+  await saved(page);
   await page.getByRole('button', { name: 'Make the plan in a copy' }).click();
   await expect(page.getByRole('button', { name: 'Build: Harbour tug, planned' })).toBeVisible();
   await page.goto('/fit-out?view=refit');
   await choose(page, 'As it was found', /^Harbour tug, as found$/);
   await expect(page.getByText('The two are the same: nothing comes out, nothing goes in.')).toBeVisible();
+  // A servo that goes out is pulled by what was noted on its plug.
+  await page.goto('/fit-out?view=found');
+  await page.getByRole('button', { name: 'Remove the servo 2' }).click();
+  await saved(page);
+  await page.goto('/fit-out?view=refit');
+  await choose(page, 'As it was found', /^Harbour tug, as found$/);
+  await expect(page.getByRole('region', { name: 'Out, in this order' })).toContainText(
+    'Brown to the edge, the lug is trimmed.',
+  );
 });

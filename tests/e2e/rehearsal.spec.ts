@@ -31,6 +31,14 @@ test('the tug is driven by keys: tones in words, rudders and screws that follow,
   for (let n = 0; n < 10; n += 1) await page.keyboard.press('ArrowLeft');
   await expect(part(page, 'port rudder')).toContainText(/-\d\d°/);
   await expect(page.getByRole('region', { name: 'Meter' })).toContainText('12.30 V');
+  // In the water it goes somewhere, and what its receiver has is drawn.
+  await page.getByRole('button', { name: 'Under way' }).click();
+  await page.getByRole('slider', { name: 'Port drive' }).focus();
+  for (let n = 0; n < 10; n += 1) await page.keyboard.press('ArrowRight');
+  await expect(page.getByText(/0\.[2-9] m\/s|[1-9]\.\d m\/s/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Volts of the receiver' })).toContainText(
+    'it restarts under',
+  );
   expect((await new AxeBuilder({ page }).include('main').analyze()).violations.map(({ id }) => id)).toEqual(
     [],
   );

@@ -1,9 +1,14 @@
 import Button from '@mui/material/Button';
 import { lineUnits, type BenchLine } from '../../core/instruments/bench-line';
+import { recordingTable, writeRecording } from '../../core/instruments/recording-table';
 import type { Step } from '../../core/procedure/step';
 import { useBuild } from '../state/build-store';
+import { fileNameOf } from '../../core/words/file-name';
+import { SaveCsv } from '../lists/SaveCsv';
+import { downloadText } from '../shell/build-files';
 import { FileButton } from '../shell/FileButton';
 import { usePlanted } from '../state/planted-store';
+import { recordingFiles } from './open-recording';
 import { useInstruments } from './use-instruments';
 import styles from './InstrumentPanel.module.css';
 
@@ -21,7 +26,7 @@ const shown = ({ kind, value }: BenchLine) => `${value.toFixed(digits[kind])} ${
 export function InstrumentPanel({ step, onTake }: InstrumentPanelProps) {
   const build = useBuild();
   const [planted, plant] = usePlanted(build.id);
-  const { state, readings, problem, open, play, close } = useInstruments(build, step.id, planted?.id);
+  const { state, readings, taken, problem, open, play, close } = useInstruments(build, step.id, planted?.id);
   const meter = readings.find(({ of }) => of === 'meter');
   const others = readings.filter((line) => line !== meter);
   return (
@@ -62,7 +67,26 @@ export function InstrumentPanel({ step, onTake }: InstrumentPanelProps) {
           ))}
         </dl>
       )}
-      {state === 'ended' && <p role="status">The recording is over: these are its last readings.</p>}
+      {state === 'ended' && (
+        <>
+          <p role="status">Switched off: these are the last readings of {taken().length}.</p>
+          <div className={styles.buttons}>
+            <Button
+              size="small"
+              onClick={() =>
+                downloadText(
+                  `${fileNameOf(build.name)}-bench.ndjson`,
+                  writeRecording(taken()),
+                  'application/x-ndjson',
+                )
+              }
+            >
+              Save the recording
+            </Button>
+            <SaveCsv table={() => recordingTable(taken())} />
+          </div>
+        </>
+      )}
       {problem !== undefined && (
         <p role="alert" className={styles.problem}>
           {problem}
@@ -76,7 +100,7 @@ export function InstrumentPanel({ step, onTake }: InstrumentPanelProps) {
             </Button>
             <FileButton
               label="Recording of bench instruments"
-              accept=".ndjson,.jsonl,.txt,application/x-ndjson"
+              accept={recordingFiles}
               onTake={(file) => void file.text().then(play)}
             >
               Play a recording…

@@ -1,10 +1,6 @@
-import TextField from '@mui/material/TextField';
-import { useState } from 'react';
 import type { Step } from '../../core/procedure/step';
 import { stepAid } from '../../core/procedure/step-aid';
-import type { StepNote } from '../../core/plan/records';
-import { PhotoButton } from '../drawing/PhotoButton';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { KeptNote } from '../drawing/KeptNote';
 import { useCheck } from '../state/use-check';
 import { Explained } from '../help/Explained';
 import { InstrumentPanel } from './InstrumentPanel';
@@ -47,40 +43,17 @@ export function StepBeside({ step, onTake }: StepBesideProps) {
           </p>
         </section>
       )}
-      <OwnNote key={step.id} step={step} />
+      <section aria-labelledby="step-note">
+        <h3 id="step-note" className={styles.sideTitle}>
+          Your note
+        </h3>
+        <KeptNote
+          key={step.id}
+          id={step.id}
+          about={step.title}
+          label="Which hole, how it was set, what it sounded like"
+        />
+      </section>
     </aside>
-  );
-}
-
-/** What the person keeps beside a step, whether it is done or not. */
-function OwnNote({ step }: { step: Step }) {
-  const known = useBuild().stepNotes?.find((note) => note.step === step.id);
-  const apply = useBuildStore((store) => store.apply);
-  const [text, setText] = useState(known?.text ?? '');
-  const keep = (change: Partial<StepNote>) => {
-    const { photo, text: said } = { ...known, text: text.trim(), ...change };
-    if (said === (known?.text ?? '') && photo === known?.photo) return;
-    apply(`note: ${step.title}`, [
-      { type: 'noteStep', note: { step: step.id, text: said, ...(photo !== undefined && { photo }) } },
-    ]);
-  };
-  return (
-    <section aria-labelledby="step-note">
-      <h3 id="step-note" className={styles.sideTitle}>
-        Your note
-      </h3>
-      <TextField
-        size="small"
-        multiline
-        fullWidth
-        label="Which hole, how it was set, what it sounded like"
-        value={text}
-        slotProps={{ htmlInput: { maxLength: 1000 } }}
-        sx={{ mt: 1, mb: 1 }}
-        onChange={({ target }) => setText(target.value)}
-        onBlur={() => keep({})}
-      />
-      <PhotoButton photo={known?.photo} shows={step.title} onTake={(photo) => keep({ photo })} />
-    </section>
   );
 }

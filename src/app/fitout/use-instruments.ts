@@ -1,13 +1,16 @@
 import { useEffect, useRef, useState } from 'react';
-import { readBenchLine, readRecording, type BenchLine } from '../../core/instruments/bench-line';
+import { readBenchLine, type BenchLine } from '../../core/instruments/bench-line';
 import { problemText } from '../../core/file/problem';
 import { writeBuildFile } from '../../core/file/write-file';
 import type { Build } from '../../core/plan/build';
+import { openRecording } from './open-recording';
 
 export interface Instruments {
   state: 'off' | 'opening' | 'on' | 'ended';
   /** The last line of each thing that is read. */
   readings: readonly BenchLine[];
+  /** All that came since they were switched on last. */
+  taken: () => readonly BenchLine[];
   problem: string | undefined;
   /** Switches the simulated instruments of the server on. */
   open: () => void;
@@ -28,6 +31,7 @@ export function useInstruments(build: Build, step: string, fault?: string): Inst
   const [problem, setProblem] = useState<string>();
   const [readings, setReadings] = useState<ReadonlyMap<string, BenchLine>>(new Map());
   const stop = useRef<AbortController>(undefined);
+  const lines = useRef<BenchLine[]>([]);
   useEffect(() => () => stop.current?.abort(), []);
 
   const begin = (): AbortSignal => {
@@ -35,11 +39,13 @@ export function useInstruments(build: Build, step: string, fault?: string): Inst
     stop.current = new AbortController();
     setProblem(undefined);
     setReadings(new Map());
+    lines.current = [];
     setState('opening');
     return stop.current.signal;
   };
   const take = (line: BenchLine) => {
     setState('on');
+    lines.current.push(line);
     setReadings((now) => new Map(now).set(`${line.kind} ${line.of}`, line));
   };
   const end = (signal: AbortSignal, why?: string) => {
@@ -96,16 +102,16 @@ export function useInstruments(build: Build, step: string, fault?: string): Inst
     state,
     problem,
     readings: [...readings.values()],
+    taken: () => lines.current,
     open: () => void listen(begin()),
     play: (text) => {
-      const read = readRecording(text);
+      const read = openRecording(text);
       if (read.ok) void replay(begin(), read.value);
       else setProblem(`This recording cannot be played. ${problemText(read.problem)}`);
     },
     close: () => {
       stop.current?.abort();
-      setState('off');
-      setReadings(new Map());
+      setState(lines.current.length > 0 ? 'ended' : 'off');
     },
   };
 }

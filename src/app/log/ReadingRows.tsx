@@ -5,7 +5,6 @@ import { useState } from 'react';
 import { readingKinds } from '../../core/calibration/reading-kinds';
 import { readReadingRows, readingColumns } from '../../core/calibration/reading-rows';
 import { problemText } from '../../core/file/problem';
-import { readRecording } from '../../core/instruments/bench-line';
 import { recordedReadings } from '../../core/instruments/recorded-readings';
 import type { LogReading } from '../../core/plan/log-entry';
 import { NumberField } from '../brief/NumberField';
@@ -13,6 +12,7 @@ import { readText } from '../shell/read-text';
 import { useCheck } from '../state/use-check';
 import { FileButton } from '../shell/FileButton';
 import { ReadingSelect } from './ReadingSelect';
+import { openRecording, recordingFiles } from '../fitout/open-recording';
 import styles from './EntryDialog.module.css';
 
 interface ReadingRowsProps {
@@ -52,7 +52,7 @@ export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
     if (!file) return;
     const text = await readText(file);
     if (!text.ok) return setRefused(`${file.name} ${text.problem.why}.`);
-    const lines = readRecording(text.value);
+    const lines = openRecording(text.value);
     if (!lines.ok) return setRefused(`${file.name}, ${problemText(lines.problem)}. Nothing of it was taken.`);
     const found = recordedReadings(context, lines.value, kinds);
     if (found.length === 0)
@@ -109,7 +109,7 @@ export function ReadingRows({ readings, onChange }: ReadingRowsProps) {
         </FileButton>
         <FileButton
           label="Recording of bench instruments"
-          accept=".ndjson,.jsonl,.txt,application/x-ndjson"
+          accept={recordingFiles}
           onTake={(file) => void takeRecording(file)}
         >
           Take them from a recording

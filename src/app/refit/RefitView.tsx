@@ -7,6 +7,7 @@ import { wells, wellNames } from '../../core/findings/wells';
 import type { StepState } from '../../core/procedure/step-states';
 import { tickOf } from '../../core/procedure/tick';
 import { foundBuild } from '../../core/refit/as-found';
+import { foundNotes } from '../../core/refit/found-note';
 import { refitWork } from '../../core/refit/refit-work';
 import { SaveCsv } from '../lists/SaveCsv';
 import { useBuild, useBuildStore } from '../state/build-store';
@@ -130,6 +131,15 @@ export function RefitView({ states, onBack, onFound }: RefitViewProps) {
                         }
                       />
                       {line.words}.
+                      {before &&
+                        foundNotes(before, line).map(({ step, text, photo }) => (
+                          <div key={step} className={styles.asFound}>
+                            {photo !== undefined && (
+                              <img src={photo} alt={`${line.words}, as it was found`} />
+                            )}
+                            {text !== '' && <p>{text}</p>}
+                          </div>
+                        ))}
                     </li>
                   ))}
                 </ol>

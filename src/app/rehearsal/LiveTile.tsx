@@ -11,7 +11,7 @@ interface LiveTileProps {
 
 /** One part as it lives: its picture, what it does in a word, the figures that a meter would show. */
 export function LiveTile({ part, turned, onHold }: LiveTileProps) {
-  const { name, kind, state, volts, pulse, amps, strain = 0, burnt } = part;
+  const { name, kind, state, volts, pulse, amps, strain = 0, burnt, celsius } = part;
   return (
     <li
       className={styles.tile}
@@ -28,7 +28,8 @@ export function LiveTile({ part, turned, onHold }: LiveTileProps) {
           {kind !== 'motor' && <span>{volts.toFixed(2)} V</span>}{' '}
           {pulse !== undefined && <span>{Math.round(pulse)} µs</span>}{' '}
           {kind === 'servo' && <span>{Math.round(part.value)}°</span>}
-          {amps !== undefined && <span>{amps.toFixed(1)} A</span>}
+          {amps !== undefined && <span>{amps.toFixed(1)} A</span>}{' '}
+          {celsius !== undefined && <span>{Math.round(celsius)} °C</span>}
         </span>
         {kind === 'servo' && burnt === undefined && (
           <Button

@@ -1,6 +1,8 @@
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
 import { candidateFaults } from '../../core/faults/candidate-faults';
 import type { Hands } from '../../core/rehearsal/live-bench';
@@ -10,6 +12,7 @@ import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { LiveTile } from './LiveTile';
 import { MeterProbe } from './MeterProbe';
+import { RailStrip } from './RailStrip';
 import { Planted } from './Planted';
 import { Transmitter } from './Transmitter';
 import { sticksOf } from './sticks';
@@ -27,6 +30,7 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
   const faults = useMemo(() => candidateFaults(context), [context]);
   const [isTransmitterOn, setTransmitter] = useState(false);
   const [isPackIn, setPack] = useState(false);
+  const [isUnderWay, setUnderWay] = useState(false);
   const [isLoud, setLoud] = useState(() => useSettings.getState().isLoud);
   const [held, setHeld] = useState<string>();
   const [planted, setPlanted] = usePlanted(build.id);
@@ -36,10 +40,16 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
   const hands = (): Hands => ({
     isTransmitterOn,
     isPackIn,
+    isUnderWay,
     held,
     sticks: new Map(sticks.map(({ id, start }) => [id, values.get(id) ?? start])),
   });
-  const { bench, view, turned, heard } = useLiveBench(build, planted?.harm ?? noHarm, hands, isLoud);
+  const { bench, view, turned, heard, strip, seconds } = useLiveBench(
+    build,
+    planted?.harm ?? noHarm,
+    hands,
+    isLoud,
+  );
   return (
     <div className={styles.rehearsal}>
       <div className={styles.head}>
@@ -52,14 +62,28 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
           control={<Switch checked={isPackIn} onChange={(_, on) => setPack(on)} />}
           label="Pack in"
         />
+        <ToggleButtonGroup
+          exclusive
+          size="small"
+          aria-label="Where the model is"
+          value={isUnderWay}
+          onChange={(_, next: boolean | null) => next !== null && setUnderWay(next)}
+        >
+          <ToggleButton value={false}>On its stand</ToggleButton>
+          <ToggleButton value={true}>Under way</ToggleButton>
+        </ToggleButtonGroup>
         <FormControlLabel
           control={<Switch checked={isLoud} onChange={(_, on) => setLoud(on)} />}
           label="Sound"
         />
-        <span className={`figure ${styles.amps}`}>{view.packAmps.toFixed(2)} A from the pack</span>
-        <Button size="small" onClick={onBack}>
+        <Button size="small" className={styles.back} onClick={onBack}>
           Back to the steps
         </Button>
+        <p className={`figure ${styles.figuresNow}`}>
+          <span>{view.packAmps.toFixed(2)} A from the pack</span>
+          {view.charge !== undefined && <span>{Math.round(100 * view.charge)} % left in it</span>}
+          {view.metresPerSecond !== undefined && <span>{view.metresPerSecond.toFixed(1)} m/s</span>}
+        </p>
       </div>
       <div className={styles.columns}>
         <div className={styles.stage}>
@@ -87,6 +111,9 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
           </p>
         </div>
         <aside className={styles.side} aria-label="Instruments">
+          {strip && (
+            <RailStrip name={strip.name} points={strip.points} floor={strip.floor} seconds={seconds} />
+          )}
           <MeterProbe bench={bench} />
           <Planted faults={faults} planted={planted} onPlant={setPlanted} />
           <section aria-label="Heard">

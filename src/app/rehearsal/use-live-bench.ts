@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Harm } from '../../core/faults/fault';
 import type { Build } from '../../core/plan/build';
-import { LiveBench, type Hands } from '../../core/rehearsal/live-bench';
+import { LiveBench, longestStep, type Hands } from '../../core/rehearsal/live-bench';
 import type { LiveView } from '../../core/rehearsal/live-view';
+import { nextStrip, type Strip } from './rail-strip';
 import { playTone } from './tone-player';
 
 /** Something that was heard or happened, in words, and when. */
@@ -18,10 +19,12 @@ export interface LiveState {
   /** Angle that each motor has turned through, for its picture, in degrees. */
   turned: ReadonlyMap<string, number>;
   heard: readonly Heard[];
+  /** What the receiver had lately; nothing with the pack out. */
+  strip: Strip | undefined;
+  /** Since the rehearsal began. */
+  seconds: number;
 }
 
-/** Longest step that is taken at once, in seconds: a page that was away does not catch up. */
-const longest = 0.1;
 const mostHeard = 40;
 /** Degrees a second that a motor is drawn to turn at full throttle: slow enough to see which way. */
 const shownSpeed = 540;
@@ -43,6 +46,8 @@ export function useLiveBench(build: Build, harm: Harm, hands: () => Hands, isLou
     view: bench.step(0, hands()),
     turned: new Map(),
     heard: [],
+    strip: undefined,
+    seconds: 0,
   }));
   const latest = useRef({ hands, isLoud });
   useEffect(() => {
@@ -54,6 +59,9 @@ export function useLiveBench(build: Build, harm: Harm, hands: () => Hands, isLou
     let seconds = 0;
     let count = 0;
     let heard: Heard[] = [];
+    let strip: Strip | undefined;
+    let wasUnsettled = false;
+    const states = new Map<string, string>();
     const turned = new Map<string, number>();
     const burnt = new Set<string>();
     const say = (words: string) => {
@@ -61,7 +69,7 @@ export function useLiveBench(build: Build, harm: Harm, hands: () => Hands, isLou
       heard = [{ id: count, seconds, words }, ...heard].slice(0, mostHeard);
     };
     const step = (now: number) => {
-      const passed = Math.min(longest, (now - (last ?? now)) / 1000);
+      const passed = Math.min(longestStep, (now - (last ?? now)) / 1000);
       last = now;
       seconds += passed;
       const view = bench.step(passed, latest.current.hands());
@@ -69,7 +77,17 @@ export function useLiveBench(build: Build, harm: Harm, hands: () => Hands, isLou
         say(`${name}: ${toneWords[tone.means]}`);
         if (latest.current.isLoud) playTone(tone);
       }
+      for (const words of view.news) say(words);
+      if (view.isUnsettled && !wasUnsettled)
+        say('Its currents cannot be worked out: nothing is shown of what comes next.');
+      wasUnsettled = view.isUnsettled;
+      strip = nextStrip(strip, view, seconds);
       for (const part of view.parts) {
+        if (part.kind === 'receiver') {
+          if (part.state === 'restarts' && states.get(part.id) === 'steady')
+            say(`${part.name}: restarts, its volts fell under ${part.sag?.floor.toFixed(1) ?? '?'} V`);
+          states.set(part.id, part.state);
+        }
         if (part.kind === 'motor')
           turned.set(part.id, (turned.get(part.id) ?? 0) + part.value * shownSpeed * passed);
         if (part.burnt !== undefined && !burnt.has(part.id)) {
@@ -77,7 +95,7 @@ export function useLiveBench(build: Build, harm: Harm, hands: () => Hands, isLou
           say(`${part.name} burns. ${part.burnt}`);
         }
       }
-      setState({ view, turned: new Map(turned), heard });
+      setState({ view, turned: new Map(turned), heard, strip, seconds });
       frame = requestAnimationFrame(step);
     };
     frame = requestAnimationFrame(step);

@@ -4,6 +4,7 @@ import { checkBuild } from '../check/check-build';
 import { planProcedure } from '../procedure/plan-procedure';
 import { starterLocker } from '../starter/starter-locker';
 import { benchHead, readBenchLine, readRecording, type BenchLine } from './bench-line';
+import { readRecordingTable, recordingTable, writeRecording } from './recording-table';
 import { candidateFaults } from '../faults/candidate-faults';
 import { readingKinds } from '../calibration/reading-kinds';
 import { recordedReadings } from './recorded-readings';
@@ -136,5 +137,54 @@ describe('a recording', () => {
   it('gives one line with its unit', () => {
     expect(readBenchLine(JSON.stringify(line), 4)).toEqual({ ok: true, value: line });
     expect(readBenchLine('[1]', 4)).toMatchObject({ ok: false, problem: { where: 'line 4' } });
+  });
+});
+
+describe('a recording as a table', () => {
+  const lines: BenchLine[] = [
+    { at: 0, kind: 'volts', of: 'meter', name: 'the rail, at rest', value: 5.98 },
+    { at: 0.25, kind: 'amps', of: 'pack', name: 'a "big" pack', value: 1.2 },
+    { at: 0.25, kind: 'pulse', of: 'rudder', name: 'rudder', value: 1500 },
+  ];
+
+  it('comes back as it went out, with its columns in any order, and so does the one of the wire', () => {
+    const { heads, rows } = recordingTable(lines);
+    expect(readRecordingTable([heads, ...rows])).toEqual({ ok: true, value: lines });
+    const turned = [heads, ...rows].map((row) => [...row].reverse());
+    expect(readRecordingTable([...turned, ['', '', '', '', '']])).toEqual({ ok: true, value: lines });
+    expect(readRecording(writeRecording(lines))).toEqual({ ok: true, value: lines });
+  });
+
+  it.each([
+    ['no heads', [['1', '2']], 'line 1'],
+    [
+      'a word for a number',
+      [
+        ['at', 'kind', 'of', 'name', 'value'],
+        ['soon', 'volts', 'meter', 'rail', '5'],
+      ],
+      'line 2',
+    ],
+    [
+      'nothing where its volts stand',
+      [
+        ['at', 'kind', 'of', 'name', 'value'],
+        ['1', 'volts', 'meter', 'rail', ''],
+      ],
+      'line 2',
+    ],
+    [
+      'a kind that no instrument has',
+      [
+        ['at', 'kind', 'of', 'name', 'value'],
+        ['1', 'smell', 'meter', 'rail', '5'],
+      ],
+      'line 2',
+    ],
+    ['heads alone', [['at', 'kind', 'of', 'name', 'value']], 'the file'],
+  ])('is refused whole with %s, and says where', (_, rows, where) => {
+    const read = readRecordingTable(rows);
+    expect(read.ok).toBe(false);
+    expect(read.ok ? '' : read.problem.where).toContain(where);
   });
 });

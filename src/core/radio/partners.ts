@@ -35,6 +35,16 @@ export function rivalTransmitters(
   return could.length > 1 ? could : [];
 }
 
+/** Whether a receiver is known to speak no link that its transmitter is, or can be, set to: it never binds. */
+export function neverBinds(index: BuildIndex, receiver: Fitted<'receiver'>): boolean {
+  const transmitter = transmitterOf(index, receiver);
+  if (!transmitter) return false;
+  const { fitting, part } = transmitter;
+  const spoken = receiver.part.protocols;
+  const set = fitting.protocol === undefined ? part.protocols : [fitting.protocol];
+  return set.length > 0 && spoken.length > 0 && !set.some((link) => spoken.includes(link));
+}
+
 /** The receivers that the parts of a function are plugged into. */
 export const receiversOf = (
   { survey }: Pick<CheckContext, 'survey'>,

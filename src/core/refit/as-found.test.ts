@@ -9,6 +9,8 @@ import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { starterLocker } from '../starter/starter-locker';
 import { foundBuild, seenKinds, sockets, unknownPart } from './as-found';
+import { foundNoteId, foundNotes } from './found-note';
+import { refitWork } from './refit-work';
 
 const socketsOf = (build: Build) => sockets(checkContext(build, starterLocker), starterLocker);
 const see = (build: Build, ...kinds: (typeof seenKinds)[number][]) =>
@@ -57,5 +59,25 @@ describe('what is in a model, written down as it is seen', () => {
     const held = socketsOf(build).flatMap(({ holds }) => (holds ? [holds.lead.id] : []));
     expect(new Set(held).size).toBe(held.length);
     expect([...held].sort()).toEqual(build.leads.map(({ id }) => id).sort());
+  });
+});
+
+describe('what was noted and photographed as it was found', () => {
+  it('stands at the very pull that it is about, in the plan that is made in a copy', () => {
+    const found = applyEdits(demoBuild('field-tractor'), [
+      { type: 'noteStep', note: { step: foundNoteId('steering'), text: 'Two screws, one is worn.' } },
+    ]);
+    const leads = found.leads.filter(({ from, to }) => [from.fitting, to.fitting].includes('steering'));
+    expect(leads.length).toBeGreaterThan(0);
+    const lead = leads[0]!;
+    const noted = applyEdits(found, [
+      { type: 'noteStep', note: { step: foundNoteId(lead.id), text: 'Brown to the edge.' } },
+    ]);
+    const planned = applyEdits(noted, [{ type: 'removeFitting', fitting: 'steering' }]);
+    const { all } = refitWork(checkContext(noted, []), checkContext(planned, []), []);
+    const said = all.map((line) => [line.kind, foundNotes(noted, line).map(({ text }) => text)] as const);
+    expect(said.find(([kind]) => kind === 'unplug')![1]).toContain('Brown to the edge.');
+    expect(said.find(([kind]) => kind === 'out')![1]).toEqual(['Two screws, one is worn.']);
+    expect(isKept(noted)).toBe(true);
   });
 });

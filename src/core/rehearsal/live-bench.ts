@@ -20,7 +20,7 @@ export interface Hands {
 }
 
 /** Longest step in seconds: a page that was away does not catch up. */
-const longest = 0.1;
+export const longestStep = 0.1;
 /** Share of its unloaded speed under which a motor stands still to the eye. */
 const seenTurning = 0.01;
 
@@ -52,7 +52,7 @@ export class LiveBench {
 
   /** Goes on by some seconds, at most a tenth. */
   step(asked: number, hands: Hands): LiveView {
-    const seconds = Math.min(asked, longest);
+    const seconds = Math.min(asked, longestStep);
     const { index } = this.model.survey;
     const circuit = this.powered(hands);
     const pulses = this.signals.pulses(hands, (id) => circuit?.receivers.get(id)?.isUp === true);
@@ -93,7 +93,11 @@ export class LiveBench {
     if (!this.circuit || isUnderWay !== this.isUnderWay) {
       this.isUnderWay = isUnderWay;
       const degrees = new Map(this.servos.map(({ fitted, degrees }) => [fitted.fitting.id, degrees]));
-      this.circuit = new LiveCircuit(this.model, checkContext(this.model.build, []), isUnderWay, degrees);
+      const awake = new Set(
+        [...(this.circuit?.receivers ?? [])].flatMap(([id, { isUp }]) => (isUp ? [id] : [])),
+      );
+      const context = checkContext(this.model.build, []);
+      this.circuit = new LiveCircuit(this.model, context, isUnderWay, { degrees, awake });
     }
     return this.circuit;
   }
@@ -135,12 +139,14 @@ export class LiveBench {
     return this.arming.get(id)!.isArmed ? this.signals.duty(id, pulses) : 0;
   }
 
-  private receiver({ fitting }: Fitted, { isTransmitterOn, isPackIn }: Hands, volts: number): LivePart {
-    const isLinked = isTransmitterOn && !this.model.harm.isUnbound;
+  private receiver(receiver: Fitted<'receiver'>, hands: Hands, volts: number): LivePart {
+    const { fitting } = receiver;
+    const isLinked = this.signals.isLinked(receiver, hands.isTransmitterOn);
     const live = this.circuit?.receivers.get(fitting.id);
     const isUp = live?.isUp === true;
     const least = live?.takeLeast();
-    const state = !isPackIn || volts < 1 ? 'dark' : !isUp ? 'restarts' : isLinked ? 'steady' : 'searches';
+    const state =
+      !hands.isPackIn || volts < 1 ? 'dark' : !isUp ? 'restarts' : isLinked ? 'steady' : 'searches';
     return {
       ...named(fitting),
       kind: 'receiver',

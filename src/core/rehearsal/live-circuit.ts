@@ -41,13 +41,13 @@ export class LiveCircuit {
 
   /**
    * @param isUnderWay in the water or on the road, and not on its stand
-   * @param degrees where each servo stands as the pack goes in
+   * @param before where each servo stands, and which receivers are awake, as it begins
    */
   constructor(
     private readonly faulty: FaultyModel,
     context: CheckContext,
     isUnderWay: boolean,
-    degrees: ReadonlyMap<string, number>,
+    { degrees, awake }: { degrees: ReadonlyMap<string, number>; awake: ReadonlySet<string> },
   ) {
     const { charge = usual.charge } = faulty.harm;
     this.model = runningModel(
@@ -64,7 +64,12 @@ export class LiveCircuit {
       this.hands.set(device.id, hand);
       device.follow(hand);
     }
-    this.receivers = new Map(receivers.map((each) => [each.fitted.fitting.id, new LiveReceiver(each)]));
+    this.receivers = new Map(
+      receivers.map((each) => [
+        each.fitted.fitting.id,
+        new LiveReceiver(each, awake.has(each.fitted.fitting.id)),
+      ]),
+    );
     this.course = new Course(network, manner, (x) => {
       for (const { device } of servos) x[device.angleIndex] = (degrees.get(device.id) ?? 0) / radian;
     });

@@ -1,4 +1,5 @@
 import type { WatchedReceiver } from '../trial/receivers-watched';
+import { wakingSeconds } from '../trial/waking';
 import { backVolts, restartSeconds } from '../trial/watch/brown-out';
 import type { Moment } from '../trial/watch/watcher';
 
@@ -6,24 +7,30 @@ import type { Moment } from '../trial/watch/watcher';
 export class LiveReceiver {
   private upFor: number | undefined;
   private least = Infinity;
-  /** How often it has fallen under its floor since it woke first. */
-  restarts = 0;
+  private hasBeenUp = false;
 
-  constructor(private readonly watched: WatchedReceiver) {}
+  /** @param isAwake it worked its parts before, and goes on to */
+  constructor(
+    private readonly watched: WatchedReceiver,
+    private readonly isAwake = false,
+  ) {
+    if (isAwake) this.upFor = restartSeconds;
+  }
 
   /** Whether it works its parts. */
   get isUp(): boolean {
     return this.upFor !== undefined && this.upFor >= restartSeconds;
   }
 
-  look({ x, step }: Moment): void {
+  look({ x, time, step }: Moment): void {
+    if (this.isAwake && time < wakingSeconds) return;
     const { floor, volts } = this.watched;
     const now = volts(x);
-    this.least = Math.min(this.least, now);
-    const wasUp = this.isUp;
+    // Not while power comes up.
+    if (this.hasBeenUp) this.least = Math.min(this.least, now);
+    this.hasBeenUp ||= this.isUp;
     if (now < (this.upFor === undefined ? floor + backVolts : floor)) this.upFor = undefined;
     else this.upFor = (this.upFor ?? 0) + step;
-    if (wasUp && !this.isUp) this.restarts += 1;
   }
 
   /** Volts under which it restarts. */

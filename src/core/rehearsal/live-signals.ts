@@ -1,9 +1,11 @@
 import type { FaultyModel } from '../faults/faulty-model';
 import { functionMovers, type Mover } from '../faults/movers';
+import { neverBinds } from '../radio/partners';
 import { settingOf } from '../radio/channel-inputs';
 import { centreMicros } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import { radioAt, radioHeardBy } from '../radio/radios';
+import type { Fitted } from '../survey/build-index';
 import type { Hands } from './live-bench';
 
 /** µs off its middle within which a switch is off. */
@@ -34,8 +36,7 @@ export class LiveSignals {
     { isTransmitterOn, sticks }: Hands,
     isUp: (receiverId: string) => boolean,
   ): ReadonlyMap<string, number> {
-    const { survey, build, harm } = this.model;
-    const isLinked = isTransmitterOn && !harm.isUnbound;
+    const { survey, build } = this.model;
     const now = new Map<string, number>();
     for (const { device, port, receiver } of survey.signals) {
       const { id } = device.fitting;
@@ -43,6 +44,7 @@ export class LiveSignals {
         this.heard.delete(id);
         continue;
       }
+      const isLinked = this.isLinked(receiver, isTransmitterOn);
       const radio = radioHeardBy({ build, survey }, receiver);
       const setting = settingOf(radio, port.channel ?? 0);
       const told = this.model.pulseWith(id, (each) => sticks.get(each) ?? this.model.letGo(each));
@@ -57,6 +59,12 @@ export class LiveSignals {
       if (isLinked) this.heard.set(id, pulse);
     }
     return now;
+  }
+
+  /** Whether a receiver hears its transmitter: both speak one link, and are bound. */
+  isLinked(receiver: Fitted<'receiver'>, isTransmitterOn: boolean): boolean {
+    const { survey, harm } = this.model;
+    return isTransmitterOn && !harm.isUnbound && !neverBinds(survey.index, receiver);
   }
 
   /** Throttle of a controller, −1 to 1, in hundredths: what is finer no eye sees. */

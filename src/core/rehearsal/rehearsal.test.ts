@@ -141,6 +141,15 @@ describe('the link', () => {
     expect(part('rudder').value).toBeCloseTo(50, 0);
   });
 
+  it('that the radio is not set to is never there', () => {
+    const { wait, part, set } = person(demoBuild('harbour-tug-as-planned'));
+    wait(3);
+    expect(part('receiver').state).toBe('searches');
+    set({ isTransmitterOn: false });
+    wait(1);
+    expect(part('receiver').state).toBe('searches');
+  });
+
   it('never there: nothing moves, and a meter finds the volts all the same', () => {
     const { bench, stick, wait, part } = person(tub(), { isUnbound: true });
     stick('steer', 1);
@@ -219,6 +228,20 @@ describe('the solver in it', () => {
     const motor = (view: LiveView) => view.parts.find(({ id }) => id === 'motor')!;
     expect(motor(way).value).toBeLessThan(motor(stand).value);
     expect(motor(way).celsius).toBeGreaterThan(motor(stand).celsius!);
+  });
+
+  it('goes from the stand into the water with its pack in, and stays awake and armed', () => {
+    const { wait, set, part, tones } = person(tub());
+    wait(4);
+    const before = tones.length;
+    for (const isUnderWay of [true, false, true]) {
+      set({ isUnderWay });
+      for (let n = 0; n < 20; n += 1) {
+        wait(0.05);
+        expect([part('rx').state, part('esc').state]).toEqual(['steady', 'armed']);
+      }
+    }
+    expect(tones).toHaveLength(before);
   });
 
   it('agrees with the trial on how fast a model goes and what it draws', () => {
