@@ -5,7 +5,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
 import { candidateFaults } from '../../core/faults/candidate-faults';
-import type { Hands } from '../../core/rehearsal/live-bench';
+import type { Hands } from '../../core/rehearsal/hands';
 import { useBuild } from '../state/build-store';
 import { usePlanted } from '../state/planted-store';
 import { useSettings } from '../state/settings-store';

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Harm } from '../../core/faults/fault';
 import type { Build } from '../../core/plan/build';
-import { LiveBench, longestStep, type Hands } from '../../core/rehearsal/live-bench';
+import type { Hands } from '../../core/rehearsal/hands';
+import { LiveBench, longestStep } from '../../core/rehearsal/live-bench';
 import type { LiveView } from '../../core/rehearsal/live-view';
 import { nextStrip, type Strip } from './rail-strip';
 import { playTone } from './tone-player';

@@ -4,20 +4,11 @@ import type { Harm } from '../faults/fault';
 import type { Build } from '../plan/build';
 import type { Fitted } from '../survey/build-index';
 import { Arming } from './arming';
+import type { Hands } from './hands';
 import { LiveCircuit, type Orders } from './live-circuit';
 import { LiveSignals } from './live-signals';
 import { LiveServo } from './live-servo';
 import type { LivePart, LiveView } from './live-view';
-
-/** What is done at the bench: switches, controls by function, whose arm is held. */
-export interface Hands {
-  isTransmitterOn: boolean;
-  isPackIn: boolean;
-  sticks: ReadonlyMap<string, number>;
-  held: string | undefined;
-  /** In the water or on the road; on its stand where not said. */
-  isUnderWay?: boolean;
-}
 
 /** Longest step in seconds: a page that was away does not catch up. */
 export const longestStep = 0.1;

@@ -6,7 +6,7 @@ import { centreMicros } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import { radioAt, radioHeardBy } from '../radio/radios';
 import type { Fitted } from '../survey/build-index';
-import type { Hands } from './live-bench';
+import type { Hands } from './hands';
 
 /** µs off its middle within which a switch is off. */
 const offWithin = 50;

@@ -13,7 +13,8 @@ import { starterPart } from '../starter/starter-locker';
 import { runTrial } from '../trial/run-trial';
 import { usualTask } from '../trial/trial-task';
 import { Arming } from './arming';
-import { LiveBench, type Hands } from './live-bench';
+import type { Hands } from './hands';
+import { LiveBench } from './live-bench';
 import type { LiveView } from './live-view';
 
 /** Somebody at a bench: switches, sticks and seconds. */

@@ -33,7 +33,7 @@ import { StickBrake } from './watch/stick-brake';
 import type { Watcher } from './watch/watcher';
 
 /** A part with the device that it is in the network. */
-export interface Running<K extends Fitted['kind'], D extends Device> {
+interface Running<K extends Fitted['kind'], D extends Device> {
   fitted: Fitted<K>;
   device: D;
 }
