@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { SheetCurve } from '../../core/locker/sheet-curve';
 import { SaveFigure } from '../drawing/SaveFigure';
+import { ValueGrid } from '../drawing/ValueGrid';
 import styles from './CurvePicture.module.css';
 
 const box = { width: 330, height: 170, left: 40, right: 12, top: 10, bottom: 34 };
@@ -33,20 +34,7 @@ export function CurvePicture({ curve }: { curve: SheetCurve }) {
         role="img"
         aria-label={`${title}: ${least.toFixed(1)} to ${most.toFixed(1)} ${yLabel}`}
       >
-        {y.ticks(4).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={box.left}
-              x2={box.width - box.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              className={styles.grid}
-            />
-            <text x={box.left - 6} y={y(tick) + 4} textAnchor="end" className={styles.tick}>
-              {tick}
-            </text>
-          </g>
-        ))}
+        <ValueGrid y={y} left={box.left} right={box.width - box.right} count={4} />
         {x.ticks(5).map((tick) => (
           <text
             key={tick}

@@ -5,6 +5,7 @@ import type { PackLife } from '../../core/log/pack-life';
 import { useWidth } from '../loom/use-width';
 import { Figure } from '../drawing/Figure';
 import { dayWords } from './day-words';
+import { ValueGrid } from '../drawing/ValueGrid';
 import styles from './BesidePicture.module.css';
 
 const height = 110;
@@ -38,20 +39,7 @@ export function PackPicture({ life: { days, name } }: { life: PackLife }) {
           role="img"
           aria-label={`Ohms inside the ${name}: ${read.map(({ on, ohms }) => `${dayWords(on)} ${ohms.toFixed(0)} mΩ`).join(', ')}`}
         >
-          {y.ticks(3).map((tick) => (
-            <g key={tick}>
-              <line
-                x1={margin.left}
-                x2={width - margin.right}
-                y1={y(tick)}
-                y2={y(tick)}
-                className={styles.tick}
-              />
-              <text x={margin.left - 6} y={y(tick) + 4} textAnchor="end" className={styles.tickWords}>
-                {tick} mΩ
-              </text>
-            </g>
-          ))}
+          <ValueGrid y={y} left={margin.left} right={width - margin.right} unit="mΩ" />
           <path d={path ?? ''} className={styles.course} />
           {read.map(({ at, on, ohms }) => (
             <circle key={on} cx={x(at)} cy={y(ohms)} r={4.5} className={styles.good} />

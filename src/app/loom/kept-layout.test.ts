@@ -3,13 +3,25 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../../core/plan/build';
 import { checkContext } from '../../core/check/check-context';
-import { elkGraph } from '../../core/loom/elk-graph';
+import { elkGraph, type ElkGraph } from '../../core/loom/elk-graph';
 import { loomModel } from '../../core/loom/loom-model';
 import { keepPositions, keptPositions } from './kept-layout';
 
 const graphOf = (build: Build) => elkGraph(loomModel(checkContext(build, [])));
 const tug = graphOf(tub());
-const laid = { ...tug, width: 900, children: tug.children.map((box, n) => ({ ...box, x: n, y: 2 * n })) };
+const point = { x: 1, y: 2 };
+const laid: ElkGraph = {
+  ...tug,
+  width: 900,
+  height: 400,
+  children: tug.children.map((box, n) => ({
+    ...box,
+    x: n,
+    y: 2 * n,
+    ports: box.ports.map((port) => ({ ...port, ...point })),
+  })),
+  edges: tug.edges.map((edge) => ({ ...edge, sections: [{ startPoint: point, endPoint: point }] })),
+};
 
 beforeEach(() => localStorage.clear());
 
@@ -30,6 +42,30 @@ describe('a wiring picture that was laid out before', () => {
     });
     keepPositions(tug, laid);
     full.mockRestore();
+    expect(keptPositions(tug)).toBeUndefined();
+  });
+
+  it.each<[string, (spoilt: ElkGraph) => unknown]>([
+    [
+      'a box without a place',
+      ({ children: [first, ...rest], ...all }) => ({ ...all, children: [{ ...first, x: 'left' }, ...rest] }),
+    ],
+    ['a box too few', ({ children, ...all }) => ({ ...all, children: children.slice(1) })],
+    [
+      'a port without a place',
+      ({ children, ...all }) => ({ ...all, children: children.map((box) => ({ ...box, ports: [] })) }),
+    ],
+    [
+      'a line without a way',
+      ({ edges: [first, ...rest], ...all }) => ({ ...all, edges: [{ ...first, sections: [{}] }, ...rest] }),
+    ],
+    ['no size', (all) => ({ ...all, width: null })],
+    ['a word', () => 'a picture'],
+  ])('is laid out again where somebody wrote %s into the store', (_, spoil) => {
+    const asked = JSON.stringify(tug);
+    localStorage.setItem('dry-hull-wiring-picture', JSON.stringify({ asked, positions: laid }));
+    expect(keptPositions(tug)).toEqual(laid);
+    localStorage.setItem('dry-hull-wiring-picture', JSON.stringify({ asked, positions: spoil(laid) }));
     expect(keptPositions(tug)).toBeUndefined();
   });
 });

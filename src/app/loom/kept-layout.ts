@@ -1,12 +1,12 @@
-import type { ElkGraph } from '../../core/loom/elk-graph';
+import { isObject } from '../../core/file/is-object';
+import { isLaidOut, type ElkGraph } from '../../core/loom/elk-graph';
 
 const place = 'dry-hull-wiring-picture';
 
 /** What the picture looked like that was laid out last, with what was asked for; nothing where it cannot be read. */
-function kept(): { asked: string; positions: ElkGraph } | undefined {
+function kept(): unknown {
   try {
-    const text = localStorage.getItem(place);
-    return text === null ? undefined : (JSON.parse(text) as { asked: string; positions: ElkGraph });
+    return JSON.parse(localStorage.getItem(place) ?? 'null');
   } catch {
     return undefined;
   }
@@ -15,7 +15,8 @@ function kept(): { asked: string; positions: ElkGraph } | undefined {
 /** Positions of the very picture that was laid out last, so that a build that is opened again is seen at once. */
 export function keptPositions(graph: ElkGraph): ElkGraph | undefined {
   const last = kept();
-  return last?.asked === JSON.stringify(graph) ? last.positions : undefined;
+  if (!isObject(last) || last.asked !== JSON.stringify(graph)) return undefined;
+  return isLaidOut(graph, last.positions) ? last.positions : undefined;
 }
 
 /** Keeps the positions of a picture for the next time. A full store is no matter: it is laid out again then. */

@@ -8,6 +8,7 @@ import { rangeOf } from '../../core/radio/pulse-range';
 import type { ChannelSetting } from '../../core/plan/channel-setting';
 import { useBuildStore } from '../state/build-store';
 import { Figure } from '../drawing/Figure';
+import { ValueGrid } from '../drawing/ValueGrid';
 import styles from './PulseCurve.module.css';
 
 const box = { width: 380, height: 226, left: 48, right: 44, top: 10, bottom: 34 };
@@ -91,25 +92,13 @@ export function PulseCurve({ row, functionId }: { row: ChannelRow; functionId: s
         role="group"
         aria-label={`Pulse of channel ${channel} against its control`}
       >
-        {y.ticks(6).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={box.left}
-              x2={box.width - box.right}
-              y1={y(tick)}
-              y2={y(tick)}
-              className={styles.grid}
-            />
-            <text x={box.left - 6} y={y(tick) + 4} textAnchor="end" className={styles.tick}>
-              {tick}
+        <ValueGrid y={y} left={box.left} right={box.width - box.right} count={6} />
+        {perMicro !== undefined &&
+          y.ticks(6).map((tick) => (
+            <text key={tick} x={box.width - box.right + 6} y={y(tick) + 4} className={styles.tick}>
+              {((tick - centreMicros) * perMicro).toFixed(0).replace('-', '−')}°
             </text>
-            {perMicro !== undefined && (
-              <text x={box.width - box.right + 6} y={y(tick) + 4} className={styles.tick}>
-                {((tick - centreMicros) * perMicro).toFixed(0).replace('-', '−')}°
-              </text>
-            )}
-          </g>
-        ))}
+          ))}
         {[-1, 0, 1].map((tick) => (
           <text
             key={tick}

@@ -2,6 +2,7 @@ import { max, min } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { stripSeconds, type StripPoint } from './rail-strip';
+import { ValueGrid } from '../drawing/ValueGrid';
 import styles from './Rehearsal.module.css';
 
 const [width, height] = [250, 92];
@@ -37,17 +38,7 @@ export function RailStrip({ name, points, floor, seconds }: RailStripProps) {
         <span className="figure">{floor.toFixed(1)} V</span>
       </p>
       <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={`The last ${stripSeconds} s`}>
-        {y.ticks(2).map((tick) => (
-          <text
-            key={tick}
-            x={margin.left - 5}
-            y={y(tick) + 3.5}
-            textAnchor="end"
-            className={styles.stripWords}
-          >
-            {tick} V
-          </text>
-        ))}
+        <ValueGrid y={y} left={margin.left} right={width - margin.right} count={2} unit="V" />
         <line
           x1={margin.left}
           x2={width - margin.right}

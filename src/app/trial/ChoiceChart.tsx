@@ -6,7 +6,7 @@ import { figureOf, type ChoicePoint, type ChoiceSpread } from '../../core/trial/
 import { useWidth } from '../loom/use-width';
 import { chartColour } from './chart-colours';
 import { Doubtful } from './Doubtful';
-import { ValueGrid } from './ValueGrid';
+import { ValueGrid } from '../drawing/ValueGrid';
 import styles from './ChoiceBench.module.css';
 import chart from './TimeChart.module.css';
 

@@ -5,7 +5,7 @@ import { useWidth } from '../loom/use-width';
 import { chartColour } from './chart-colours';
 import { CursorLayer } from './CursorLayer';
 import { Doubtful } from './Doubtful';
-import { ValueGrid } from './ValueGrid';
+import { ValueGrid } from '../drawing/ValueGrid';
 import { useTimeView } from './time-view';
 import { SaveFigure } from '../drawing/SaveFigure';
 import styles from './TimeChart.module.css';

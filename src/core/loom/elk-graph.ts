@@ -1,3 +1,4 @@
+import { isObject } from '../file/is-object';
 import {
   loomSizes,
   portHeight,
@@ -47,6 +48,40 @@ export interface Point {
   x: number;
   y: number;
 }
+
+/** Whether something is what was asked for with a place for every box and port, and a way for every line: a store may be spoilt. */
+export function isLaidOut(asked: ElkGraph, found: unknown): found is ElkGraph {
+  if (!isObject(found) || !Array.isArray(found.children) || !Array.isArray(found.edges)) return false;
+  const byId = (all: readonly unknown[]) =>
+    new Map(all.flatMap((each) => (isObject(each) ? [[each.id, each] as const] : [])));
+  const [boxes, edges] = [byId(found.children), byId(found.edges)];
+  return (
+    isNumbers(found, 'width', 'height') &&
+    asked.children.every(({ id, ports }) => {
+      const box = boxes.get(id);
+      if (!box || !isNumbers(box, 'x', 'y', 'width', 'height') || !Array.isArray(box.ports)) return false;
+      const places = byId(box.ports as unknown[]);
+      return ports.every((port) => isNumbers(places.get(port.id), 'x', 'y'));
+    }) &&
+    asked.edges.every(({ id }) => {
+      const sections = edges.get(id)?.sections;
+      return (
+        Array.isArray(sections) &&
+        sections.every((section) => {
+          if (!isObject(section)) return false;
+          const { startPoint, endPoint, bendPoints = [] } = section;
+          return (
+            Array.isArray(bendPoints) &&
+            [startPoint, endPoint, ...(bendPoints as unknown[])].every((point) => isNumbers(point, 'x', 'y'))
+          );
+        })
+      );
+    })
+  );
+}
+
+const isNumbers = (data: unknown, ...keys: string[]): boolean =>
+  isObject(data) && keys.every((key) => Number.isFinite(data[key]));
 
 const options = {
   'elk.algorithm': 'layered',
