@@ -1,4 +1,6 @@
 import { chemistries } from '../packs/chemistry';
+import { addComponent } from '../board/components';
+import { componentKinds, type BoardSpec, type ComponentKind } from '../parts/board';
 import type { ControllerSpec } from '../parts/controller';
 import type { PartSpec } from '../parts/part-spec';
 import { stated } from '../quantity/figure';
@@ -82,8 +84,40 @@ function cellLimits(controller: ControllerSpec): SheetList {
   };
 }
 
+/** What people write for a thing that sits on a board, in the words of a table. */
+const boardWords: Record<ComponentKind, string> = {
+  receiver: 'receiver',
+  controller: 'controller',
+  electronicSwitch: 'output',
+  bec: 'BEC',
+  load: 'load',
+};
+
+/**
+ * `receiver; controller; output; output`, what sits on a board. Figures of each have no room in a cell: read, they wait
+ * for the sheet, as on a part that nobody has read yet.
+ */
+function onBoard(board: BoardSpec): SheetList {
+  return {
+    label: 'On it',
+    text: board.components.map(({ part }) => boardWords[part.kind]).join('; '),
+    read: (text) => {
+      const kinds = rowsOf(text).map((row) =>
+        componentKinds.find((kind) => boardWords[kind].toLowerCase() === row.toLowerCase()),
+      );
+      let read: BoardSpec = { ...board, components: [], ports: [] };
+      for (const kind of kinds) if (kind) read = addComponent(read, kind);
+      return kinds.length > 0 && read.components.length === kinds.length
+        ? read
+        : `what sits on it, one after another, 24 at most: ${Object.values(boardWords).join('; ')}`;
+    },
+  };
+}
+
 /** The lists that sheets of a part's kind have room for. */
 export const sheetLists = (part: PartSpec): SheetList[] =>
   part.kind === 'controller'
     ? [...(part.drives === 'brushless' ? [] : [turnLimits(part)]), cellLimits(part)]
-    : [];
+    : part.kind === 'board'
+      ? [onBoard(part)]
+      : [];

@@ -30,12 +30,39 @@ describe('a locker as a table', () => {
     for (const [n, { part, state, price }] of back.items.entries()) {
       expect([part.name, state, price]).toEqual([items[n]!.part.name, items[n]!.state, items[n]!.price]);
       expect(partProblem(part, 'part')).toBeUndefined();
-      // Rows of a board are not columns; what is one comes back.
       const [was, is] = [sheetCells(items[n]!.part), sheetCells(part)];
-      if (kind === 'board') continue;
+      // Of a board what sits on it comes back; the figures of each wait for their sheets.
+      if (kind === 'board') {
+        expect(is.get('On it')).toEqual(was.get('On it'));
+        continue;
+      }
       for (const [label, { text }] of was)
         expect(is.get(label)?.text, `${part.name}, ${label}`).toBe(text.replace(/ \(\w+\)$/, ''));
     }
+  });
+
+  it('carries what sits on a board, with the rows that it wants, and says which words it knows', () => {
+    const { items, problems } = read(
+      'board',
+      ['Name', 'On it'],
+      [
+        ['yard board', 'Receiver; controller; output; output; bec'],
+        ['shed board', 'receiver; kettle'],
+      ],
+    );
+    const [board] = items.map(({ part }) => part);
+    expect(board?.kind === 'board' && board.components.map(({ part }) => part.kind)).toEqual([
+      'receiver',
+      'controller',
+      'electronicSwitch',
+      'electronicSwitch',
+      'bec',
+    ]);
+    expect(board!.ports.length).toBeGreaterThanOrEqual(3);
+    expect(partProblem(board!, 'part')).toBeUndefined();
+    expect(problems).toMatchObject([{ row: 2, column: 'On it', text: 'receiver; kettle' }]);
+    expect(problems[0]!.why).toContain('receiver; controller; output; BEC; load');
+    expect(items[1]!.part.remark).toBe('On it: receiver; kettle');
   });
 
   it('carries the cells and turns of a controller, and says what they must look like', () => {
