@@ -25,6 +25,7 @@ import {
   heapLeft,
   longestBriefTask,
   longestPageTask,
+  rehearsalFrame,
   stationChange,
 } from './bench-page';
 import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
@@ -139,6 +140,7 @@ const ofPage = {
   'page.dragPlug.frameP95Milliseconds': await dragFrame(),
   'page.dragBox.frameP95Milliseconds': await dragBoxFrame(),
   'page.dragPart.frameP95Milliseconds': await dragPartFrame(),
+  'page.rehearsalUnderWay.frameP95Milliseconds': await rehearsalFrame(),
   'page.firstView.milliseconds': await firstView(),
   'page.stationChange.slowestMilliseconds': await stationChange(),
   'page.edits200outings50.heapLeftMegabytes': await heapLeft(),
