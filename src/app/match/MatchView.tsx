@@ -148,5 +148,6 @@ function counted(value: number): string {
   if (value < 1e4) return value.toFixed(0);
   if (value < 1e9) return `${Number((value / 1e6).toPrecision(2))} million`;
   const exponent = Math.floor(Math.log10(value));
-  return `some 10 to the ${exponent}`;
+  const raised = [...String(exponent)].map((digit) => '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(digit)]).join('');
+  return `some 10${raised}`;
 }

@@ -76,13 +76,15 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
           control={<Switch checked={isLoud} onChange={(_, on) => setLoud(on)} />}
           label="Sound"
         />
-        <Button size="small" className={styles.back} onClick={onBack}>
-          Back to the steps
-        </Button>
+        <span className={styles.back}>
+          <Button size="small" onClick={onBack}>
+            Back to the steps
+          </Button>
+        </span>
         <p className={`figure ${styles.figuresNow}`}>
           <span>{view.packAmps.toFixed(2)} A from the pack</span>
           {view.charge !== undefined && <span>{Math.round(100 * view.charge)} % left in it</span>}
-          {view.metresPerSecond !== undefined && <span>{view.metresPerSecond.toFixed(1)} m/s</span>}
+          {view.metresPerSecond !== undefined && <span>{shownSpeed(view.metresPerSecond)} m/s</span>}
         </p>
       </div>
       <div className={styles.columns}>
@@ -138,3 +140,7 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
     </div>
   );
 }
+
+/** To a tenth, and without a sign where the model stands. */
+const shownSpeed = (metresPerSecond: number): string =>
+  (Math.round(10 * metresPerSecond) / 10 + 0).toFixed(1);

@@ -90,16 +90,21 @@ function loadOf(circuit: Moments, point: BuildPoint | undefined, supplies: reado
   return { shares, amps: sum(shares.map((share) => share.amps)), unknown };
 }
 
+/** What is not known of a controller that drives nothing yet: the most that its pack will give is its motor's. */
+export const motorToCome = ({ fitting }: Fitted): string =>
+  `amps of the motor that the ${fitting.name} is to drive`;
+
 function unknownOf({ survey }: Moments, supply: Supply): Load['unknown'] {
   const { fitted } = supply;
-  if (fitted.kind === 'controller')
-    return survey
-      .motorsOf(fitted.fitting.id)
-      .flatMap((motor) =>
-        motor.part.fullLoadAmps || motor.part.stallAmps
-          ? []
-          : [{ fitted: motor, words: `amps at full load of the ${motor.fitting.name}` }],
-      );
+  if (fitted.kind === 'controller') {
+    const motors = survey.motorsOf(fitted.fitting.id);
+    if (motors.length === 0) return [{ fitted, words: motorToCome(fitted) }];
+    return motors.flatMap((motor) =>
+      motor.part.fullLoadAmps || motor.part.stallAmps
+        ? []
+        : [{ fitted: motor, words: `amps at full load of the ${motor.fitting.name}` }],
+    );
+  }
   const draws = drawsOf(supply);
   return draws && 'missing' in draws ? [{ fitted, words: draws.missing }] : [];
 }

@@ -21,6 +21,11 @@ testRule(controllerAmps, {
       }),
       missing: ['amps at full load of the motor'],
     },
+    {
+      name: 'a controller that drives no motor yet',
+      build: tub({ without: ['esc.motor'] }),
+      missing: ['amps of the motor that the controller is to drive'],
+    },
     { name: '8.2 A on a controller for 30 A', build: tub() },
     {
       name: 'a controller that does not state its amps',

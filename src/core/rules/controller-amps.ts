@@ -1,3 +1,4 @@
+import { motorToCome } from '../circuit/loads';
 import { canDrive } from '../parts/controller';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
@@ -37,7 +38,10 @@ export const controllerAmps = defineRule<Message>({
     return index.ofKind('controller').flatMap((controller): (Report<Message> | Missing)[] => {
       const { fitting, part } = controller;
       const motors = survey.motorsOf(fitting.id);
-      if (motors.length === 0) return [];
+      if (motors.length === 0)
+        return [
+          { missing: motorToCome(controller), subjects: [fittingSubject(fitting.id)], asked: 'wiring' },
+        ];
       const silent = motors.filter((candidate) => !candidate.part.fullLoadAmps && !candidate.part.stallAmps);
       const missing = silent.map((each): Missing => ({
         missing: `amps at full load of the ${each.fitting.name}`,
