@@ -15,6 +15,7 @@ import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { addAndOpen } from '../state/open-build';
 import { CompareWith, useVariants } from '../trial/CompareWith';
+import { PartsOfRefit } from './PartsOfRefit';
 import { RefitOutcome } from './RefitOutcome';
 import styles from './RefitView.module.css';
 
@@ -158,6 +159,7 @@ export function RefitView({ states, onBack, onFound }: RefitViewProps) {
                 </li>
               ))}
             </ul>
+            <PartsOfRefit was={was.context} is={check.context} />
             <RefitOutcome was={was.context} is={check.context} />
             <h2 className={styles.sectionTitle}>Steps</h2>
             <p>

@@ -36,7 +36,10 @@ export function differences(from: CheckContext, to: CheckContext): Differences {
 }
 
 /** The fitting of the second build that stands where one of the first stood. */
-function twins({ index: before }: CheckContext, { index: after }: CheckContext): ReadonlyMap<string, string> {
+export function twins(
+  { index: before }: CheckContext,
+  { index: after }: CheckContext,
+): ReadonlyMap<string, string> {
   const free = new Set(after.pieces().map(({ fitting }) => fitting.id));
   const found = new Map<string, string>();
   const pieces = before.pieces();

@@ -10,6 +10,7 @@ import { stepStates } from '../procedure/step-states';
 import { tickOf } from '../procedure/tick';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { differences } from './differences';
+import { refitParts } from './refit-parts';
 import { refitWork } from './refit-work';
 
 const contexts = (from: Build, edits: readonly Edit[]) =>
@@ -144,5 +145,44 @@ describe('the work of a refit', () => {
     expect(again).toEqual(expect.arrayContaining(['centre:lock', 'function:lock']));
     expect(again).not.toContain('centre:steering');
     expect(again).not.toContain('bind');
+  });
+});
+
+describe('the parts of a refit', () => {
+  const [rudder, second] = ['servo-micro-60', 'servo-standard'] as const;
+  const partsOf = (edits: readonly Edit[]) => {
+    const { stays, changed, reused, spare } = refitParts(...contexts(tub(), edits));
+    return {
+      stays: stays.map(({ id }) => id),
+      changed: changed.map(({ id }) => id),
+      reused: reused.map(({ was, becomes }) => `${was.id} > ${becomes.id}`),
+      spare: spare.map(({ fitting, part }) => `${fitting.id}: ${part.id}`),
+    };
+  };
+
+  it('all stay where nothing changes', () => {
+    const { stays, ...rest } = partsOf([]);
+    expect(stays).toEqual(expect.arrayContaining(['pack', 'esc', 'motor', 'rx', 'rudder']));
+    expect(rest).toEqual({ changed: [], reused: [], spare: [] });
+  });
+
+  it('one that is swapped is over, unless the plan wants one like it elsewhere', () => {
+    const swap: Edit = { type: 'swapPart', fitting: 'rudder', part: starterPart(second) };
+    expect(partsOf([swap])).toMatchObject({ reused: [], spare: [`rudder: ${rudder}`] });
+    const flag: Edit = {
+      type: 'addFitting',
+      fitting: { id: 'flag', name: 'flag', part: rudder },
+      part: starterPart(rudder),
+    };
+    expect(partsOf([swap, flag])).toMatchObject({ reused: ['rudder > flag'], spare: [] });
+  });
+
+  it('one that is plugged or set otherwise is still in its place', () => {
+    const { changed, spare, stays } = partsOf([
+      { type: 'setFitting', fitting: 'esc', change: { cutoff: 'NiMH' } },
+    ]);
+    expect(changed).toEqual(['esc']);
+    expect(spare).toEqual([]);
+    expect(stays).not.toContain('esc');
   });
 });
