@@ -26,6 +26,10 @@ testRule(controllerAmps, {
       build: tub({ without: ['esc.motor'] }),
       missing: ['amps of the motor that the controller is to drive'],
     },
+    {
+      name: 'a controller that neither has a motor nor is fed',
+      build: tub({ without: ['esc.motor', 'pack.out'] }),
+    },
     { name: '8.2 A on a controller for 30 A', build: tub() },
     {
       name: 'a controller that does not state its amps',

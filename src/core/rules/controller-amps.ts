@@ -39,9 +39,10 @@ export const controllerAmps = defineRule<Message>({
       const { fitting, part } = controller;
       const motors = survey.motorsOf(fitting.id);
       if (motors.length === 0)
-        return [
-          { missing: motorToCome(controller), subjects: [fittingSubject(fitting.id)], asked: 'wiring' },
-        ];
+        // Before power reaches it there is nothing to judge at all.
+        return survey.supplyOf(fitting.id)?.status === 'fed'
+          ? [{ missing: motorToCome(controller), subjects: [fittingSubject(fitting.id)], asked: 'wiring' }]
+          : [];
       const silent = motors.filter((candidate) => !candidate.part.fullLoadAmps && !candidate.part.stallAmps);
       const missing = silent.map((each): Missing => ({
         missing: `amps at full load of the ${each.fitting.name}`,
