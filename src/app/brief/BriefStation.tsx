@@ -30,7 +30,7 @@ export function Component() {
           <>
             <BriefFields />
             <Motion context={settled} />
-            <Money />
+            <Money context={settled} />
             <Schools />
           </>
         )}

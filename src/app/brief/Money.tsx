@@ -1,16 +1,15 @@
 import TextField from '@mui/material/TextField';
+import { memo } from 'react';
 import { buildCost } from '../../core/brief/cost';
+import type { CheckContext } from '../../core/findings/context';
 import { nameList } from '../../core/words/sentences';
-import { useBuild } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useMoney, useSum } from '../state/money-store';
-import { useCheck } from '../state/use-check';
 import styles from './Side.module.css';
 
 /** What is still to be bought: whole, by stage against the limit, and by function. */
-export function Money() {
-  const { brief } = useBuild();
-  const { context } = useCheck();
+export const Money = memo(function Money({ context }: { context: CheckContext }) {
+  const { brief } = context.build;
   const items = useLocker((state) => state.items);
   const { currency, setCurrency } = useMoney();
   const sum = useSum();
@@ -69,4 +68,4 @@ export function Money() {
       />
     </section>
   );
-}
+});

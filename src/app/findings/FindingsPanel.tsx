@@ -71,7 +71,7 @@ const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
           onToggle={() => showFinding(each === chosen ? '' : each.id)}
         />
       ))}
-      <NotKnown unknowns={missing} />
+      <NotKnown check={check} unknowns={missing} />
       {accepted.length > 0 && (
         <section className={styles.group} aria-label="Accepted">
           <h3 className={styles.groupTitle}>Accepted, still true</h3>

@@ -1,18 +1,18 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import type { CheckResult } from '../../core/check/check-result';
 import { askedFacts, mostEstimated } from '../../core/findings/asked-facts';
 import type { Unknown } from '../../core/findings/finding';
 import { capital } from '../../core/words/sentences';
-import { useCheck } from '../state/use-check';
 import { AnswerDialog } from './AnswerDialog';
 import styles from './FindingsPanel.module.css';
 
 /** Facts that are missing; each opens the place where it is answered. */
-export function NotKnown({ unknowns }: { unknowns: readonly Unknown[] }) {
+export function NotKnown({ check, unknowns }: { check: CheckResult; unknowns: readonly Unknown[] }) {
   const {
     findings,
     context: { index },
-  } = useCheck();
+  } = check;
   const [asked, setAsked] = useState<Unknown>();
   const navigate = useNavigate();
   const facts = askedFacts(unknowns);

@@ -2,6 +2,7 @@ import { max, min } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { stripSeconds, type StripPoint } from './rail-strip';
+import { Figure } from '../drawing/Figure';
 import { ValueGrid } from '../drawing/ValueGrid';
 import styles from './Rehearsal.module.css';
 
@@ -33,27 +34,33 @@ export function RailStrip({ name, points, floor, seconds }: RailStripProps) {
   return (
     <section aria-label={`Volts of the ${name}`} className={styles.strip}>
       <h2 className={styles.sideTitle}>Volts of the {name}</h2>
-      <p className={styles.least}>
-        <strong className="figure">{least.toFixed(2)} V</strong> at least; it restarts under{' '}
-        <span className="figure">{floor.toFixed(1)} V</span>
-      </p>
-      <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={`The last ${stripSeconds} s`}>
-        <ValueGrid y={y} left={margin.left} right={width - margin.right} count={2} unit="V" />
-        <line
-          x1={margin.left}
-          x2={width - margin.right}
-          y1={y(floor)}
-          y2={y(floor)}
-          className={styles.floor}
-        />
-        <path d={course ?? ''} className={styles.course} />
-        <text x={margin.left} y={height - 3} className={styles.stripWords}>
-          {stripSeconds} s ago
-        </text>
-        <text x={width - margin.right} y={height - 3} textAnchor="end" className={styles.stripWords}>
-          now
-        </text>
-      </svg>
+      <Figure
+        name={`volts of the ${name}`}
+        caption={
+          <>
+            <strong className="figure">{least.toFixed(2)} V</strong> at least; it restarts under{' '}
+            <span className="figure">{floor.toFixed(1)} V</span>
+          </>
+        }
+      >
+        <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={`The last ${stripSeconds} s`}>
+          <ValueGrid y={y} left={margin.left} right={width - margin.right} count={2} unit="V" />
+          <line
+            x1={margin.left}
+            x2={width - margin.right}
+            y1={y(floor)}
+            y2={y(floor)}
+            className={styles.floor}
+          />
+          <path d={course ?? ''} className={styles.course} />
+          <text x={margin.left} y={height - 3} className={styles.stripWords}>
+            {stripSeconds} s ago
+          </text>
+          <text x={width - margin.right} y={height - 3} textAnchor="end" className={styles.stripWords}>
+            now
+          </text>
+        </svg>
+      </Figure>
     </section>
   );
 }
