@@ -6,6 +6,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMemo, useState } from 'react';
 import { candidateFaults } from '../../core/faults/candidate-faults';
 import type { Hands } from '../../core/rehearsal/hands';
+import { nameList } from '../../core/words/sentences';
 import { useBuild } from '../state/build-store';
 import { usePlanted } from '../state/planted-store';
 import { useSettings } from '../state/settings-store';
@@ -87,6 +88,9 @@ export function RehearsalView({ onBack }: { onBack: () => void }) {
           {view.metresPerSecond !== undefined && <span>{shownSpeed(view.metresPerSecond)} m/s</span>}
         </p>
       </div>
+      {view.missing.length > 0 && (
+        <p className={styles.hint}>Not in these amps and volts: {nameList(view.missing)}.</p>
+      )}
       <div className={styles.columns}>
         <div className={styles.stage}>
           {view.parts.length === 0 ? (

@@ -66,13 +66,14 @@ export class LiveBench {
         ...index.ofKind('receiver').map((receiver) => this.receiver(receiver, hands, volts(receiver))),
         ...index.ofKind('controller').map((each) => this.controller(each, volts(each), pulses)),
         ...this.servos.map((servo) => this.servo(servo, volts(servo.fitted), pulses, hands)),
-        ...index.ofKind('motor').map((motor) => this.motor(motor)),
+        ...index.ofKind('motor').map((motor) => this.motor(motor, pulses)),
         ...this.loads(volts, pulses),
       ],
       packAmps: index.ofKind('pack').reduce((sum, { fitting }) => sum + (circuit?.amps(fitting.id) ?? 0), 0),
       charge: circuit?.charge,
       metresPerSecond: circuit?.metresPerSecond,
       isUnsettled: circuit?.isUnsettled === true,
+      missing: circuit?.missing ?? [],
       news: circuit?.news().map(({ words }) => words) ?? [],
       tones,
     };
@@ -203,14 +204,22 @@ export class LiveBench {
     };
   }
 
-  private motor(motor: Fitted<'motor'>): LivePart {
+  /** Which way a motor turns against the plan; 0 with a wire of it open. */
+  private turns(id: string): number {
+    return this.model.turns(id) * (this.sound.turns(id) || 1);
+  }
+
+  private motor(motor: Fitted<'motor'>, pulses: ReadonlyMap<string, number>): LivePart {
     const { fitting } = motor;
     const { survey } = this.model;
     const driver = survey.controllerOf(fitting.id)?.fitting.id;
     const packVolts = (driver !== undefined && survey.packOf(driver)?.volts.nominal) || 0;
-    const value = this.circuit?.turning(motor, packVolts) ?? 0;
+    // Where its sheet is too silent for the sum it still turns, as far as its throttle tells.
+    const told =
+      driver === undefined || !this.circuit ? 0 : this.duty(driver, pulses) * this.turns(fitting.id);
+    const value = this.circuit?.turning(motor, packVolts) ?? told;
     const state = Math.abs(value) < seenTurning ? 'still' : value > 0 ? 'ahead' : 'astern';
-    const amps = Math.abs(this.circuit?.amps(fitting.id) ?? 0);
+    const amps = this.circuit?.amps(fitting.id);
     return {
       ...named(fitting),
       kind: 'motor',
@@ -218,7 +227,7 @@ export class LiveBench {
       state,
       value,
       pulse: undefined,
-      amps,
+      ...(amps !== undefined && { amps: Math.abs(amps) }),
       ...warmth(this.circuit, fitting.id),
     };
   }

@@ -128,10 +128,18 @@ export class LiveCircuit {
     return this.model.device.get(id)?.amps(this.x, this.course.end.time);
   }
 
-  /** How fast a motor turns, as a share of what it would turn unloaded at its pack's volts; ahead is positive. */
-  turning(motor: Fitted<'motor'>, packVolts: number): number {
+  /**
+   * How fast a motor turns, as a share of what it would turn unloaded at its pack's volts; ahead is positive. `undefined`
+   * where its sheet is too silent for the sum.
+   */
+  turning(motor: Fitted<'motor'>, packVolts: number): number | undefined {
     const found = this.model.motors.find(({ fitted }) => fitted.fitting.id === motor.fitting.id);
-    return found && packVolts > 0 ? found.device.shaft.backVolts(this.x) / packVolts : 0;
+    return found && packVolts > 0 ? found.device.shaft.backVolts(this.x) / packVolts : undefined;
+  }
+
+  /** What sheets are silent about, and the sums leave out: `amps at full load of the motor`. */
+  get missing(): readonly string[] {
+    return this.model.built.missing.map(({ words }) => words);
   }
 
   /** Degrees from its middle, and how fast it turns in degrees a second; `undefined` where its sheet is too silent. */

@@ -32,6 +32,8 @@ export interface LiveView {
   metresPerSecond: number | undefined;
   /** The solver could not follow it any further. */
   isUnsettled: boolean;
+  /** What sheets are silent about, and the amps and volts leave out. */
+  missing: readonly string[];
   /** What has just happened, in sentences: a fuse, too much heat, a cut-off. */
   news: string[];
   /** Tones sounded in this step, by controller. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { changed, runs } from '../../../tests/kit/any-build';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
-import { tub } from '../../../tests/kit/tub';
+import { tub, withoutFigure } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
 import type { Harm } from '../faults/fault';
 import type { Build } from '../plan/build';
@@ -291,6 +291,23 @@ describe('the solver in it', () => {
       ]),
     ).toBe('astern');
     expect(wired(([a, b]) => [a!, { ...b!, state: 'lifted' }])).toBe('still');
+  });
+
+  it('turns a motor whose sheet is silent as far as its throttle tells, and says what the sums leave out', () => {
+    const silent = tub({
+      sheets: {
+        'motor-brushed-620': (part) => withoutFigure('stallAmps')(withoutFigure('fullLoadAmps')(part)),
+      },
+    });
+    const { stick, wait, part, view } = person(silent);
+    wait(4);
+    expect(part('motor').state).toBe('still');
+    stick('drive', 0.6);
+    wait(0.5);
+    expect(part('motor')).toMatchObject({ state: 'ahead', value: 0.6 });
+    expect(part('motor').amps).toBeUndefined();
+    expect(view().missing).toEqual(['amps at full load of the motor']);
+    expect(person(tub()).view().missing).toEqual([]);
   });
 
   it('tells once of a fuse that blows, and all behind it is dead', () => {
