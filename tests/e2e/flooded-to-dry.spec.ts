@@ -80,8 +80,12 @@ test('a finding shows its working, its parts and its leads', async ({ page }) =>
 
 test('a stop needs a reason to be accepted', async ({ page }) => {
   await openTug(page, '/loom?well=control');
-  await page.getByRole('button', { name: 'Accept with a reason' }).click();
   const dialog = page.getByRole('dialog');
+  // The list of findings may just be drawn anew.
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Accept with a reason' }).click({ timeout: 3_000 });
+    await expect(dialog).toBeVisible({ timeout: 2_000 });
+  }).toPass();
   await expect(dialog.getByRole('button', { name: 'Accept' })).toBeDisabled();
   await dialog.getByLabel('Why you accept a stop').fill('The receiver is being swapped tomorrow');
   await dialog.getByRole('button', { name: 'Accept' }).click();
