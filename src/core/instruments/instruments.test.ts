@@ -155,6 +155,14 @@ describe('a recording as a table', () => {
     expect(readRecording(writeRecording(lines))).toEqual({ ok: true, value: lines });
   });
 
+  it('keeps a reading below zero, which a table for spreadsheets quotes', () => {
+    const turned: BenchLine[] = [{ at: 1, kind: 'volts', of: 'meter', name: '-rail', value: -4.98 }];
+    const { heads, rows } = recordingTable(turned);
+    const quoted = rows.map((row) => row.map((cell) => cell.replace(/^(?=[=+\-@])/, "'")));
+    expect(quoted[0]).toContain("'-4.98");
+    expect(readRecordingTable([heads, ...quoted])).toEqual({ ok: true, value: turned });
+  });
+
   it.each([
     ['no heads', [['1', '2']], 'line 1'],
     [

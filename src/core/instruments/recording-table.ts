@@ -30,7 +30,7 @@ export function readRecordingTable(rows: readonly (readonly string[])[]): Result
     JSON.stringify(
       Object.fromEntries(
         heads.map((head) => {
-          const cell = (row[named.indexOf(head)] ?? '').trim();
+          const cell = unescaped((row[named.indexOf(head)] ?? '').trim());
           const isNumber = (head === 'at' || head === 'value') && cell !== '';
           return [head, isNumber ? Number(cell) : cell];
         }),
@@ -44,3 +44,6 @@ export function readRecordingTable(rows: readonly (readonly string[])[]): Result
   const read = readRecording([JSON.stringify(benchHead), ...told].join('\n'));
   return read.ok ? success(read.value) : read;
 }
+
+/** A cell without the quote that keeps a spreadsheet from taking it for a formula: below zero a reading has one. */
+const unescaped = (cell: string): string => cell.replace(/^'(?=[=+\-@])/, '');
