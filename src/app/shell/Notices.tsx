@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { useBuild } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
 import { storeAgain, useSaveState } from '../state/saving';
 import { useUpdate } from '../state/updates';
 import { downloadBuild } from './build-files';
@@ -7,7 +7,6 @@ import styles from './Notices.module.css';
 
 /** What stands above every screen until it is dealt with: work that is not stored, a newer version. */
 export function Notices() {
-  const build = useBuild();
   const { state: saveState, why } = useSaveState();
   const take = useUpdate((state) => state.take);
   return (
@@ -23,7 +22,7 @@ export function Notices() {
       {saveState === 'failed' && (
         <div className={styles.trouble} role="alert">
           <p>The last change is not stored: {why}. It is tried again by itself; you can go on meanwhile.</p>
-          <Button size="small" onClick={() => downloadBuild(build)}>
+          <Button size="small" onClick={() => downloadBuild(useBuildStore.getState().build!)}>
             Save this build as a file
           </Button>
         </div>

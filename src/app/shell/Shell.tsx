@@ -1,5 +1,5 @@
 import { useIsFetching } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
 import { Outlet } from 'react-router';
 import { FindingsPanel } from '../findings/FindingsPanel';
 import { CommandPalette } from '../help/CommandPalette';
@@ -34,8 +34,9 @@ export function Shell() {
   const isWide = useIsWide();
   const { isChosen, close } = usePanel();
   const help = useHelp();
+  const openPalette = useCallback(() => setPaletteOpen(true), []);
   useShortcuts({
-    onCommands: () => setPaletteOpen(true),
+    onCommands: openPalette,
     onHelp: help.open,
     onEscape: !isWide && isChosen ? close : undefined,
   });
@@ -43,7 +44,6 @@ export function Shell() {
   const recordKey = useBuildStore((state) => state.recordKey);
   const backup = useBackup((state) => state.backup);
   const settings = useSettingsDialog();
-  const isWorking = useIsFetching() > 0;
   const isDone = useDone(({ done }) => done !== undefined);
   const rehearsal = useTrialFindings((state) => state.rehearsal);
   return (
@@ -53,17 +53,17 @@ export function Shell() {
       </a>
       <ScreenNews />
       <header className={styles.header}>
-        <NameBlock onCommands={() => setPaletteOpen(true)} />
+        <NameBlock onCommands={openPalette} />
         <HullStrip />
       </header>
       <StationNav />
-      <main className={styles.main} aria-busy={isWorking}>
+      <Main>
         <Notices />
         <GuideBar />
         <div id="screen" className={styles.screen} tabIndex={-1}>
           <Outlet />
         </div>
-      </main>
+      </Main>
       {(isWide || isChosen) && (
         <aside className={isWide ? styles.panel : `${styles.panel} ${styles.over}`} aria-label="Findings">
           <FindingsPanel {...(!isWide && { onClose: close })} />
@@ -97,5 +97,15 @@ export function Shell() {
       <Refusal />
       {isPaletteOpen && <CommandPalette onClose={() => setPaletteOpen(false)} />}
     </div>
+  );
+}
+
+/** Each answer of a worker that comes or is asked for draws this alone, not the frame. */
+function Main({ children }: { children: ReactNode }) {
+  const isWorking = useIsFetching() > 0;
+  return (
+    <main className={styles.main} aria-busy={isWorking}>
+      {children}
+    </main>
   );
 }

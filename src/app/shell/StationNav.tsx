@@ -1,9 +1,10 @@
+import { memo } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { stations } from './stations';
 import { useIsWide } from './use-is-wide';
 import styles from './StationNav.module.css';
 
-export function StationNav() {
+export const StationNav = memo(function StationNav() {
   const isWide = useIsWide();
   const params = new URLSearchParams(useLocation().search);
   // Who goes on to another station wants to see it, not what lay over the last one.
@@ -23,4 +24,4 @@ export function StationNav() {
       ))}
     </nav>
   );
-}
+});
