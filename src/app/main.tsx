@@ -11,10 +11,13 @@ import { keepHistory } from './state/history-keeping';
 import { followLocker } from './state/locker-store';
 import { tellOfFailures } from './state/refusal-store';
 import { saveEachChange } from './state/saving';
+import { showEachChange } from './state/shown-build';
 import { keepOffline } from './state/updates';
+import { checkOf } from './state/use-check';
 import { BenchProvider } from './theme/BenchProvider';
 
 saveEachChange();
+showEachChange(checkOf);
 followLocker();
 keepHistory();
 tellOfFailures();

@@ -9,6 +9,7 @@ import type { Placement } from '../../core/plan/placement';
 import { placeEdit } from '../../core/put-right/place-part';
 import { SavePicture } from '../drawing/SavePicture';
 import { useBuildStore } from '../state/build-store';
+import { showNow } from '../state/shown-build';
 import { useCheck } from '../state/use-check';
 import { BalanceFigures } from './BalanceFigures';
 import { BerthsPicture } from './BerthsPicture';
@@ -51,6 +52,8 @@ export function Component() {
   const put = (fitting: string, place: Placement) => {
     setDraft(undefined);
     apply(`move the ${index.get(fitting).fitting.name}`, [placeEdit(fitting, place)]);
+    // Not where it was for a moment, once the hand lets go of it.
+    showNow();
   };
   const drawn = ({ id, edges }: RoomDraft) => {
     if (!inside) return;
@@ -61,6 +64,7 @@ export function Component() {
         inside: id === undefined ? withShelf(inside, edges) : withMovedRoom(inside, id, edges),
       },
     ]);
+    showNow();
   };
   if (!inside)
     return (

@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import { freshFunctionId } from '../../core/brief/function-chain';
 import { presetsFor, type FunctionPreset } from '../../core/brief/function-presets';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import styles from './AddFunction.module.css';
 
 /** The usual functions of this kind of model, a click each. */

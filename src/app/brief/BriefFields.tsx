@@ -4,7 +4,8 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { memo } from 'react';
 import { driveArrangements, exposures, type Brief } from '../../core/plan/brief';
-import { useBuildPart, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
+import { useBuildPart } from '../state/shown-build';
 import { NumberField } from './NumberField';
 import styles from './Side.module.css';
 

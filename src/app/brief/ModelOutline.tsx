@@ -1,7 +1,7 @@
 import type { ModelKind } from '../../core/plan/build';
 import type { FunctionRole } from '../../core/plan/model-function';
 import type { FunctionChain } from '../../core/brief/function-chain';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import styles from './ModelOutline.module.css';
 
 /** Side views in a box of 520 by 120, bow or nose to the right. */

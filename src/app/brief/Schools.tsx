@@ -2,7 +2,8 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { memo } from 'react';
 import { schools } from '../../core/brief/schools';
-import { useBuildPart, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
+import { useBuildPart } from '../state/shown-build';
 import { Explained } from '../help/Explained';
 import styles from './Side.module.css';
 

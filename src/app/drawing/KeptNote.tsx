@@ -1,7 +1,8 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { StepNote } from '../../core/plan/records';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { PhotoButton } from './PhotoButton';
 
 interface KeptNoteProps {

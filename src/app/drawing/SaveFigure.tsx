@@ -4,7 +4,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { fileNameOf } from '../../core/words/file-name';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { pictureForms, savePicture, type PictureForm } from './save-picture';
 
 /** In the caption of a figure: saves the picture that stands in it, with the caption over it. */

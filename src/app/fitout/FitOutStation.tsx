@@ -7,7 +7,7 @@ import { useCheck } from '../state/use-check';
 import { FoundView } from '../refit/FoundView';
 import { RefitView } from '../refit/RefitView';
 import { RehearsalView } from '../rehearsal/RehearsalView';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { FaultFinder } from './FaultFinder';
 import { StepInHand } from './StepInHand';
 import { StepList } from './StepList';

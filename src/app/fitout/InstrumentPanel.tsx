@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { lineUnits, type BenchLine } from '../../core/instruments/bench-line';
 import { recordingTable, writeRecording } from '../../core/instruments/recording-table';
 import type { Step } from '../../core/procedure/step';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { fileNameOf } from '../../core/words/file-name';
 import { SaveCsv } from '../lists/SaveCsv';
 import { downloadText } from '../shell/build-files';

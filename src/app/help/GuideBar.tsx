@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { usePreviewStore } from '../state/preview-store';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';

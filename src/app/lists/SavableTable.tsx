@@ -3,7 +3,7 @@ import { unparse } from 'papaparse';
 import { useRef, type ReactNode } from 'react';
 import { fileNameOf } from '../../core/words/file-name';
 import { downloadText } from '../shell/build-files';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 
 /** A table with a button below it that saves it as CSV, as it stands on the screen. */
 export function SavableTable({ name, children }: { name: string; children: ReactNode }) {

@@ -3,7 +3,7 @@ import { unparse } from 'papaparse';
 import type { SheetTable } from '../../core/sheet/sheet-table';
 import { fileNameOf } from '../../core/words/file-name';
 import { downloadText } from '../shell/build-files';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 
 /** Saves a table as CSV, one that is long only once it is asked for; a cell that a spreadsheet would take for a formula is escaped. */
 export function SaveCsv({ table }: { table: SheetTable | (() => SheetTable) }) {

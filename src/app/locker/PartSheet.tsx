@@ -7,7 +7,7 @@ import { fitPart } from '../../core/brief/fit-part';
 import type { LockerItem } from '../../core/locker/locker-item';
 import { sheetCurve } from '../../core/locker/sheet-curve';
 import { capital } from '../../core/words/sentences';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { applyAndSay } from '../state/done-store';
 import { usePlugName, useSettings } from '../state/settings-store';
 import { useLocker } from '../state/locker-store';

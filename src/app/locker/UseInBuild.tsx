@@ -4,7 +4,7 @@ import { previewWords } from '../../core/check/preview';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { correctSheet } from '../../core/put-right/swap-part';
 import type { Patch } from '../../core/plan/patch';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { applyAndSay } from '../state/done-store';
 import { usePreviews } from '../state/use-offers';
 import styles from './PartSheet.module.css';

@@ -5,7 +5,7 @@ import { carrierId } from '../../core/plan/component-id';
 import { exchange, isOfSameForm } from '../../core/put-right/swap-part';
 import type { PartSpec } from '../../core/parts/part-spec';
 import type { Patch } from '../../core/plan/patch';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { usePreviews } from '../state/use-offers';

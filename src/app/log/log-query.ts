@@ -6,7 +6,7 @@ import type { Result } from '../../core/result';
 import { outingsOf } from '../../core/trial/outings';
 import { usualTask, type TrialTask } from '../../core/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { revisionOf } from '../state/revision';
 
 /** The outing that an entry is held against, in the air of that day. */

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { fileNameOf } from '../../core/words/file-name';
 import { SavePicture } from '../drawing/SavePicture';
 import type { Zoom } from '../drawing/use-zoom';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { FindPart } from './FindPart';
 import { MenuButton } from './MenuButton';
 import type { Trace } from './trace';

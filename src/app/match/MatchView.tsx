@@ -8,7 +8,7 @@ import { stocks, type Stock } from '../../core/match/roles';
 import type { MatchTask } from '../../core/match/match-build';
 import { capital, nameList } from '../../core/words/sentences';
 import { NumberField } from '../brief/NumberField';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { useLocker } from '../state/locker-store';
 import { KeptRoles } from './KeptRoles';
 import { OfferTable } from './OfferTable';

@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import type { Offer } from '../../core/match/match-build';
 import { capital } from '../../core/words/sentences';
 import { runTimeWords } from '../../core/quantity/run-time-words';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { applyAndSay } from '../state/done-store';
 import { addAndOpen } from '../state/open-build';
 import { useSum } from '../state/money-store';

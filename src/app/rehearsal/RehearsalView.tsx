@@ -7,7 +7,7 @@ import { useMemo, useState } from 'react';
 import { candidateFaults } from '../../core/faults/candidate-faults';
 import type { Hands } from '../../core/rehearsal/hands';
 import { nameList } from '../../core/words/sentences';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { usePlanted } from '../state/planted-store';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';

@@ -23,7 +23,7 @@ import { version } from '../../../package.json';
 import { LoomDrawing } from '../loom/LoomDrawing';
 import { useLoomLayout } from '../loom/use-loom-layout';
 import { downloadText } from '../shell/build-files';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { useLocker } from '../state/locker-store';
 import { useMoney } from '../state/money-store';
 import { usePlugName, useSettings } from '../state/settings-store';

@@ -8,7 +8,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { fileSuffix } from '../../core/file/read-file';
-import { useBuild, useBuildStore } from '../state/build-store';
+import { useBuildStore } from '../state/build-store';
+import { useBuildPart } from '../state/shown-build';
 import { demos, openDemo, openStored, type DemoId } from '../state/open-build';
 import { repository } from '../state/saving';
 import { canShareFiles, downloadBuild, importFile, shareBuild } from './build-files';
@@ -18,7 +19,7 @@ const demoIds = Object.keys(demos) as DemoId[];
 
 /** The name of the open build; a click opens stored builds, demos, import and export. */
 export function BuildMenu() {
-  const build = useBuild();
+  const openName = useBuildPart(({ name }) => name);
   const recordKey = useBuildStore((state) => state.recordKey);
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const fileInput = useRef<HTMLInputElement>(null);
@@ -52,7 +53,7 @@ export function BuildMenu() {
         endIcon={<ExpandMore />}
         onClick={(event) => open(event.currentTarget)}
         aria-haspopup="menu"
-        aria-label={`Build: ${build.name}`}
+        aria-label={`Build: ${openName}`}
         sx={{
           ml: -0.6,
           py: 0,
@@ -63,7 +64,7 @@ export function BuildMenu() {
           whiteSpace: 'nowrap',
         }}
       >
-        <span style={{ overflow: 'hidden', textOverflow: 'ellipsis' }}>{build.name}</span>
+        <span style={{ overflow: 'hidden', textOverflow: 'ellipsis' }}>{openName}</span>
       </Button>
       <Menu anchorEl={anchor} open={anchor !== null} onClose={close} slotProps={{ list: { dense: true } }}>
         <MenuItem
@@ -121,7 +122,7 @@ export function BuildMenu() {
         <MenuItem
           onClick={() => {
             close();
-            downloadBuild(build);
+            downloadBuild(useBuildStore.getState().build!);
           }}
         >
           Export this build
@@ -130,7 +131,7 @@ export function BuildMenu() {
           <MenuItem
             onClick={() => {
               close();
-              void shareBuild(build);
+              void shareBuild(useBuildStore.getState().build!);
             }}
           >
             Share this build…

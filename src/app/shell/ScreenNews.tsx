@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
 import { wells, wellNames, type Well, type WellReport } from '../../core/findings/wells';
 import { wellWords } from '../hull/well-words';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { useCheck } from '../state/use-check';
 import { stations } from './stations';
 

@@ -87,17 +87,3 @@ export function useHistory() {
     redoWords: temporalState.futureStates.at(-1)?.lastAction ?? '',
   };
 }
-
-/** The open build. Screens are only shown once there is one. */
-export function useBuild(): Build {
-  const build = useBuildStore((state) => state.build);
-  if (!build) throw new Error('no build is open');
-  return build;
-}
-
-/** A part of the open build: what shows only that need not be drawn again when the rest changes. */
-export const useBuildPart = <Value>(read: (build: Build) => Value): Value =>
-  useBuildStore(({ build }) => {
-    if (!build) throw new Error('no build is open');
-    return read(build);
-  });

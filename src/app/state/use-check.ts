@@ -3,7 +3,7 @@ import type { Build } from '../../core/plan/build';
 import { checkBuild, withFindings } from '../../core/check/check-build';
 import type { CheckResult } from '../../core/check/check-result';
 import type { Finding } from '../../core/findings/finding';
-import { useBuild } from './build-store';
+import { useBuild } from './shown-build';
 import { useTrialFindings } from './trial-findings-store';
 import { useLocker } from './locker-store';
 

@@ -1,19 +1,20 @@
 import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { proxy } from 'comlink';
+import { useDeferredValue } from 'react';
 import type { PatchPreview } from '../../core/check/preview';
 import type { FaultTable } from '../../core/faults/fault-table';
 import type { Finding } from '../../core/findings/finding';
 import type { Patch } from '../../core/plan/patch';
 import type { Asked, ProposedPlaces, ProposedWiring } from '../../workers/check-jobs';
 import { checkWorker } from '../../workers/check-worker';
-import { useBuild } from './build-store';
+import { useBuild } from './shown-build';
 import { useLocker } from './locker-store';
 import { revisionOf } from './revision';
 import { checkOf } from './use-check';
 
-/** The open build as the worker is asked about it. */
+/** The open build as the worker is asked about it, once an edit has been shown: it is copied as it is sent there. */
 function useAsked(): Asked {
-  const build = useBuild();
+  const build = useDeferredValue(useBuild());
   const { parts, costs } = useLocker();
   return { revision: `${revisionOf(build)}/${revisionOf(parts)}`, build, shelf: { parts, costs } };
 }

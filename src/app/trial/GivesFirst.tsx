@@ -2,7 +2,7 @@ import { useQueries } from '@tanstack/react-query';
 import { pushes, type GiveWay, type Push } from '../../core/trial/first-to-give';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { revisionOf } from '../state/revision';
 import styles from './Side.module.css';
 

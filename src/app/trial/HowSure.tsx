@@ -6,7 +6,7 @@ import type { Influence, Spread } from '../../core/trial/tolerance';
 import type { TrialResult } from '../../core/trial/trial-result';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { toleranceRun } from '../../workers/trial-crew';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { revisionOf } from '../state/revision';
 import styles from './Side.module.css';
 

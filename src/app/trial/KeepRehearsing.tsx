@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { trialFindings } from '../../core/trial/trial-findings';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { useTrialFindings, type Rehearsal } from '../state/trial-findings-store';
 import { checkOf } from '../state/use-check';
 import { useTrial } from './use-trial';

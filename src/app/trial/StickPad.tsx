@@ -6,7 +6,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { ModelFunction } from '../../core/plan/model-function';
 import type { Outing } from '../../core/plan/outing';
 import { recordedOuting } from '../../core/trial/track-edits';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import styles from './OutingEditor.module.css';
 
 /** Readings a second while recording, and most seconds of it. */

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { choicesOf, type Choice, type ChoicePoint } from '../../core/trial/choice-bench';
 import type { TrialTask } from '../../core/trial/trial-task';
 import { choiceRun } from '../../workers/trial-crew';
-import { useBuild } from '../state/build-store';
+import { useBuild } from '../state/shown-build';
 import { revisionOf } from '../state/revision';
 
 /** What can be chosen on the open build, and what the outing makes of each value of one choice. */
