@@ -79,17 +79,14 @@ export class LiveBench {
     };
   }
 
-  /** The model with its pack in; another one each time that it goes in, or that the model comes off its stand. */
+  /** The model with its pack in: another where it goes in, and one that carries on where it comes off its stand. */
   private powered({ isPackIn, isUnderWay = false }: Hands): LiveCircuit | undefined {
     if (!isPackIn) return (this.circuit = undefined);
     if (!this.circuit || isUnderWay !== this.isUnderWay) {
       this.isUnderWay = isUnderWay;
       const degrees = new Map(this.servos.map(({ fitted, degrees }) => [fitted.fitting.id, degrees]));
-      const awake = new Set(
-        [...(this.circuit?.receivers ?? [])].flatMap(([id, { isUp }]) => (isUp ? [id] : [])),
-      );
       const context = checkContext(this.model.build, []);
-      this.circuit = new LiveCircuit(this.model, context, isUnderWay, { degrees, awake });
+      this.circuit = new LiveCircuit(this.model, context, isUnderWay, degrees, this.circuit);
     }
     return this.circuit;
   }

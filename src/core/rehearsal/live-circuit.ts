@@ -2,6 +2,7 @@ import type { Conditions } from '../circuit/conditions';
 import { Estimates } from '../circuit/estimates';
 import type { FaultyModel } from '../faults/faulty-model';
 import type { CheckContext } from '../findings/context';
+import { PtcFuse } from '../network/devices/ptc-fuse';
 import { Hand } from '../network/hand';
 import type { Fitted } from '../survey/build-index';
 import { Course } from '../transient/course';
@@ -37,17 +38,21 @@ export class LiveCircuit {
   private readonly course: Course;
   private readonly hands = new Map<string, Hand>();
   private readonly told = new Set<string>();
+  /** What had happened for good before it began, and is no news. */
+  private readonly over = new Set<string>();
   private isLost = false;
 
   /**
    * @param isUnderWay in the water or on the road, and not on its stand
-   * @param before where each servo stands, and which receivers are awake, as it begins
+   * @param degrees where each servo stands as it begins
+   * @param last the model as it was on its stand, or off it: what has run down, got warm, blown or woken up stays so
    */
   constructor(
     private readonly faulty: FaultyModel,
     context: CheckContext,
     isUnderWay: boolean,
-    { degrees, awake }: { degrees: ReadonlyMap<string, number>; awake: ReadonlySet<string> },
+    degrees: ReadonlyMap<string, number>,
+    last?: LiveCircuit,
   ) {
     const { charge = usual.charge } = faulty.harm;
     this.model = runningModel(
@@ -67,9 +72,10 @@ export class LiveCircuit {
     this.receivers = new Map(
       receivers.map((each) => [
         each.fitted.fitting.id,
-        new LiveReceiver(each, awake.has(each.fitted.fitting.id)),
+        new LiveReceiver(each, last?.receivers.get(each.fitted.fitting.id)?.isUp === true),
       ]),
     );
+    if (last) this.carryOn(last.model);
     this.course = new Course(network, manner, (x) => {
       for (const { device } of servos) x[device.angleIndex] = (degrees.get(device.id) ?? 0) / radian;
     });
@@ -179,12 +185,32 @@ export class LiveCircuit {
       .flatMap((watcher) => watcher.events())
       .filter(({ kind, subject, at }) => {
         const key = `${kind} ${subject} ${at}`;
-        return !this.told.has(key) && this.told.add(key);
+        return !this.over.has(`${kind} ${subject}`) && !this.told.has(key) && this.told.add(key);
       });
   }
 
   private get x(): Float64Array {
     return this.course.now;
+  }
+
+  /** Takes over from a model of the same parts what the time with its pack in has done to them. */
+  private carryOn(last: RunningModel): void {
+    const { packs, heats, device } = this.model;
+    for (const { pack, discharge } of packs) {
+      const before = last.packs.find((each) => each.pack.fitting.id === pack.fitting.id)?.discharge;
+      if (before) discharge?.begin(before.charge);
+      if (before?.charge === 0) this.over.add(`empty ${pack.fitting.id}`);
+    }
+    for (const heat of heats) {
+      const before = last.heats.find(({ node }) => node.id === heat.node.id);
+      if (before) heat.celsius = before.celsius;
+    }
+    for (const [id, fuse] of device) {
+      const before = last.device.get(id);
+      if (!(fuse instanceof PtcFuse && before instanceof PtcFuse)) continue;
+      fuse.isBlown = before.isBlown;
+      if (fuse.isBlown) this.over.add(`fuse ${id}`);
+    }
   }
 
   /** Moves the hands. @returns whether any bends the line of what drives the network */

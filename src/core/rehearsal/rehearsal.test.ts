@@ -245,6 +245,30 @@ describe('the solver in it', () => {
     expect(tones).toHaveLength(before);
   });
 
+  it('keeps what has run down and got warm when the model goes back on its stand', () => {
+    const { wait, set, stick, part, view } = person(tub());
+    set({ isUnderWay: true });
+    wait(4);
+    stick('drive', 1);
+    wait(60);
+    stick('drive', 0);
+    wait(0.1);
+    const [charge, celsius] = [view().charge!, part('motor').celsius!];
+    expect(charge).toBeLessThan(0.899);
+    expect(celsius).toBeGreaterThan(21);
+    set({ isUnderWay: false });
+    wait(0.2);
+    expect(view().charge).toBeLessThanOrEqual(charge);
+    expect(view().charge).toBeGreaterThan(charge - 1e-3);
+    expect(Math.abs(part('motor').celsius! - celsius)).toBeLessThan(0.2);
+    // Out and in again is a pack fresh off the charger, in a model that has cooled.
+    set({ isPackIn: false });
+    wait(1);
+    set({ isPackIn: true });
+    wait(1);
+    expect(view().charge).toBeGreaterThan(0.899);
+  });
+
   it('agrees with the trial on how fast a model goes and what it draws', () => {
     const build = demoBuild('harbour-tug');
     const context = checkContext(build, []);
@@ -310,7 +334,7 @@ describe('the solver in it', () => {
     expect(person(tub()).view().missing).toEqual([]);
   });
 
-  it('tells once of a fuse that blows, and all behind it is dead', () => {
+  it('tells once of a fuse that blows, and all behind it is dead, on the stand too', () => {
     const crawler = soundBuilds['crawler with a fuse and a hand switch']!;
     const thin: Build = {
       ...crawler,
@@ -325,8 +349,13 @@ describe('the solver in it', () => {
     live.stick(drive.id, 1);
     live.wait(6);
     expect(live.news.filter((words) => words.includes('blows'))).toHaveLength(1);
-    expect(live.view().packAmps).toBeCloseTo(0, 2);
-    expect(live.view().parts.filter(({ kind }) => kind === 'receiver')[0]!.state).toBe('dark');
+    for (const isUnderWay of [true, false, true]) {
+      live.set({ isUnderWay });
+      live.wait(1);
+      expect(live.view().packAmps).toBeCloseTo(0, 2);
+      expect(live.view().parts.filter(({ kind }) => kind === 'receiver')[0]!.state).toBe('dark');
+    }
+    expect(live.news.filter((words) => words.includes('blows'))).toHaveLength(1);
   });
 });
 

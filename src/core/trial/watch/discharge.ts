@@ -19,6 +19,7 @@ interface DischargeParts {
 export class Discharge implements Watcher {
   charge: number;
   mostAmps = 0;
+  private start: number;
   /** Ampere-seconds that went out. */
   given = 0;
   private lastAmps = 0;
@@ -27,8 +28,13 @@ export class Discharge implements Watcher {
   private readonly stretches = new Stretches(1);
 
   constructor(private readonly parts: DischargeParts) {
-    this.charge = parts.charge;
+    this.start = this.charge = parts.charge;
     this.floor = cellVolts(parts.pack.chemistry).floor;
+  }
+
+  /** Begins with another charge, 0 to 1, before anything has gone out. */
+  begin(charge: number): void {
+    this.start = this.charge = charge;
   }
 
   look(moment: Moment): boolean {
@@ -36,7 +42,7 @@ export class Discharge implements Watcher {
     const amps = source.amps(moment.x);
     this.given += moment.step * ((amps + this.lastAmps) / 2);
     this.lastAmps = amps;
-    this.charge = Math.max(this.parts.charge - this.given / (3600 * ampHours), 0);
+    this.charge = Math.max(this.start - this.given / (3600 * ampHours), 0);
     const wasEmpty = this.emptySince !== undefined;
     if (this.charge <= 0) this.emptySince ??= moment.time;
     // What is drawn beyond the last of the charge comes from nowhere.
