@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { changed, runs } from '../../../tests/kit/any-build';
 import { demoBuild } from '../../../tests/kit/demo-builds';
+import { filming } from '../../../tests/kit/filming';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
@@ -56,6 +57,19 @@ describe('what tests show under a fault', () => {
     ['a look at the plug', boat, 'plug-turned:rudder-lead--rx-1', 'plug:rudder-lead--rx-1', 'turned'],
   ] satisfies [string, Build, string | RegExp, string, string][])('%s', (_, build, fault, test, seen) => {
     expect(shows(build, fault, test)).toBe(seen);
+  });
+
+  it('speak of each radio by itself: the one of the camera has lost its receiver, and the boat steers on', () => {
+    const camera = filming({ protocol: 'ness link' });
+    const lost = (test: string) => shows(camera, 'unbound:camera-tx', test);
+    expect(lost('lamp:camera-rx')).toBe('searching');
+    expect(lost('lamp:rx')).toBe('steady');
+    expect(lost('stick:pan:pan-servo')).toBe('nothing');
+    expect(lost('stick:steer:rudder')).toBe('asPlanned');
+    expect(shows(camera, 'unbound', 'lamp:camera-rx')).toBe('steady');
+    expect(shows(camera, 'wrong-link:camera-tx', 'link:camera-tx')).toBe('notAsPlanned');
+    const look = tableOf(camera).tests.find(({ id }) => id === 'link:camera-tx')!;
+    expect(look.words).toMatch(/^Look at the display of the camera transmitter: .*, and ness link\?$/);
   });
 
   it('read volts from the solved network', () => {

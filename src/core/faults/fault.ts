@@ -10,8 +10,8 @@ export interface Harm {
   ohms?: { wire: string; ohms: number };
   /** Charge of the packs, 0 to 1. */
   charge?: number;
-  /** The receiver does not hear its transmitter. */
-  isUnbound?: boolean;
+  /** Receivers that do not hear their transmitter, by id. */
+  deaf?: readonly string[];
   /** A servo that turns inside, and whose arm stands still. */
   stripped?: string;
   /** A controller that takes its pack for empty as soon as it works. */

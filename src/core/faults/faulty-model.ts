@@ -153,7 +153,12 @@ export class FaultyModel {
   /** Whether the receiver that a part listens to is awake, and hears. */
   isHeard(device: string): boolean {
     const path = this.survey.signalOf(device);
-    return path !== undefined && !this.harm.isUnbound && this.isAwake(path.receiver);
+    return path !== undefined && !this.isDeaf(path.receiver) && this.isAwake(path.receiver);
+  }
+
+  /** Whether a receiver hears no transmitter, however awake it is. */
+  isDeaf({ fitting }: Fitted): boolean {
+    return this.harm.deaf?.includes(fitting.id) === true;
   }
 
   /** The pulse at a part in µs, with one function's control somewhere and the others let go; `undefined` where none comes. */

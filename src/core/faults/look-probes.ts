@@ -95,14 +95,14 @@ function wordsOf(context: CheckContext, sort: string, id: string): string {
     case 'volts-set':
       return `Pack out. Look what volts the regulator of the ${name} is set to: jumper, button or card.`;
     default:
-      return `Look at the display of the transmitter: the memory of this model${linkOf(context)}?`;
+      return `Look at the display of the ${name}: the memory of this model${linkOf(context, id)}?`;
   }
 }
 
 const pinWords: Record<string, string> = { a: 'the first', b: 'the second', c: 'the third' };
 
-function linkOf({ index }: CheckContext): string {
-  const [transmitter] = index.ofKind('transmitter');
+function linkOf({ index }: CheckContext, transmitterId: string): string {
+  const transmitter = index.ofKind('transmitter').find(({ fitting }) => fitting.id === transmitterId);
   const link = transmitter && (transmitter.fitting.protocol ?? transmitter.part.protocols[0]);
   return link === undefined ? '' : `, and ${link}`;
 }

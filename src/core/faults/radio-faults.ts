@@ -2,6 +2,7 @@ import type { CheckContext } from '../findings/context';
 import type { ChannelSetting } from '../plan/channel-setting';
 import { settingOf, usedChannels } from '../radio/channel-inputs';
 import { radioHeardBy, radiosOf, type Radio } from '../radio/radios';
+import { nameList } from '../words/sentences';
 import { weights, type Fault, type Harm } from './fault';
 
 /** µs that a neutral is off by when a controller refuses to arm: well outside what it takes for neutral. */
@@ -15,18 +16,25 @@ export const radioFaults = (context: CheckContext): Fault[] => [
   ...channelFaults(context),
 ];
 
-function linkFaults({ index }: CheckContext): Fault[] {
-  const [transmitter] = index.ofKind('transmitter');
-  const receivers = index.ofKind('receiver');
+/** Each radio may have lost its receivers, and may be set to another model or link. */
+const linkFaults = (context: CheckContext): Fault[] =>
+  radiosOf(context).flatMap((radio) => linkFaultsOf(context, radio));
+
+function linkFaultsOf(context: CheckContext, { transmitter, owner }: Radio): Fault[] {
+  const receivers = context.index
+    .ofKind('receiver')
+    .filter((each) => radioHeardBy(context, each).owner === owner);
   if (!transmitter || receivers.length === 0) return [];
-  const names = receivers.map(({ fitting }) => fitting.name).join(' and ');
-  const touches = [transmitter.fitting.id, ...receivers.map(({ fitting }) => fitting.id)];
-  const harm: Harm = { isUnbound: true };
+  const names = nameList(receivers.map(({ fitting }) => fitting.name));
+  const { id, name, protocol } = transmitter.fitting;
+  const touches = [id, ...receivers.map(({ fitting }) => fitting.id)];
+  const harm: Harm = { deaf: receivers.map(({ fitting }) => fitting.id) };
   const { protocols, modelMemories = 1 } = transmitter.part;
+  const key = owner === undefined ? '' : `:${owner}`;
   return [
     {
-      id: 'unbound',
-      label: `The ${names} is not bound to the ${transmitter.fitting.name}`,
+      id: `unbound${key}`,
+      label: `The ${names} ${receivers.length > 1 ? 'are' : 'is'} not bound to the ${name}`,
       weight: weights.link,
       harm,
       seen: {},
@@ -36,12 +44,12 @@ function linkFaults({ index }: CheckContext): Fault[] {
     ...(protocols.length > 1 || modelMemories > 1
       ? [
           {
-            id: 'wrong-link',
-            label: `The ${transmitter.fitting.name} is on another ${protocols.length > 1 ? 'protocol or model memory' : 'model memory'}`,
+            id: `wrong-link${key}`,
+            label: `The ${name} is on another ${protocols.length > 1 ? 'protocol or model memory' : 'model memory'}`,
             weight: weights.link,
             harm,
-            seen: { 'link:transmitter': 'notAsPlanned' },
-            cure: `Set the ${transmitter.fitting.name} to the memory of this model${protocols.length > 1 ? ` and to ${transmitter.fitting.protocol ?? protocols[0]}` : ''}.`,
+            seen: { [`link:${id}`]: 'notAsPlanned' },
+            cure: `Set the ${name} to the memory of this model${protocols.length > 1 ? ` and to ${protocol ?? protocols[0]}` : ''}.`,
             touches,
           },
         ]

@@ -33,7 +33,7 @@ const lampProbe = (receiver: Fitted): Probe => ({
       { id: 'dark', words: 'Dark' },
     ],
   },
-  shows: (model) => (!model.isAwake(receiver) ? 'dark' : model.harm.isUnbound ? 'searching' : 'steady'),
+  shows: (model) => (!model.isAwake(receiver) ? 'dark' : model.isDeaf(receiver) ? 'searching' : 'steady'),
 });
 
 const toneAnswers: readonly Answer[] = [
@@ -190,7 +190,8 @@ function swapProbes({ index, survey }: CheckContext, sound: FaultyModel): Probe[
               fault.touches.some((touched) => leads.has(touched)) &&
               (fault.harm.edits ?? []).length > 0);
           const isTold = model.isHeard(mover.device) || fault.touches.includes(mover.device);
-          const isHeard = !model.harm.isUnbound && model.isAwake(survey.signalOf(id)!.receiver) && isTold;
+          const { receiver } = survey.signalOf(id)!;
+          const isHeard = !model.isDeaf(receiver) && model.isAwake(receiver) && isTold;
           return !isBroken && isHeard ? 'moves' : 'still';
         },
       },

@@ -63,8 +63,7 @@ export class LiveSignals {
 
   /** Whether a receiver hears its transmitter: both speak one link, and are bound. */
   isLinked(receiver: Fitted<'receiver'>, isTransmitterOn: boolean): boolean {
-    const { survey, harm } = this.model;
-    return isTransmitterOn && !harm.isUnbound && !neverBinds(survey.index, receiver);
+    return isTransmitterOn && !this.model.isDeaf(receiver) && !neverBinds(this.model.survey.index, receiver);
   }
 
   /** Throttle of a controller, −1 to 1, in hundredths: what is finer no eye sees. */

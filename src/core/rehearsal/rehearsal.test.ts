@@ -152,7 +152,7 @@ describe('the link', () => {
   });
 
   it('never there: nothing moves, and a meter finds the volts all the same', () => {
-    const { bench, stick, wait, part } = person(tub(), { isUnbound: true });
+    const { bench, stick, wait, part } = person(tub(), { deaf: ['rx'] });
     stick('steer', 1);
     wait(2);
     expect(part('rudder').value).toBe(0);
