@@ -13,11 +13,10 @@ import { tellOfFailures } from './state/refusal-store';
 import { saveEachChange } from './state/saving';
 import { showEachChange } from './state/shown-build';
 import { keepOffline } from './state/updates';
-import { checkOf } from './state/use-check';
 import { BenchProvider } from './theme/BenchProvider';
 
 saveEachChange();
-showEachChange(checkOf);
+showEachChange();
 followLocker();
 keepHistory();
 tellOfFailures();

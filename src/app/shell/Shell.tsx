@@ -1,5 +1,5 @@
 import { useIsFetching } from '@tanstack/react-query';
-import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Outlet } from 'react-router';
 import { FindingsPanel } from '../findings/FindingsPanel';
 import { CommandPalette } from '../help/CommandPalette';
@@ -11,6 +11,8 @@ import { useBackup } from '../state/backup-store';
 import { useBuildStore } from '../state/build-store';
 import { useDone } from '../state/done-store';
 import { useTrialFindings } from '../state/trial-findings-store';
+import { beforeShowing } from '../state/shown-build';
+import { checkOf } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
 import { NameBlock } from './NameBlock';
 import { Notices } from './Notices';
@@ -41,6 +43,7 @@ export function Shell() {
     onEscape: !isWide && isChosen ? close : undefined,
   });
   useDroppedFiles();
+  useEffect(() => beforeShowing(checkOf), []);
   const recordKey = useBuildStore((state) => state.recordKey);
   const backup = useBackup((state) => state.backup);
   const settings = useSettingsDialog();

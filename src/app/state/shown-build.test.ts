@@ -1,11 +1,11 @@
 // @vitest-environment jsdom
-import { act, createElement } from 'react';
+import { act, createElement, useState } from 'react';
 import { createRoot } from 'react-dom/client';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../../core/plan/build';
 import { openInStore, useBuildStore } from './build-store';
-import { showEachChange, showNow, useBuildPart } from './shown-build';
+import { beforeShowing, showEachChange, showNow, useBuildPart } from './shown-build';
 
 const rename = (name: string) => useBuildStore.getState().apply('rename', [{ type: 'rename', name }]);
 
@@ -18,12 +18,14 @@ const Name = () => {
   return name;
 };
 let stop: () => void;
+let forget: () => void;
 let unmount: () => void;
 
 beforeEach(() => {
   vi.useFakeTimers();
   Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
-  stop = showEachChange(prepare);
+  stop = showEachChange();
+  forget = beforeShowing(prepare);
   openInStore(crypto.randomUUID(), { ...tub(), name: 'Tub' });
   seen = [];
   const root = createRoot(document.createElement('div'));
@@ -33,6 +35,7 @@ beforeEach(() => {
 
 afterEach(() => {
   unmount();
+  forget();
   stop();
   vi.useRealTimers();
 });
@@ -61,13 +64,54 @@ describe('what the screens show', () => {
     expect(vi.getTimerCount()).toBe(0);
   });
 
-  it('is up to date before a hand does anything else', () => {
+  it.each(['pointerdown', 'keydown', 'focusout', 'click'])(
+    'is up to date before a hand does anything else: %s',
+    (kind) => {
+      act(() => void rename('Other'));
+      let whenDone = '';
+      document.body.addEventListener(kind, () => (whenDone = seen.at(-1)!), { once: true });
+      act(() => void document.body.dispatchEvent(new Event(kind, { bubbles: true })));
+      expect(whenDone).toBe('Other');
+      expect(vi.getTimerCount()).toBe(0);
+    },
+  );
+
+  it('loses nothing that is ticked or typed while it is behind', () => {
+    const told: unknown[] = [];
+    const Fields = () => {
+      const [text, setText] = useState('');
+      const [isTicked, setTicked] = useState(false);
+      useBuildPart((build) => build.name);
+      told.push(text, isTicked);
+      return [
+        createElement('input', {
+          key: 'text',
+          value: text,
+          onChange: ({ target }) => setText((target).value),
+        }),
+        createElement('input', {
+          key: 'tick',
+          type: 'checkbox',
+          checked: isTicked,
+          onChange: () => setTicked(true),
+        }),
+      ];
+    };
+    const place = document.body.appendChild(document.createElement('div'));
+    const fields = createRoot(place);
+    act(() => fields.render(createElement(Fields)));
+    const [text, tick] = [...place.querySelectorAll('input')];
     act(() => void rename('Other'));
-    let whenPressed = '';
-    document.body.addEventListener('click', () => (whenPressed = seen.at(-1)!), { once: true });
-    act(() => document.body.click());
-    expect(whenPressed).toBe('Other');
-    expect(vi.getTimerCount()).toBe(0);
+    act(() => tick!.click());
+    act(() => {
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(text, '24');
+      text!.dispatchEvent(new Event('input', { bubbles: true }));
+    });
+    tasks(2);
+    expect(told.slice(-2)).toEqual(['24', true]);
+    expect([text!.value, tick!.checked]).toEqual(['24', true]);
+    act(() => fields.unmount());
+    place.remove();
   });
 
   it('comes at once where it is asked for, and is not drawn twice', () => {
@@ -86,8 +130,7 @@ describe('what the screens show', () => {
   });
 
   it('shows an edit whose check fails: the screen tells why', () => {
-    stop();
-    stop = showEachChange(() => {
+    beforeShowing(() => {
       throw new Error('no check');
     });
     act(() => void rename('Other'));

@@ -16,8 +16,27 @@ export const useBuildPart = <Value>(read: (build: Build) => Value): Value =>
     return read(build);
   });
 
-/** Whatever a hand does next finds the screen as the last edit left it: no handler works on what is no longer so. */
-const ofHands = ['pointerdown', 'pointerup', 'click', 'keydown', 'input', 'change', 'paste', 'drop'] as const;
+/**
+ * Whatever a hand does next finds the screen as the last edit left it: no handler works on what is no longer so. Only
+ * what comes before a field has changed: drawn between that and its handler, a field would forget what was typed.
+ */
+const ofHands = ['pointerdown', 'pointerup', 'click', 'keydown', 'beforeinput', 'focusout', 'drop'] as const;
+
+const catchUp = ({ type, target }: Event): void => {
+  const hasChanged = type === 'click' && target instanceof HTMLInputElement;
+  if (!hasChanged) showNow();
+};
+
+const nothing = (): void => undefined;
+let prepare: (build: Build) => void = nothing;
+
+/** Has something worked out of each build before it is shown. @returns a function that stops it */
+export function beforeShowing(work: (build: Build) => void): () => void {
+  prepare = work;
+  return () => {
+    prepare = nothing;
+  };
+}
 
 let waiting: ReturnType<typeof setTimeout> | undefined;
 
@@ -31,10 +50,9 @@ export function showNow(): void {
 /**
  * Lets the screens follow the open build. An edit, its check and the drawing are each a task of their own, so that none
  * holds up the page for long; another build is shown at once.
- * @param prepare works out what the screens ask for first
  * @returns a function that stops it
  */
-export function showEachChange(prepare: (build: Build) => void): () => void {
+export function showEachChange(): () => void {
   const begin = () => {
     waiting = setTimeout(() => {
       const { build } = useBuildStore.getState();
@@ -56,11 +74,11 @@ export function showEachChange(prepare: (build: Build) => void): () => void {
       show(now.build);
     } else if (waiting === undefined) begin();
   });
-  for (const kind of ofHands) window.addEventListener(kind, showNow, { capture: true });
+  for (const kind of ofHands) window.addEventListener(kind, catchUp, { capture: true });
   return () => {
     stopWaiting();
     unsubscribe();
-    for (const kind of ofHands) window.removeEventListener(kind, showNow, { capture: true });
+    for (const kind of ofHands) window.removeEventListener(kind, catchUp, { capture: true });
   };
 }
 
