@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, useDeferredValue } from 'react';
 import { choiceNote } from '../../core/locker/choice-note';
 import type { PartKind, PartSpec } from '../../core/parts/part-spec';
 import { fitPart } from '../../core/brief/fit-part';
@@ -21,8 +21,8 @@ const kinds: { kind: PartKind; name: string }[] = [
 
 /** The parts that serve all functions: the radio, the pack, the motors. */
 export const RadioAndPower = memo(function RadioAndPower() {
-  const fittings = useBuildPart((build) => build.fittings);
-  const parts = useBuildPart((build) => build.parts);
+  const fittings = useDeferredValue(useBuildPart((build) => build.fittings));
+  const parts = useDeferredValue(useBuildPart((build) => build.parts));
   const apply = useBuildStore((state) => state.apply);
   const items = useLocker((state) => state.items);
   const units = useSettings((state) => state.units);

@@ -1,4 +1,4 @@
-import type { KeyboardEvent, MouseEvent } from 'react';
+import { memo, type KeyboardEvent, type MouseEvent } from 'react';
 import type { PlacedPort } from '../../core/loom/loom-layout';
 import type { PortRole } from './use-plugging';
 import styles from './FreePortSpot.module.css';
@@ -9,7 +9,7 @@ interface FreePortSpotProps {
   role: PortRole;
   /** What it goes by while it is dragged. */
   joinKey: string;
-  onTap: () => void;
+  onTap: (joinKey: string) => void;
 }
 
 const roleWords: Record<PortRole, string> = {
@@ -23,19 +23,25 @@ const roleWords: Record<PortRole, string> = {
 };
 
 /** A port with nothing in it, as large as a finger needs: tapped first it waits, tapped second it is joined. */
-export function FreePortSpot({ port, label, role, joinKey, onTap }: FreePortSpotProps) {
+export const FreePortSpot = memo(function FreePortSpot({
+  port,
+  label,
+  role,
+  joinKey,
+  onTap,
+}: FreePortSpotProps) {
   const ys = port.contacts.map((point) => point.y);
   const x = port.contacts[0]?.x ?? 0;
   const [top, bottom] = [Math.min(...ys) - 7, Math.max(...ys) + 7];
   const onClick = (event: MouseEvent) => {
     event.stopPropagation();
-    onTap();
+    onTap(joinKey);
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
     event.stopPropagation();
-    onTap();
+    onTap(joinKey);
   };
   return (
     <rect
@@ -56,4 +62,4 @@ export function FreePortSpot({ port, label, role, joinKey, onTap }: FreePortSpot
       <title>{`${label}: ${roleWords[role]}`}</title>
     </rect>
   );
-}
+});

@@ -21,7 +21,7 @@ export function LoomDrawing({ layout, className }: { layout: LoomLayout; classNa
         <LoomLead key={lead.id} lead={lead} isLit={false} isDim={false} />
       ))}
       {layout.nodes.map((node) => (
-        <LoomNode key={node.id} node={node} badge={undefined} isLit={false} isDim={false} />
+        <LoomNode key={node.id} node={node} isLit={false} isDim={false} />
       ))}
     </svg>
   );

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { PlacedLead } from '../../core/loom/loom-layout';
 import { isJoined } from '../../core/plan/lead';
 import { wireColourValues } from '../theme/tokens';
@@ -8,11 +9,11 @@ interface LoomLeadProps {
   isLit: boolean;
   isDim: boolean;
   /** Without it the lead is only drawn. */
-  onClick?: () => void;
+  onFollow?: (id: string) => void;
 }
 
 /** One lead: its wires side by side, each with a casing that keeps it apart from any ground. */
-export function LoomLead({ lead, isLit, isDim, onClick }: LoomLeadProps) {
+export const LoomLead = memo(function LoomLead({ lead, isLit, isDim, onFollow }: LoomLeadProps) {
   const middle = lead.route.map(({ x, y }) => `${x},${y}`).join(' ');
   return (
     // The table and the parts give the keyboard the same leads; a click here is the short way for a pointer.
@@ -21,7 +22,7 @@ export function LoomLead({ lead, isLit, isDim, onClick }: LoomLeadProps) {
       data-lit={isLit}
       data-dim={isDim}
       data-lead={lead.id}
-      onClick={onClick}
+      {...(onFollow && { onClick: () => onFollow(lead.id) })}
       aria-hidden
     >
       <polyline points={middle} className={styles.reach} />
@@ -34,4 +35,4 @@ export function LoomLead({ lead, isLit, isDim, onClick }: LoomLeadProps) {
       ))}
     </g>
   );
-}
+});

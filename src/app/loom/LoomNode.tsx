@@ -1,20 +1,21 @@
-import type { KeyboardEvent } from 'react';
+import { memo, type KeyboardEvent } from 'react';
 import { loomSizes } from '../../core/loom/loom-model';
 import type { PlacedNode, PlacedPort } from '../../core/loom/loom-layout';
-import type { Badge } from './badges';
 import styles from './LoomNode.module.css';
 
 const pinGlyphs: Record<string, string> = { signal: 'S', plus: '+', minus: '−', a: '~', b: '~', c: '~' };
 
 interface LoomNodeProps {
   node: PlacedNode;
-  badge: Badge | undefined;
+  /** Open findings on it. */
+  stops?: number;
+  minds?: number;
   isLit: boolean;
   isDim: boolean;
   /** Without it the part is only drawn. */
-  onTrace?: () => void;
+  onFollow?: (id: string) => void;
   /** Moves it past its neighbour in its column. */
-  onMove?: (way: 'up' | 'down') => void;
+  onMove?: (id: string, way: 'up' | 'down') => void;
   /** Whether it can be dragged up and down, and by how much it is dragged just now. */
   isMovable?: boolean;
   movedBy?: number;
@@ -24,12 +25,13 @@ interface LoomNodeProps {
 const ways: Partial<Record<string, 'up' | 'down'>> = { ArrowUp: 'up', ArrowDown: 'down' };
 
 /** A part with its facts and its pins. */
-export function LoomNode({
+export const LoomNode = memo(function LoomNode({
   node,
-  badge,
+  stops = 0,
+  minds = 0,
   isLit,
   isDim,
-  onTrace,
+  onFollow,
   onMove,
   isMovable = false,
   movedBy = 0,
@@ -40,12 +42,12 @@ export function LoomNode({
     const way = event.altKey ? ways[event.key] : undefined;
     if (way) {
       event.preventDefault();
-      onMove?.(way);
+      onMove?.(node.id, way);
       return;
     }
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
-    onTrace?.();
+    onFollow?.(node.id);
   };
   return (
     <g
@@ -55,23 +57,15 @@ export function LoomNode({
       data-node={node.id}
       {...(isMovable && { 'data-movable': node.id })}
       {...(movedBy !== 0 && { transform: `translate(0,${movedBy})` })}
-      {...(onTrace && {
+      {...(onFollow && {
         role: 'button',
         tabIndex: 0,
-        'aria-label': [title, ...lines, badgeWords(badge)].filter(Boolean).join(', '),
-        onClick: onTrace,
+        'aria-label': [title, ...lines, badgeWords(stops, minds)].filter(Boolean).join(', '),
+        onClick: () => onFollow(node.id),
         onKeyDown,
       })}
     >
-      <rect
-        x={x}
-        y={y}
-        width={width}
-        height={height}
-        rx={4}
-        className={styles.box}
-        data-stop={(badge?.stops ?? 0) > 0}
-      />
+      <rect x={x} y={y} width={width} height={height} rx={4} className={styles.box} data-stop={stops > 0} />
       {isInline ? (
         <text
           transform={`translate(${x + width / 2 + 4},${y + height / 2}) rotate(-90)`}
@@ -102,10 +96,10 @@ export function LoomNode({
       {node.ports.map((port) => (
         <Pins key={port.id} port={port} hasLabel={node.keepsOrder} />
       ))}
-      {badge && <BadgeMark x={x + width - 4} y={y} badge={badge} />}
+      {stops + minds > 0 && <BadgeMark x={x + width - 4} y={y} stops={stops} minds={minds} />}
     </g>
   );
-}
+});
 
 function Pins({ port, hasLabel }: { port: PlacedPort; hasLabel: boolean }) {
   const half = loomSizes.pinSize / 2;
@@ -141,24 +135,20 @@ function Pins({ port, hasLabel }: { port: PlacedPort; hasLabel: boolean }) {
   );
 }
 
-function BadgeMark({ x, y, badge }: { x: number; y: number; badge: Badge }) {
-  const isStop = badge.stops > 0;
+function BadgeMark({ x, y, stops, minds }: { x: number; y: number; stops: number; minds: number }) {
+  const isStop = stops > 0;
   return (
     <g className={styles.badge} data-stop={isStop}>
       <circle cx={x} cy={y} r={8.5} />
       <text x={x} y={y + 4}>
-        {isStop ? badge.stops : badge.minds}
+        {isStop ? stops : minds}
       </text>
     </g>
   );
 }
 
-function badgeWords(badge: Badge | undefined): string {
-  if (!badge) return '';
-  return [badge.stops > 0 ? `${badge.stops} stop` : '', badge.minds > 0 ? `${badge.minds} mind` : '']
-    .filter(Boolean)
-    .join(', ');
-}
+const badgeWords = (stops: number, minds: number): string =>
+  [stops > 0 ? `${stops} stop` : '', minds > 0 ? `${minds} mind` : ''].filter(Boolean).join(', ');
 
 /** Letters that a part's name has room for. */
 const lettersIn = (width: number): number => Math.floor((width - 15) / loomSizes.titlePitch);

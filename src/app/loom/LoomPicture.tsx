@@ -22,6 +22,7 @@ import { useReorder } from './use-reorder';
 import { joinKey, portOf, usePlugging } from './use-plugging';
 import { JoinDialog } from '../drawing/JoinDialog';
 import { useDragJoin } from '../drawing/use-drag-join';
+import { useStable } from '../drawing/use-stable';
 import type { Zoom } from '../drawing/use-zoom';
 import styles from './LoomPicture.module.css';
 
@@ -72,6 +73,14 @@ export function LoomPicture({
 
   const follow = (next: Trace) =>
     onTrace(next?.kind === trace?.kind && next?.id === trace?.id ? undefined : next);
+  const followLead = useStable((id: string) => follow({ kind: 'lead', id }));
+  const followPart = useStable((id: string) => {
+    const group = foldedGroup(id);
+    if (group === undefined) follow({ kind: 'part', id });
+    else onUnfold(group);
+  });
+  const stepPart = useStable(step);
+  const tapPort = useStable((key: string) => tap(portOf(key)));
   const isTracing = trace !== undefined && trace.kind !== 'port';
   const isLitLead = (lead: PlacedLead) => {
     if (isTracing) return lead.id === tracedLead || touches(lead, tracedNode);
@@ -119,23 +128,19 @@ export function LoomPicture({
               lead={lead}
               isLit={isLitLead(lead)}
               isDim={isDimming && !isLitLead(lead)}
-              onClick={() => follow({ kind: 'lead', id: lead.id })}
+              onFollow={followLead}
             />
           ))}
           {layout.nodes.map((node) => (
             <LoomNode
               key={node.id}
               node={node}
-              badge={badges.get(node.id)}
+              {...badges.get(node.id)}
               isLit={isLitNode(node)}
               isDim={isDimming && !isLitNode(node)}
               movedBy={moved?.id === node.id ? moved.by : 0}
-              onTrace={() => {
-                const group = foldedGroup(node.id);
-                if (group === undefined) follow({ kind: 'part', id: node.id });
-                else onUnfold(group);
-              }}
-              onMove={(way) => step(node.id, way)}
+              onFollow={followPart}
+              onMove={stepPart}
               isMovable={node.id === tracedNode && !node.isLoose}
             />
           ))}
@@ -150,7 +155,7 @@ export function LoomPicture({
                   label={`${node.title}, ${port.label}`}
                   role={roleOf(ref)}
                   joinKey={joinKey(ref)}
-                  onTap={() => tap(ref)}
+                  onTap={tapPort}
                 />
               );
             }),

@@ -1,13 +1,35 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
-import { elkGraph } from '../../core/loom/elk-graph';
+import { keepPreviousData, replaceEqualDeep, useQuery } from '@tanstack/react-query';
+import type { CheckContext } from '../../core/findings/context';
+import { elkGraph, type ElkGraph } from '../../core/loom/elk-graph';
 import { foldGroups } from '../../core/loom/fold';
 import { placeLoom, type LoomLayout } from '../../core/loom/loom-layout';
 import { loomGroups, type LoomGroup } from '../../core/loom/loom-groups';
-import { loomModel } from '../../core/loom/loom-model';
+import { loomModel, type LoomModel } from '../../core/loom/loom-model';
+import { remembered } from '../../core/remembered';
 import { layoutLoom } from '../../workers/layout-loom';
 import { keepPositions, keptPositions } from './kept-layout';
 import { useCheck } from '../state/use-check';
+
+/** What is drawn of a build with some groups folded, by their ids, a line each: several parts of the screen ask for it. */
+const pictureOf = remembered((context: CheckContext, folded: string) => {
+  const whole = loomModel(context);
+  const groups = loomGroups(context, whole);
+  const ids = new Set(folded.split('\n'));
+  const model = foldGroups(
+    whole,
+    groups.filter(({ id }) => ids.has(id)),
+  );
+  const graph = elkGraph(model, context.build.pictureOrder);
+  return { groups, model, graph, key: JSON.stringify(graph) };
+});
+
+let last: LoomLayout | undefined;
+
+/** A picture, with all that is as it was in the last one being the same objects: only the rest is drawn again. */
+const placed = remembered((model: LoomModel, positions: ElkGraph): LoomLayout => {
+  const next = placeLoom(model, positions);
+  return (last = last === undefined ? next : replaceEqualDeep(last, next));
+});
 
 /**
  * The wiring picture of the open build. Positions are asked of the worker only when boxes, ports or leads
@@ -21,20 +43,9 @@ export function useLoomLayout(folded: readonly string[] = []): {
   failure: Error | null;
 } {
   const { context } = useCheck();
-  const whole = useMemo(() => loomModel(context), [context]);
-  const groups = useMemo(() => loomGroups(context, whole), [context, whole]);
-  const model = useMemo(
-    () =>
-      foldGroups(
-        whole,
-        groups.filter(({ id }) => folded.includes(id)),
-      ),
-    [whole, groups, folded],
-  );
-  const { pictureOrder } = context.build;
-  const graph = useMemo(() => elkGraph(model, pictureOrder), [model, pictureOrder]);
+  const { groups, model, graph, key } = pictureOf(context, folded.join('\n'));
   const positions = useQuery({
-    queryKey: ['loom-layout', graph],
+    queryKey: ['loom-layout', key],
     queryFn: async () => {
       const laid = await layoutLoom(graph);
       keepPositions(graph, laid);
@@ -43,6 +54,6 @@ export function useLoomLayout(folded: readonly string[] = []): {
     initialData: () => keptPositions(graph),
     placeholderData: keepPreviousData,
   });
-  const layout = useMemo(() => positions.data && placeLoom(model, positions.data), [model, positions.data]);
+  const layout = positions.data && placed(model, positions.data);
   return { layout, groups, failure: positions.error };
 }

@@ -57,7 +57,6 @@ export function WiringAt({ result }: { result: TrialResult }) {
                   ...node,
                   lines: node.lines.map((line, n) => (n === 0 && volts ? volts.words : line)),
                 }}
-                badge={undefined}
                 isLit={isLow}
                 isDim={false}
               />
