@@ -23,7 +23,7 @@ import {
   dragPartFrame,
   firstView,
   heapLeft,
-  longestBriefTask,
+  longestEditTask,
   longestPageTask,
   rehearsalFrame,
   stationChange,
@@ -136,7 +136,8 @@ figures['tolerance.500runs60s.seconds'] = await toleranceSeconds(500);
 
 const ofPage = {
   'page.tolerance200runs.longestTaskMilliseconds': await longestPageTask(),
-  'page.brief63.longestTaskMilliseconds': await longestBriefTask({ ...fleet(63), name: 'Fleet' }),
+  'page.editsTug.longestTaskMilliseconds': await longestEditTask(),
+  'page.edits63.longestTaskMilliseconds': await longestEditTask({ ...fleet(63), name: 'Fleet' }),
   'page.dragPlug.frameP95Milliseconds': await dragFrame(),
   'page.dragBox.frameP95Milliseconds': await dragBoxFrame(),
   'page.dragPart.frameP95Milliseconds': await dragPartFrame(),

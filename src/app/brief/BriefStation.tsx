@@ -55,30 +55,34 @@ const Functions = memo(function Functions({ context }: { context: CheckContext }
         </span>
       </div>
       <ModelOutline chains={chains} />
-      <FunctionHeads />
-      <ul className={styles.functions} aria-label="Functions">
-        {chains.map((chain) => (
-          <FunctionRow key={chain.function.id} chain={chain} context={context} />
-        ))}
-      </ul>
-      <AddFunction />
-      {isLater && <RadioAndPower />}
-      <div className={styles.next}>
-        {build.fittings.length > 0 && (
-          <Button variant="contained" component={Link} to="/loom?propose=1">
-            Wire it for me
-          </Button>
-        )}
-        {build.functions.length > 0 && (
-          <Button
-            variant={build.fittings.length > 0 ? 'text' : 'contained'}
-            component={Link}
-            to="/locker?show=match"
-          >
-            Choose parts that fit together
-          </Button>
-        )}
-      </div>
+      {isLater && (
+        <>
+          <FunctionHeads />
+          <ul className={styles.functions} aria-label="Functions">
+            {chains.map((chain) => (
+              <FunctionRow key={chain.function.id} chain={chain} context={context} />
+            ))}
+          </ul>
+          <AddFunction />
+          <RadioAndPower />
+          <div className={styles.next}>
+            {build.fittings.length > 0 && (
+              <Button variant="contained" component={Link} to="/loom?propose=1">
+                Wire it for me
+              </Button>
+            )}
+            {build.functions.length > 0 && (
+              <Button
+                variant={build.fittings.length > 0 ? 'text' : 'contained'}
+                component={Link}
+                to="/locker?show=match"
+              >
+                Choose parts that fit together
+              </Button>
+            )}
+          </div>
+        </>
+      )}
     </div>
   );
 });
