@@ -64,7 +64,7 @@ const Functions = memo(function Functions({ context }: { context: CheckContext }
             ))}
           </ul>
           <AddFunction />
-          <RadioAndPower />
+          <RadioAndPower fittings={build.fittings} parts={build.parts} />
           <div className={styles.next}>
             {build.fittings.length > 0 && (
               <Button variant="contained" component={Link} to="/loom?propose=1">

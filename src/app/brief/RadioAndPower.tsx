@@ -1,10 +1,10 @@
-import { memo, useDeferredValue } from 'react';
+import { memo } from 'react';
 import { choiceNote } from '../../core/locker/choice-note';
 import type { PartKind, PartSpec } from '../../core/parts/part-spec';
 import { fitPart } from '../../core/brief/fit-part';
+import type { Build } from '../../core/plan/build';
 import { exchange } from '../../core/put-right/swap-part';
 import { useBuildStore } from '../state/build-store';
-import { useBuildPart } from '../state/shown-build';
 import { useLocker } from '../state/locker-store';
 import { useSettings } from '../state/settings-store';
 import { ChainSelect } from './ChainSelect';
@@ -20,9 +20,10 @@ const kinds: { kind: PartKind; name: string }[] = [
 ];
 
 /** The parts that serve all functions: the radio, the pack, the motors. */
-export const RadioAndPower = memo(function RadioAndPower() {
-  const fittings = useDeferredValue(useBuildPart((build) => build.fittings));
-  const parts = useDeferredValue(useBuildPart((build) => build.parts));
+export const RadioAndPower = memo(function RadioAndPower({
+  fittings,
+  parts,
+}: Pick<Build, 'fittings' | 'parts'>) {
   const apply = useBuildStore((state) => state.apply);
   const items = useLocker((state) => state.items);
   const units = useSettings((state) => state.units);
