@@ -125,3 +125,23 @@ test('a car from nothing to its first step, by the thumb: the bar, the strip, an
   await page.goBack();
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
 });
+
+test('on a slow phone: what is typed in one field stays when a tap leaves it for the next', async ({
+  page,
+  context,
+}) => {
+  await openTug(page, '/berths?part=port-rudder');
+  const seat = page.getByRole('region', { name: /^Seat of the/ });
+  await expect(seat).toBeVisible();
+  const slow = await context.newCDPSession(page);
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 6 });
+  await seat.getByLabel('Hole to hole, mm').tap();
+  await page.keyboard.type('44');
+  await seat.getByLabel('Teeth in the horn').tap();
+  await page.keyboard.type('24');
+  await seat.getByLabel('A servo saver between shaft and rod').tap();
+  await expect(seat.getByLabel('A servo saver between shaft and rod')).toBeChecked();
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await expect(seat.getByLabel('Hole to hole, mm')).toHaveValue('44');
+  await expect(seat.getByLabel('Teeth in the horn')).toHaveValue('24');
+});

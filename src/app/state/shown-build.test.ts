@@ -64,7 +64,7 @@ describe('what the screens show', () => {
     expect(vi.getTimerCount()).toBe(0);
   });
 
-  it.each(['pointerdown', 'keydown', 'focusout', 'click'])(
+  it.each(['pointerdown', 'mouseup', 'keydown', 'focusout', 'click'])(
     'is up to date before a hand does anything else: %s',
     (kind) => {
       act(() => void rename('Other'));

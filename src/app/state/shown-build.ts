@@ -18,9 +18,20 @@ export const useBuildPart = <Value>(read: (build: Build) => Value): Value =>
 
 /**
  * Whatever a hand does next finds the screen as the last edit left it: no handler works on what is no longer so. Only
- * what comes before a field has changed: drawn between that and its handler, a field would forget what was typed.
+ * what comes before a field has changed: drawn between that and its handler, a field would forget what was typed. A tap
+ * leaves one field, which is an edit, and ticks another: what the mouse does lies between.
  */
-const ofHands = ['pointerdown', 'pointerup', 'click', 'keydown', 'beforeinput', 'focusout', 'drop'] as const;
+const ofHands = [
+  'pointerdown',
+  'pointerup',
+  'mousedown',
+  'mouseup',
+  'click',
+  'keydown',
+  'beforeinput',
+  'focusout',
+  'drop',
+] as const;
 
 const catchUp = ({ type, target }: Event): void => {
   const hasChanged = type === 'click' && target instanceof HTMLInputElement;
