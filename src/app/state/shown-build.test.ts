@@ -87,7 +87,7 @@ describe('what the screens show', () => {
         createElement('input', {
           key: 'text',
           value: text,
-          onChange: ({ target }) => setText((target).value),
+          onChange: ({ target }) => setText(target.value),
         }),
         createElement('input', {
           key: 'tick',
