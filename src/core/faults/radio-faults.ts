@@ -2,7 +2,6 @@ import type { CheckContext } from '../findings/context';
 import type { ChannelSetting } from '../plan/channel-setting';
 import { settingOf, usedChannels } from '../radio/channel-inputs';
 import { radioHeardBy, radiosOf, type Radio } from '../radio/radios';
-import { nameList } from '../words/sentences';
 import { weights, type Fault, type Harm } from './fault';
 
 /** µs that a neutral is off by when a controller refuses to arm: well outside what it takes for neutral. */
@@ -25,7 +24,7 @@ function linkFaultsOf(context: CheckContext, { transmitter, owner }: Radio): Fau
     .ofKind('receiver')
     .filter((each) => radioHeardBy(context, each).owner === owner);
   if (!transmitter || receivers.length === 0) return [];
-  const names = nameList(receivers.map(({ fitting }) => fitting.name));
+  const names = receivers.map(({ fitting }) => fitting.name).join(' and ');
   const { id, name, protocol } = transmitter.fitting;
   const touches = [id, ...receivers.map(({ fitting }) => fitting.id)];
   const harm: Harm = { deaf: receivers.map(({ fitting }) => fitting.id) };
