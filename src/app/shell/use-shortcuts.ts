@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useBuildStore } from '../state/build-store';
 import { stations } from './stations';
@@ -13,7 +13,8 @@ interface Shortcuts {
 /** Digits lead to stations, ? to help; control (or command) with K, Z and Y for commands, undo and redo. Not while typing. */
 export function useShortcuts({ onCommands, onHelp, onEscape }: Shortcuts): void {
   const navigate = useNavigate();
-  useEffect(() => {
+  // What is in sight can be closed at once: a key may come before other effects have run.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.target instanceof HTMLElement && event.target.closest('input, textarea, [contenteditable]'))
         return;
