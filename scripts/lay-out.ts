@@ -5,7 +5,7 @@ import type { Build } from '../src/core/plan/build';
 import { applyEdits } from '../src/core/plan/edits';
 import type { ModelInside } from '../src/core/plan/model-inside';
 import type { Placement } from '../src/core/plan/placement';
-import { measured } from '../src/core/quantity/figure';
+import { measured } from '../src/core/validation/figure';
 import { BuildIndex } from '../src/core/survey/build-index';
 import { placeEdit } from '../src/core/put-right/place-part';
 

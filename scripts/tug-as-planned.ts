@@ -11,7 +11,7 @@ import {
   type LeadSketch,
 } from '../src/core/plan/sketch-build';
 import { applyEdits } from '../src/core/plan/edits';
-import { measured } from '../src/core/quantity/figure';
+import { measured } from '../src/core/validation/figure';
 import { laidOut, moved } from './lay-out';
 import { starterPart } from '../src/core/starter/starter-locker';
 

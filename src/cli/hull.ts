@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import type { Build } from '../core/plan/build';
 import { checkBuild } from '../core/check/check-build';
-import { problemText } from '../core/file/problem';
+import { problemText } from '../core/validation/problem';
 import { readBuildFile } from '../core/file/read-file';
 import { failure, success, type Result } from '../core/result';
 import { markdownSheet } from '../core/sheet/markdown-sheet';

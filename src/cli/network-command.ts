@@ -1,5 +1,5 @@
 import { parseJson } from '../core/file/parse-json';
-import { problemText } from '../core/file/problem';
+import { problemText } from '../core/validation/problem';
 import { operatingPoint } from '../core/network/operating-point';
 import { networkOf, readNetworkCase, type NetworkCase } from '../core/network/reference-form';
 import { failure, success, type Result } from '../core/result';

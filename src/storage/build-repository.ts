@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid';
 import type { Clash } from '../core/merge/clash';
 import { mergeBuilds } from '../core/merge/merge-builds';
 import type { Build } from '../core/plan/build';
-import type { FileProblem } from '../core/file/problem';
+import type { FileProblem } from '../core/validation/problem';
 import { readBuild } from '../core/file/read-file';
 import { failure, success, type Result } from '../core/result';
 import type { BuildRecord, DeletedRecord, DryHullDatabase } from './database';

@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import { partProblem } from '../core/file/part-problem';
-import type { FileProblem } from '../core/file/problem';
+import type { FileProblem } from '../core/validation/problem';
 import type { LockerItem } from '../core/locker/locker-item';
 import type { Clash } from '../core/merge/clash';
 import { mergeItems } from '../core/merge/merge-items';

@@ -14,7 +14,7 @@ import { freshId } from '../../src/core/plan/fresh-id';
 import type { ModelInside } from '../../src/core/plan/model-inside';
 import type { Placement } from '../../src/core/plan/placement';
 import { usualLead } from '../../src/core/plan/usual-run';
-import { estimated, measured, stated } from '../../src/core/quantity/figure';
+import { estimated, measured, stated } from '../../src/core/validation/figure';
 import { starterLocker } from '../../src/core/starter/starter-locker';
 import { BuildIndex } from '../../src/core/survey/build-index';
 import { cuts, swappable, toggleWire } from '../../src/core/wiring/lead-edits';

@@ -5,7 +5,7 @@ import type { Conductor } from '../../src/core/plan/lead';
 import type { ModelFunction } from '../../src/core/plan/model-function';
 import { lifted, reversed, turned, type LeadSketch } from '../../src/core/plan/sketch-build';
 import { straightLead } from '../../src/core/plan/straight-lead';
-import { stated } from '../../src/core/quantity/figure';
+import { stated } from '../../src/core/validation/figure';
 import { starterPart } from '../../src/core/starter/starter-locker';
 import { BuildIndex } from '../../src/core/survey/build-index';
 import { soundBuilds } from './sound-builds';

@@ -1,7 +1,7 @@
 import { randomLcg } from 'd3-random';
 import type { LockerItem } from '../../src/core/locker/locker-item';
 import type { PartSpec } from '../../src/core/parts/part-spec';
-import type { Figure } from '../../src/core/quantity/figure';
+import type { Figure } from '../../src/core/validation/figure';
 import { starterLocker } from '../../src/core/starter/starter-locker';
 
 /** A locker of made-up parts: the starter's, each varied in its figures and priced, the same for the same seed. */

@@ -1,6 +1,6 @@
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import type { Figure } from '../../core/quantity/figure';
+import type { Figure } from '../../core/validation/figure';
 import type { ServoSeat } from '../../core/plan/servo-seat';
 import { formatQuantity } from '../../core/quantity/format';
 import { unitRatio } from '../../core/quantity/read-quantity';

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { canonicalText } from '../../core/canonical';
-import { problemText, type FileProblem } from '../../core/file/problem';
+import { problemText, type FileProblem } from '../../core/validation/problem';
 import type { BuildRecord } from '../../storage/database';
 import { downloadText } from '../shell/build-files';
 import { salvageBuild, type Salvaged } from '../../core/file/salvage';

@@ -1,5 +1,5 @@
 import { parse } from 'papaparse';
-import type { FileProblem } from '../../core/file/problem';
+import type { FileProblem } from '../../core/validation/problem';
 import { readRecording, type BenchLine } from '../../core/instruments/bench-line';
 import { readRecordingTable } from '../../core/instruments/recording-table';
 import type { Result } from '../../core/result';

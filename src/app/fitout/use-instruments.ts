@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { readBenchLine, type BenchLine } from '../../core/instruments/bench-line';
-import { problemText } from '../../core/file/problem';
+import { problemText } from '../../core/validation/problem';
 import { writeBuildFile } from '../../core/file/write-file';
 import type { Build } from '../../core/plan/build';
 import { openRecording } from './open-recording';

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { figureAt, readField } from '../../core/locker/sheet-fields';
 import type { SheetField } from '../../core/parts/sheet-field';
 import type { PartSpec } from '../../core/parts/part-spec';
-import { provenances, type Figure, type Provenance } from '../../core/quantity/figure';
+import { provenances, type Figure, type Provenance } from '../../core/validation/figure';
 import { Explained } from '../help/Explained';
 import styles from './PartSheet.module.css';
 

@@ -2,7 +2,7 @@ import { readText } from '../shell/read-text';
 import Button from '@mui/material/Button';
 import { fileSuffix } from '../../core/file/read-file';
 import { readLockerFile, writeLockerFile } from '../../core/file/locker-file';
-import { problemText } from '../../core/file/problem';
+import { problemText } from '../../core/validation/problem';
 import { starterLocker } from '../../core/starter/starter-locker';
 import { downloadText } from '../shell/build-files';
 import { refuse } from '../state/refusal-store';

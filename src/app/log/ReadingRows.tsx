@@ -4,7 +4,7 @@ import { parse } from 'papaparse';
 import { useState } from 'react';
 import { readingKinds } from '../../core/calibration/reading-kinds';
 import { readReadingRows, readingColumns } from '../../core/calibration/reading-rows';
-import { problemText } from '../../core/file/problem';
+import { problemText } from '../../core/validation/problem';
 import { recordedReadings } from '../../core/instruments/recorded-readings';
 import type { LogReading } from '../../core/plan/log-entry';
 import { NumberField } from '../brief/NumberField';

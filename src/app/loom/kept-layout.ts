@@ -1,4 +1,4 @@
-import { isObject } from '../../core/file/is-object';
+import { isObject } from '../../core/validation/is-object';
 import { isLaidOut, type ElkGraph } from '../../core/loom/elk-graph';
 
 const place = 'dry-hull-wiring-picture';

@@ -1,8 +1,8 @@
 import type { Build } from '../../core/plan/build';
 import { readBackup, writeBackup } from '../../core/file/backup-file';
-import { isObject } from '../../core/file/is-object';
+import { isObject } from '../../core/validation/is-object';
 import { readLocker } from '../../core/file/locker-file';
-import { problemText } from '../../core/file/problem';
+import { problemText } from '../../core/validation/problem';
 import { fileSuffix, openFile, readBuild } from '../../core/file/read-file';
 import { writeBuildFile } from '../../core/file/write-file';
 import { fileNameOf } from '../../core/words/file-name';

@@ -1,4 +1,4 @@
-import type { FileProblem } from '../../core/file/problem';
+import type { FileProblem } from '../../core/validation/problem';
 import { failure, success, type Result } from '../../core/result';
 
 /** Largest file that is looked at. */

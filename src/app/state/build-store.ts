@@ -3,7 +3,7 @@ import { create, useStore } from 'zustand';
 import type { Build } from '../../core/plan/build';
 import { applyEdits, type Edit } from '../../core/plan/edits';
 import { changeBuild } from '../../core/file/change-build';
-import { problemText } from '../../core/file/problem';
+import { problemText } from '../../core/validation/problem';
 import { refuse } from './refusal-store';
 
 interface BuildState {

@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { LockerItem } from '../../core/locker/locker-item';
 import type { ServoSpec } from '../../core/parts/servo';
-import { stated } from '../../core/quantity/figure';
+import { stated } from '../../core/validation/figure';
 import { starterPart } from '../../core/starter/starter-locker';
 import { LockerRepository } from '../../storage/locker-repository';
 import { database } from './database';

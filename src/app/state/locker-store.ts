@@ -2,7 +2,7 @@ import { create } from 'zustand';
 import type { LockerItem } from '../../core/locker/locker-item';
 import { costsIn } from '../../core/locker/to-buy';
 import { partProblem } from '../../core/file/part-problem';
-import { problemText } from '../../core/file/problem';
+import { problemText } from '../../core/validation/problem';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { starterLocker } from '../../core/starter/starter-locker';
 import { clashWords } from '../../core/merge/clash';

@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid';
 import type { Build } from '../../core/plan/build';
-import { problemText } from '../../core/file/problem';
+import { problemText } from '../../core/validation/problem';
 import { readBuildFile } from '../../core/file/read-file';
 import { storageTrouble } from '../../storage/storage-trouble';
 import { useLocker } from './locker-store';

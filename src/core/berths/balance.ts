@@ -1,6 +1,6 @@
 import { kilogramsOfPart } from '../parts/kilograms';
 import type { Spot } from '../plan/model-inside';
-import type { Provenance } from '../quantity/figure';
+import type { Provenance } from '../validation/figure';
 import type { Fitted } from '../survey/build-index';
 import { afloat, type Afloat } from './afloat';
 import { middleOf, type Box } from './box';

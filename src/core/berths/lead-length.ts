@@ -1,7 +1,7 @@
 import type { Lead } from '../plan/lead';
 import { usualRun, runKind } from '../plan/usual-run';
-import type { Figure } from '../quantity/figure';
-import { estimated } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
+import { estimated } from '../validation/figure';
 import type { BuildIndex } from '../survey/build-index';
 import type { LeadRun } from './lead-runs';
 

@@ -4,7 +4,7 @@ import type { CableForm } from '../parts/cable';
 import type { LoadForm } from '../parts/load';
 import type { PackSpec } from '../parts/pack';
 import type { PartSpec } from '../parts/part-spec';
-import type { Provenance } from '../quantity/figure';
+import type { Provenance } from '../validation/figure';
 
 /** Outer sizes of a part as its sheet has them, in metres. */
 export interface PartSize {

@@ -1,4 +1,4 @@
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import type { Fitted } from '../survey/build-index';
 
 /** Metres that screw holes give way by themselves: usual, a screw of 2.5 mm in a slot of 3. */

@@ -6,7 +6,7 @@ import { blankPart } from '../locker/blank-part';
 import { loomModel } from '../loom/loom-model';
 import { componentKinds, type BoardSpec } from '../parts/board';
 import type { ControllerSpec } from '../parts/controller';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { sketchBuild } from '../plan/sketch-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { Survey } from '../survey/survey';

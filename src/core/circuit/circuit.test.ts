@@ -5,7 +5,7 @@ import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { checkContext } from '../check/check-context';
 import { operatingPoint } from '../network/operating-point';
 import { networkOf } from '../network/reference-form';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { buildElements } from './build-elements';
 import type { Moment } from './circuit';
 import { Estimates } from './estimates';

@@ -1,6 +1,6 @@
 import { kindOfAny } from '../kinds';
 import type { RegulatorSizing } from '../plan/policies';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import type { NodeId } from '../survey/nets';
 import type { Supply } from '../survey/power';
 import type { Survey } from '../survey/survey';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { Estimates } from './estimates';
 
 const guess = { value: 2, least: 0.5, most: 3, note: 'rule of thumb' };

@@ -1,5 +1,5 @@
 import type { Measured } from '../plan/measured';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 
 /** A figure that no sheet states: what it was taken as, and the range it may well lie in. */
 export interface EstimatedFigure {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
 import type { PartSpec } from '../parts/part-spec';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { railAmpsBySchool } from './loads';
 
 const circuitOf = (change: Parameters<typeof tub>[0]) => checkContext(tub(change), []).circuit;

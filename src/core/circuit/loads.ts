@@ -1,5 +1,5 @@
 import type { RegulatorSizing } from '../plan/policies';
-import { weakestProvenance, type Provenance } from '../quantity/figure';
+import { weakestProvenance, type Provenance } from '../validation/figure';
 import type { Fitted } from '../survey/build-index';
 import type { Supply } from '../survey/power';
 import type { Survey } from '../survey/survey';

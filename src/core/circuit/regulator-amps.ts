@@ -1,5 +1,5 @@
 import type { Regulator } from '../parts/regulator';
-import { weakestProvenance, type Figure } from '../quantity/figure';
+import { weakestProvenance, type Figure } from '../validation/figure';
 import { defaults } from './defaults';
 
 /**

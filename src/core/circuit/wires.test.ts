@@ -4,7 +4,7 @@ import { Survey } from '../survey/survey';
 import type { Build } from '../plan/build';
 import { conductorOhms } from '../conductors/wire';
 import type { ElementOfKind } from '../network/devices';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { starterPart } from '../starter/starter-locker';
 import { Estimates } from './estimates';
 import { NodeNames } from './nodes';

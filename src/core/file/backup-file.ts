@@ -2,10 +2,10 @@ import { canonicalText } from '../canonical';
 import type { LockerItem } from '../locker/locker-item';
 import type { Build } from '../plan/build';
 import { failure, success, type Result } from '../result';
-import { isObject } from './is-object';
+import { isObject } from '../validation/is-object';
 import { fileVersion } from './ladder';
 import { lockerContent, readLocker } from './locker-file';
-import { problemText, type FileProblem } from './problem';
+import { problemText, type FileProblem } from '../validation/problem';
 import { fileFormat, readBuild } from './read-file';
 
 /** Most builds that a backup may hold. */

@@ -10,9 +10,9 @@ import { Outing } from '../plan/outing';
 import { Acceptance, StepNote, Tick } from '../plan/records';
 import { partClasses, partKinds } from '../parts/part-spec';
 import { firstInconsistency } from './consistency';
-import { isObject } from './is-object';
-import type { FileProblem } from './problem';
-import { firstProblem } from './validate';
+import { isObject } from '../validation/is-object';
+import type { FileProblem } from '../validation/problem';
+import { firstProblem } from '../validation/validate';
 
 type ListName = keyof typeof mostItems;
 

@@ -2,7 +2,7 @@ import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { failure, success, type Result } from '../result';
 import { buildProblem } from './build-problem';
-import type { FileProblem } from './problem';
+import type { FileProblem } from '../validation/problem';
 
 /**
  * The build after some edits, where it can be kept: it passes the same checks as a file that is read.

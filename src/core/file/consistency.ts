@@ -4,7 +4,7 @@ import type { Build } from '../plan/build';
 import { portKey } from '../survey/build-index';
 import type { Lead } from '../plan/lead';
 import type { PartSpec } from '../parts/part-spec';
-import type { FileProblem } from './problem';
+import type { FileProblem } from '../validation/problem';
 
 /** The first reference in a well-formed build that leads nowhere, or thing that is there twice. */
 export function firstInconsistency(build: Build): FileProblem | undefined {

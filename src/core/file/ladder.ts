@@ -1,4 +1,4 @@
-import { isObject } from './is-object';
+import { isObject } from '../validation/is-object';
 
 /** One step of the form of a file, from the version before to its own. It leaves what it is given as it was. */
 interface Step {

@@ -4,8 +4,8 @@ import { canonicalText } from '../canonical';
 import { isPhoto, photoWords } from '../validation/photo-field';
 import { failure, success, type Result } from '../result';
 import { partProblem } from './part-problem';
-import type { FileProblem } from './problem';
-import { isObject } from './is-object';
+import type { FileProblem } from '../validation/problem';
+import { isObject } from '../validation/is-object';
 import { fileFormat, readEnvelope } from './read-file';
 import { fileVersion } from './ladder';
 

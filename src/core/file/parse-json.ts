@@ -1,6 +1,6 @@
 import { parse, printParseErrorCode, type ParseError } from 'jsonc-parser';
 import { failure, success, type Result } from '../result';
-import type { FileProblem } from './problem';
+import type { FileProblem } from '../validation/problem';
 
 /** Longest text that is looked at, in characters. */
 const mostCharacters = 8_000_000;

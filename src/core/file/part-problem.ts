@@ -1,8 +1,8 @@
 import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
 import { boardProblem } from '../parts/board-problem';
-import { isObject } from './is-object';
-import type { FileProblem } from './problem';
-import { firstProblem } from './validate';
+import { isObject } from '../validation/is-object';
+import type { FileProblem } from '../validation/problem';
+import { firstProblem } from '../validation/validate';
 
 /** The first thing wrong with plain data as a part's sheet, or `undefined`. @param path of the sheet in its file */
 export function partProblem(data: unknown, path: string): FileProblem | undefined {

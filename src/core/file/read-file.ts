@@ -1,10 +1,10 @@
 import type { Build } from '../plan/build';
 import { failure, success, type Result } from '../result';
 import { buildProblem } from './build-problem';
-import { isObject } from './is-object';
+import { isObject } from '../validation/is-object';
 import { climbed, fileVersion, isKnownVersion } from './ladder';
 import { parseJson } from './parse-json';
-import type { FileProblem } from './problem';
+import type { FileProblem } from '../validation/problem';
 
 export const fileFormat = 'dry-hull';
 export const fileSuffix = '.dryhull.json';

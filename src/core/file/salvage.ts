@@ -2,8 +2,8 @@ import type { Build } from '../plan/build';
 import { modelKinds } from '../plan/build';
 import { emptyBuild } from '../plan/empty-build';
 import { buildProblem } from './build-problem';
-import { isObject } from './is-object';
-import type { FileProblem } from './problem';
+import { isObject } from '../validation/is-object';
+import type { FileProblem } from '../validation/problem';
 
 /** What can be read of a build that cannot be read whole, and what had to be left out for it. */
 export interface Salvaged {

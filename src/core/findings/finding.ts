@@ -1,6 +1,6 @@
 import type { Patch } from '../plan/patch';
 import type { Unit } from '../quantity/format';
-import type { Provenance } from '../quantity/figure';
+import type { Provenance } from '../validation/figure';
 import type { Severity } from './severity';
 import type { Well } from './wells';
 

@@ -1,4 +1,4 @@
-import { weakestProvenance } from '../quantity/figure';
+import { weakestProvenance } from '../validation/figure';
 import { formatQuantity } from '../quantity/format';
 import type { Message, Rule } from '../rules/rule';
 import type { Report } from './report';

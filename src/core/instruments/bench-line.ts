@@ -1,8 +1,8 @@
 import 'reflect-metadata';
 import { IsIn, IsNumber, Max, Min } from 'class-validator';
-import type { FileProblem } from '../file/problem';
-import { isObject } from '../file/is-object';
-import { firstProblem } from '../file/validate';
+import type { FileProblem } from '../validation/problem';
+import { isObject } from '../validation/is-object';
+import { firstProblem } from '../validation/validate';
 import { failure, success, type Result } from '../result';
 import { TextField } from '../validation/text-field';
 

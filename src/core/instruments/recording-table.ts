@@ -1,4 +1,4 @@
-import type { FileProblem } from '../file/problem';
+import type { FileProblem } from '../validation/problem';
 import { failure, success, type Result } from '../result';
 import type { SheetTable } from '../sheet/sheet-table';
 import { benchHead, readBenchLine, readRecording, type BenchLine } from './bench-line';

@@ -4,7 +4,7 @@ import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
 import type { SheetChoice, SheetSet } from '../parts/sheet-choice';
 import type { SheetField } from '../parts/sheet-field';
 import type { Terminals } from '../parts/terminals';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 
 /** The columns of the wiring picture, left to right, by what powers them. */
 export type Column = 'pack' | 'feed' | 'drive' | 'radio' | 'served';

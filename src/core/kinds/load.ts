@@ -3,7 +3,7 @@ import { ownAmps } from '../circuit/values/own-amps';
 import { loadForms, type LoadForm } from '../parts/load';
 import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { formatQuantity } from '../quantity/format';
 import { sheetChoice } from '../parts/sheet-choice';
 import { changed, describeKind } from './kind';

@@ -5,7 +5,7 @@ import type { Element } from '../network/devices';
 import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';
 import { regulatorTypes, type Regulator } from '../parts/regulator';
-import { estimated } from '../quantity/figure';
+import { estimated } from '../validation/figure';
 import { plainOptions, sheetChoice, type SheetChoice } from '../parts/sheet-choice';
 import { ampsField, voltsField, type SheetField } from '../parts/sheet-field';
 import { limits, type Terminals } from '../parts/terminals';

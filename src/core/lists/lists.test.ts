@@ -6,7 +6,7 @@ import { checkContext } from '../check/check-context';
 import type { LockerItem } from '../locker/locker-item';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { leadLabels } from './lead-labels';
 import { benchLists, scheduleTable } from './schedule';
 

@@ -1,7 +1,7 @@
 import { connectorFamily } from '../connectors/families';
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
-import { estimated } from '../quantity/figure';
+import { estimated } from '../validation/figure';
 import { starterLocker } from '../starter/starter-locker';
 import { kindOfAny, sheetFields } from '../kinds';
 import { figureAt, withFigure } from './sheet-fields';

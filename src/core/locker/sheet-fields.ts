@@ -1,7 +1,7 @@
 import { partProblem } from '../file/part-problem';
 import type { PartSpec } from '../parts/part-spec';
 import type { SheetField } from '../parts/sheet-field';
-import type { Figure, Provenance } from '../quantity/figure';
+import type { Figure, Provenance } from '../validation/figure';
 import { readQuantity } from '../quantity/read-quantity';
 import { failure, success, type Result } from '../result';
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { partProblem } from '../file/part-problem';
 import { chemistries } from '../packs/chemistry';
 import type { ControllerSpec } from '../parts/controller';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { starterPart } from '../starter/starter-locker';
 import { sheetLists } from './sheet-lists';
 

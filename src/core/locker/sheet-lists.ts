@@ -3,7 +3,7 @@ import { addComponent } from '../board/components';
 import { componentKinds, type BoardSpec, type ComponentKind } from '../parts/board';
 import type { ControllerSpec } from '../parts/controller';
 import type { PartSpec } from '../parts/part-spec';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { mostCellLimits, mostTurnLimits } from './sheet-rows';
 
 /** What a sheet has several of, each with figures of its own, as one cell of a table. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { firstProblem } from '../file/validate';
+import { firstProblem } from '../validation/validate';
 import { partClasses, partKinds } from '../parts/part-spec';
 import type { ReceiverSpec } from '../parts/receiver';
 import type { ControllerSpec } from '../parts/controller';

@@ -5,7 +5,7 @@ import { chemistries } from '../packs/chemistry';
 import type { BecSpec } from '../parts/bec';
 import type { CellLimit, ControllerSpec } from '../parts/controller';
 import type { PartSpec } from '../parts/part-spec';
-import { estimated, stated } from '../quantity/figure';
+import { estimated, stated } from '../validation/figure';
 import { readQuantity } from '../quantity/read-quantity';
 import { failure, success, type Result } from '../result';
 

@@ -1,7 +1,7 @@
 import { kinds, sheetFields } from '../kinds';
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import type { SheetField } from '../parts/sheet-field';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { benchUnits, chosenUnit, inChosenUnits } from '../quantity/unit-choice';
 import type { LockerItem } from './locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';

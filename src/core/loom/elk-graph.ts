@@ -1,4 +1,4 @@
-import { isObject } from '../file/is-object';
+import { isObject } from '../validation/is-object';
 import {
   loomSizes,
   portHeight,

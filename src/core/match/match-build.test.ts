@@ -7,7 +7,7 @@ import type { LockerItem } from '../locker/locker-item';
 import type { Build, ModelKind } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { emptyBuild } from '../plan/empty-build';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { starterLocker } from '../starter/starter-locker';
 import { matchBuild, type MatchTask } from './match-build';
 

@@ -5,7 +5,7 @@ import { checkContext } from '../check/check-context';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { starterPart } from '../starter/starter-locker';
 import type { Candidate, Role } from './role';
 import { placeExchanged } from './place-exchanged';

@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn } from 'class-validator';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { NestedField, NestedList } from '../validation/nested-field';
 import { TextField } from '../validation/text-field';

@@ -1,6 +1,6 @@
 import { IsBoolean, ArrayMaxSize, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { chemistries, type Chemistry } from '../packs/chemistry';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { motorKinds, phaseCount, type MotorKind } from './motor';
 import { PartBase } from './part-base';

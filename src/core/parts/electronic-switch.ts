@@ -1,5 +1,5 @@
 import { IsIn } from 'class-validator';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 import { threePins } from './channel-port';

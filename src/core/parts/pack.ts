@@ -1,6 +1,6 @@
 import { IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { chemistries, type Chemistry } from '../packs/chemistry';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 

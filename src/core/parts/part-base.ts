@@ -1,6 +1,6 @@
 import { IsIn, IsOptional } from 'class-validator';
 import { FigureField } from '../validation/figure-field';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { PortSpec } from './port';
 import { TextField } from '../validation/text-field';
 import { NestedList } from '../validation/nested-field';

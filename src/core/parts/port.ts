@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import { genders, type Connector, type Gender } from '../connectors/mating';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { TextField } from '../validation/text-field';
 import { NestedField, NestedList } from '../validation/nested-field';

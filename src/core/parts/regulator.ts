@@ -1,6 +1,6 @@
 import { ArrayMinSize, IsIn, IsNumber, Max, Min } from 'class-validator';
 import { FigureField } from '../validation/figure-field';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 
 /** How a regulator makes its volts. */
 export const regulatorTypes = ['switching', 'linear'] as const;

@@ -1,4 +1,4 @@
-import { weakestProvenance, type Figure } from '../quantity/figure';
+import { weakestProvenance, type Figure } from '../validation/figure';
 import type { ServoPoint, ServoSpec } from './servo';
 
 type SheetFigure = 'stallNewtonMetres' | 'stallAmps' | 'runningAmps' | 'sixtyDegreeSeconds';

@@ -1,5 +1,5 @@
 import { IsIn, IsOptional, ValidateBy } from 'class-validator';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 import { NestedList } from '../validation/nested-field';

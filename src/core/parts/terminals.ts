@@ -1,4 +1,4 @@
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import type { Regulator } from './regulator';
 
 /** Where a part takes power: the pair of nets, what it stands, and the net of its signal if it has one. */

@@ -1,6 +1,6 @@
 import { ArrayMaxSize, IsOptional, IsIn, IsInt, Max, Min } from 'class-validator';
 import { connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { PartBase } from './part-base';
 import { TextField } from '../validation/text-field';

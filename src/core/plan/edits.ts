@@ -1,7 +1,7 @@
 import { current, isDraft, produce, type Draft } from 'immer';
 import { canonicalText } from '../canonical';
 import type { PartSpec } from '../parts/part-spec';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import type { Brief } from './brief';
 import type { Build } from './build';
 import { carrierId, isOn } from './component-id';

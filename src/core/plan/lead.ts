@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { pinNames, type PinName } from '../parts/port';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
 import { TextField } from '../validation/text-field';
 import { NestedField, NestedList } from '../validation/nested-field';

@@ -1,5 +1,5 @@
 import type { PartSpec } from '../parts/part-spec';
-import { estimated } from '../quantity/figure';
+import { estimated } from '../validation/figure';
 import { defaultBrief, type Brief } from './brief';
 import type { Build, ModelKind } from './build';
 import type { Fitting } from './fitting';

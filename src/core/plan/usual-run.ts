@@ -1,4 +1,4 @@
-import { estimated } from '../quantity/figure';
+import { estimated } from '../validation/figure';
 import type { FreePort } from '../survey/build-index';
 import type { Lead } from './lead';
 import { straightLead } from './straight-lead';

@@ -1,6 +1,6 @@
 import type { Route } from '../berths/lead-routes';
 import type { CheckContext } from '../findings/context';
-import { measured } from '../quantity/figure';
+import { measured } from '../validation/figure';
 import type { Patch } from '../plan/patch';
 import { insertCable } from './insert-cable';
 import { offerPlace } from './place-part';

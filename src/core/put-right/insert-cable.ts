@@ -3,7 +3,7 @@ import { freshId } from '../plan/fresh-id';
 import type { Lead } from '../plan/lead';
 import { mating } from '../connectors/mating';
 import type { CableSpec } from '../parts/cable';
-import { estimated } from '../quantity/figure';
+import { estimated } from '../validation/figure';
 import type { CheckContext } from '../findings/context';
 
 /** What is put into a lead is short. */

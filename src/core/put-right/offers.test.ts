@@ -5,7 +5,7 @@ import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { checkBuild } from '../check/check-build';
 import { previewPatch } from '../check/check-build';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { starterLocker } from '../starter/starter-locker';
 import type { PartSpec } from '../parts/part-spec';
 

@@ -8,7 +8,7 @@ import { checkContext } from '../check/check-context';
 import type { Harm } from '../faults/fault';
 import type { Build } from '../plan/build';
 import type { Conductor } from '../plan/lead';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { starterPart } from '../starter/starter-locker';
 import { runTrial } from '../trial/run-trial';
 import { usualTask } from '../trial/trial-task';

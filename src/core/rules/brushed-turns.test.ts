@@ -1,6 +1,6 @@
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { brushedTurns } from './brushed-turns';
 
 const esc = 'controller-brushed-30-switching';

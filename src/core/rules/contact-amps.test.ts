@@ -1,7 +1,7 @@
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import type { LeadSketch } from '../plan/sketch-build';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { contactAmps } from './contact-amps';
 
 const rail = (servo: string, count: number) => ({

@@ -1,7 +1,7 @@
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { fuseSize } from './fuse-size';
 
 const fused = (amps: number | undefined, awg = 14) => ({

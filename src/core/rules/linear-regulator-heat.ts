@@ -4,7 +4,7 @@ import { defaults } from '../circuit/defaults';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
-import { estimated } from '../quantity/figure';
+import { estimated } from '../validation/figure';
 import { formatQuantity } from '../quantity/format';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm, solvedTerm } from './support/terms';

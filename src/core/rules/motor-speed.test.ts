@@ -1,6 +1,6 @@
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub, withoutFigure } from '../../../tests/kit/tub';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { motorSpeed } from './motor-speed';
 
 const motor = 'motor-brushed-620';

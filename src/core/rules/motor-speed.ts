@@ -1,6 +1,6 @@
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import { estimated, type Figure } from '../quantity/figure';
+import { estimated, type Figure } from '../validation/figure';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';

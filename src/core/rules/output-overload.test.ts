@@ -1,6 +1,6 @@
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub, withoutFigure } from '../../../tests/kit/tub';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { outputOverload } from './output-overload';
 
 const lamps = (amps: number) => ({

@@ -2,7 +2,7 @@ import { airUnder, mostOpened, servoFit, type ServoFit } from '../berths/servo-f
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { Patch } from '../plan/patch';
 import type { ServoSeat } from '../plan/servo-seat';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import type { Fitted } from '../survey/build-index';
 import { defineRule } from './rule';
 import { millimetres, planTerm } from './support/berth-terms';

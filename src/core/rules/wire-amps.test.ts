@@ -1,4 +1,4 @@
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import { gaugeAmps, siliconeCelsius } from '../conductors/wire';

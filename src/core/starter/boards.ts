@@ -3,7 +3,7 @@ import { placeComponent } from '../board/place-component';
 import { streamNet } from '../board/nets';
 import { addServoRow, addStream, withTrace } from '../board/rows';
 import type { BoardSpec, ComponentSpec } from '../parts/board';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 
 const maker = 'Oakum & Pitch';
 

@@ -3,7 +3,7 @@ import { cellVolts } from '../packs/chemistry';
 import { kilogramsOfPart } from '../parts/kilograms';
 import type { ServoSpec } from '../parts/servo';
 import type { PartSpec } from '../parts/part-spec';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { wattHoursPerKilogram } from './more-power';
 
 /** Millimetres and grams of the parts that are unlike others of their kind. */

@@ -1,7 +1,7 @@
 import type { CableSpec } from '../parts/cable';
 import { threePins } from '../parts/channel-port';
 import type { PortSpec } from '../parts/port';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { motorPort, powerPort } from './ports';
 
 const nets = { plus: 'plus', minus: 'minus' };

@@ -1,7 +1,7 @@
 import { asRelay, type ElectronicSwitchSpec } from '../parts/electronic-switch';
 import type { LoadForm, LoadSpec } from '../parts/load';
 import type { PortSpec } from '../parts/port';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { powerPort, servoLead } from './ports';
 
 const nets = { plus: 'plus', minus: 'minus' };

@@ -4,7 +4,7 @@ import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';
 import type { MotorKind, MotorSpec } from '../parts/motor';
 import type { PackSpec } from '../parts/pack';
-import { estimated, stated } from '../quantity/figure';
+import { estimated, stated } from '../validation/figure';
 import { becPorts, controllerPorts, packPort } from './power-ports';
 import { motorPort } from './ports';
 

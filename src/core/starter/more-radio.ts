@@ -1,7 +1,7 @@
 import { channelPort } from '../parts/channel-port';
 import type { ReceiverSpec } from '../parts/receiver';
 import type { ControlKind, TransmitterSpec } from '../parts/transmitter';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { batteryPort } from './ports';
 
 type ReceiverRow = [

@@ -1,6 +1,6 @@
 import type { ConnectorFamilyId } from '../connectors/families';
 import type { ServoSpec } from '../parts/servo';
-import { estimated, stated } from '../quantity/figure';
+import { estimated, stated } from '../validation/figure';
 import { servoLead } from './ports';
 
 /** Outer sizes of a servo's case without ears and horn, in millimetres, what it weighs, and its output spline; its holes. */

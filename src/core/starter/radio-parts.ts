@@ -1,7 +1,7 @@
 import type { ReceiverSpec } from '../parts/receiver';
 import type { ServoSpec } from '../parts/servo';
 import type { TransmitterSpec } from '../parts/transmitter';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { channelPort } from '../parts/channel-port';
 import { batteryPort, motorPort, powerPort, servoLead } from './ports';
 

@@ -3,7 +3,7 @@ import { motorNets } from '../parts/terminals';
 import { Layout } from '../berths/layout';
 import { knownMetres, leadMetres, metresWords } from '../berths/lead-length';
 import type { Lead } from '../plan/lead';
-import type { Figure } from '../quantity/figure';
+import type { Figure } from '../validation/figure';
 import { BuildIndex, type Fitted } from './build-index';
 import { mainFuses, type MainFuse } from './fuses';
 import { Nets, type NodeId } from './nets';

@@ -8,7 +8,7 @@ import { applyEdits, type Edit } from '../plan/edits';
 import { Estimates } from '../circuit/estimates';
 import { kilogramsOf } from '../circuit/values/vehicle-values';
 import { wattHoursPerKilogram } from '../parts/kilograms';
-import { estimated } from '../quantity/figure';
+import { estimated } from '../validation/figure';
 import { runTrial } from './run-trial';
 import { estimatesOf, sampleFactors } from './tolerance';
 import type { TrialTask } from './trial-task';

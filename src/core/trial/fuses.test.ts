@@ -3,7 +3,7 @@ import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
 import { checkContext } from '../check/check-context';
 import type { Build } from '../plan/build';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { starterLocker } from '../starter/starter-locker';
 import { runTrial } from './run-trial';
 import { trialFindings } from './trial-findings';

@@ -5,7 +5,7 @@ import { modelKinds } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { Outing } from '../plan/outing';
 import { readBuildFile } from '../file/read-file';
-import { firstProblem } from '../file/validate';
+import { firstProblem } from '../validation/validate';
 import { writeBuildFile } from '../file/write-file';
 import { outingsOf, usualOutings } from './outings';
 import { Sampler } from './sampler';

@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { IsDefined, IsObject, IsOptional, ValidateBy, ValidateNested, buildMessage } from 'class-validator';
-import { Figure } from '../quantity/figure';
+import { Figure } from './figure';
 
 interface FigureRange {
   /** Smallest value allowed, in the unit of the field. */

@@ -3,7 +3,7 @@ import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import type { CableSpec } from '../parts/cable';
 import type { Build } from '../plan/build';
-import { stated } from '../quantity/figure';
+import { stated } from '../validation/figure';
 import { checkBuild } from '../check/check-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { proposeWiring } from './propose-wiring';

@@ -1,5 +1,5 @@
 import { lifted } from '../../../src/core/plan/sketch-build';
-import { stated } from '../../../src/core/quantity/figure';
+import { stated } from '../../../src/core/validation/figure';
 import { starterPart } from '../../../src/core/starter/starter-locker';
 import { driving, harness, heavy, modelOf, radio, sheet, steering, toBlade } from './model';
 

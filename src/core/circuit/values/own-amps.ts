@@ -1,4 +1,4 @@
-import type { Figure } from '../../quantity/figure';
+import type { Figure } from '../../validation/figure';
 import type { Fitted } from '../../survey/build-index';
 import { defaults } from '../defaults';
 import type { Estimates } from '../estimates';

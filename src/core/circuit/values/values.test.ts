@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/kit/tub';
 import { BuildIndex } from '../../survey/build-index';
 import type { PackSpec } from '../../parts/pack';
-import { measured, stated } from '../../quantity/figure';
+import { measured, stated } from '../../validation/figure';
 import { Estimates } from '../estimates';
 import type { MotorLoad } from '../site';
 import { controllerFigures, motorFigures } from './drive-values';

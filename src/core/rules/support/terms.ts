@@ -1,6 +1,6 @@
 import type { CheckContext } from '../../findings/context';
 import type { Term } from '../../findings/finding';
-import type { Figure } from '../../quantity/figure';
+import type { Figure } from '../../validation/figure';
 import type { Unit } from '../../quantity/format';
 import type { Source } from '../../survey/power';
 

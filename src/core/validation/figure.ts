@@ -1,5 +1,5 @@
 import { IsIn, IsNumber, IsOptional } from 'class-validator';
-import { TextField } from '../validation/text-field';
+import { TextField } from './text-field';
 
 /** How a figure came to be known, from most to least sure. What nobody states is left out, never guessed. */
 export const provenances = ['measured', 'stated', 'estimated'] as const;
