@@ -1,5 +1,5 @@
 import { matchBuild } from '../src/core/match/match-build';
-import type { LockerItem } from '../src/core/locker/locker-item';
+import type { LockerItem } from '../src/core/parts/locker-item';
 import { starterLocker } from '../src/core/starter/starter-locker';
 import { tub } from '../tests/kit/tub';
 import { variedLocker } from '../tests/kit/varied-locker';

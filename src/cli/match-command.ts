@@ -1,5 +1,5 @@
 import { missedBy, type NearMiss } from '../core/match/conflict';
-import type { LockerItem } from '../core/locker/locker-item';
+import type { LockerItem } from '../core/parts/locker-item';
 import { matchBuild, type MatchResult } from '../core/match/match-build';
 import type { Build } from '../core/plan/build';
 import { failure, success, type Result } from '../core/result';

@@ -1,7 +1,7 @@
 import { liveQuery } from 'dexie';
-import { partProblem } from '../core/file/part-problem';
+import { partProblem } from '../core/parts/part-problem';
 import type { FileProblem } from '../core/validation/problem';
-import type { LockerItem } from '../core/locker/locker-item';
+import type { LockerItem } from '../core/parts/locker-item';
 import type { Clash } from '../core/merge/clash';
 import { mergeItems } from '../core/merge/merge-items';
 import type { PartSpec } from '../core/parts/part-spec';

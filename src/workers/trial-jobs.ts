@@ -5,7 +5,7 @@ import { checkContext } from '../core/check/check-context';
 import { calibrate, type Calibration, type TakenReading } from '../core/calibration/calibrate';
 import { ReadingsForetold } from '../core/calibration/predict-readings';
 import { readingKinds } from '../core/calibration/reading-kinds';
-import type { LockerItem } from '../core/locker/locker-item';
+import type { LockerItem } from '../core/parts/locker-item';
 import { matchBuild, type MatchResult, type MatchTask } from '../core/match/match-build';
 import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/trial/choice-bench';
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';

@@ -1,5 +1,5 @@
 import { randomLcg } from 'd3-random';
-import type { LockerItem } from '../../src/core/locker/locker-item';
+import type { LockerItem } from '../../src/core/parts/locker-item';
 import type { PartSpec } from '../../src/core/parts/part-spec';
 import type { Figure } from '../../src/core/validation/figure';
 import { starterLocker } from '../../src/core/starter/starter-locker';

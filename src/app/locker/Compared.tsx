@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useState } from 'react';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import { compareSheets, stateNames, type ComparedRow } from '../../core/locker/sheet-table';
 import { formatQuantity } from '../../core/quantity/format';
 import { meetingVolts, voltSpan } from '../../core/locker/volt-ladder';

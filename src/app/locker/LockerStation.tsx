@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { blankPart } from '../../core/locker/blank-part';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import { partKinds, type PartKind } from '../../core/parts/part-spec';
 import { meetingVolts } from '../../core/locker/volt-ladder';
 import { workingList } from '../../core/locker/working-list';

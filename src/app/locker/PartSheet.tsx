@@ -4,7 +4,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { nanoid } from 'nanoid';
 import { fitPart } from '../../core/brief/fit-part';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import { sheetCurve } from '../../core/locker/sheet-curve';
 import { capital } from '../../core/words/sentences';
 import { useBuild } from '../state/shown-build';

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { DataGrid, type GridColDef, type GridRowSelectionModel } from '@mui/x-data-grid';
 import { unparse } from 'papaparse';
 import { useMemo, useState } from 'react';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import { lockerTable, sheetCells, sheetColumns, stateNames, tableName } from '../../core/locker/sheet-table';
 import { kilogramsOfPart } from '../../core/parts/kilograms';
 import { unitRatio } from '../../core/quantity/read-quantity';

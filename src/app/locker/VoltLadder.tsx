@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import { voltSpan } from '../../core/locker/volt-ladder';
 import { standsVolts } from '../../core/locker/working-list';
 import { formatQuantity } from '../../core/quantity/format';

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useMemo, useState } from 'react';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import type { MatchResult, MatchTask } from '../../core/match/match-build';
 import type { Build } from '../../core/plan/build';
 import { liveWorker } from '../../workers/trial-crew';

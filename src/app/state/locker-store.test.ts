@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import type { ServoSpec } from '../../core/parts/servo';
 import { stated } from '../../core/validation/figure';
 import { starterPart } from '../../core/starter/starter-locker';

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
-import type { LockerItem } from '../../core/locker/locker-item';
+import type { LockerItem } from '../../core/parts/locker-item';
 import { costsIn } from '../../core/locker/to-buy';
-import { partProblem } from '../../core/file/part-problem';
+import { partProblem } from '../../core/parts/part-problem';
 import { problemText } from '../../core/validation/problem';
 import type { PartSpec } from '../../core/parts/part-spec';
 import { starterLocker } from '../../core/starter/starter-locker';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkBuild } from '../check/check-build';
-import { partProblem } from '../file/part-problem';
+import { partProblem } from '../parts/part-problem';
 import { blankPart } from '../locker/blank-part';
 import { loomModel } from '../loom/loom-model';
 import { componentKinds, type BoardSpec } from '../parts/board';

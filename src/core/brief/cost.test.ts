@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { starterLocker } from '../starter/starter-locker';
 import { applyEdits } from '../plan/edits';
 import { starterPart } from '../starter/starter-locker';

@@ -1,5 +1,5 @@
 import { carrierId } from '../plan/component-id';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { CheckContext } from '../findings/context';
 
 /** Money of some of a build's parts. */

@@ -1,5 +1,5 @@
 import { canonicalText } from '../canonical';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { Build } from '../plan/build';
 import { failure, success, type Result } from '../result';
 import { isObject } from '../validation/is-object';

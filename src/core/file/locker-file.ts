@@ -1,9 +1,9 @@
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { PartSpec } from '../parts/part-spec';
 import { canonicalText } from '../canonical';
 import { isPhoto, photoWords } from '../validation/photo-field';
 import { failure, success, type Result } from '../result';
-import { partProblem } from './part-problem';
+import { partProblem } from '../parts/part-problem';
 import type { FileProblem } from '../validation/problem';
 import { isObject } from '../validation/is-object';
 import { fileFormat, readEnvelope } from './read-file';

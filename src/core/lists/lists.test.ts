@@ -3,7 +3,7 @@ import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { stated } from '../validation/figure';

@@ -1,5 +1,5 @@
 import type { CheckContext } from '../findings/context';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { capital } from '../words/sentences';
 
 /** Every part of a build with what it costs: for the sheet, and for whoever sells the model on. */

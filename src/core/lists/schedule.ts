@@ -1,5 +1,5 @@
 import type { CheckContext } from '../findings/context';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { PlugNamer } from '../loom/lead-rows';
 import type { BenchList } from './bench-list';
 import { leadSchedule } from './lead-schedule';

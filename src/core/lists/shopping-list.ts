@@ -1,7 +1,7 @@
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import type { Gender } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { Hold } from '../plan/placement';
 import type { PlugNamer } from '../loom/lead-rows';
 import { capital, counted } from '../words/sentences';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { partProblem } from '../file/part-problem';
+import { partProblem } from '../parts/part-problem';
 import type { CableSpec } from '../parts/cable';
 import { starterPart } from '../starter/starter-locker';
 import { blankPart } from './blank-part';

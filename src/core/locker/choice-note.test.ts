@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { benchUnits } from '../quantity/unit-choice';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { choiceNote } from './choice-note';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 
 const item = (id: string, change: Partial<LockerItem> = {}): LockerItem => ({
   part: starterPart(id),

@@ -4,7 +4,7 @@ import type { PartSpec } from '../parts/part-spec';
 import { nameList } from '../words/sentences';
 import { formatQuantity } from '../quantity/format';
 import type { UnitChoice } from '../quantity/unit-choice';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { voltSpan } from './volt-ladder';
 
 /** What decides between parts of a kind, in a line: volts, torque, amps, what it costs and whether it lies on the shelf. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { checkContext } from '../check/check-context';
-import { partProblem } from '../file/part-problem';
+import { partProblem } from '../parts/part-problem';
 import { firstProblem } from '../validation/validate';
 import { chemistries, cellVolts } from '../packs/chemistry';
 import { cellVoltsAt } from '../packs/charge-curve';

@@ -2,7 +2,7 @@ import { sheetFields } from '../kinds';
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import { starterLocker } from '../starter/starter-locker';
 import { blankPart } from './blank-part';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { readField, withFigure } from './sheet-fields';
 import { sheetLists } from './sheet-lists';

@@ -1,4 +1,4 @@
-import { partProblem } from '../file/part-problem';
+import { partProblem } from '../parts/part-problem';
 import type { PartSpec } from '../parts/part-spec';
 import type { SheetField } from '../parts/sheet-field';
 import type { Figure, Provenance } from '../validation/figure';

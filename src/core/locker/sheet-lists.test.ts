@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { partProblem } from '../file/part-problem';
+import { partProblem } from '../parts/part-problem';
 import { chemistries } from '../packs/chemistry';
 import type { ControllerSpec } from '../parts/controller';
 import { stated } from '../validation/figure';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { partProblem } from '../file/part-problem';
+import { partProblem } from '../parts/part-problem';
 import { partKinds } from '../parts/part-spec';
 import { starterLocker, starterPart } from '../starter/starter-locker';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { columnTargets, matchColumns, readSheetTable } from './read-sheet-table';
 import { compareSheets, lockerTable, sheetCells } from './sheet-table';
 

@@ -3,7 +3,7 @@ import type { PartKind, PartSpec } from '../parts/part-spec';
 import type { SheetField } from '../parts/sheet-field';
 import type { Figure } from '../validation/figure';
 import { benchUnits, chosenUnit, inChosenUnits } from '../quantity/unit-choice';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { figureAt } from './sheet-fields';
 import { sheetLists } from './sheet-lists';

@@ -1,5 +1,5 @@
 import type { Edit } from '../plan/edits';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 
 /** What a part costs who builds: nothing where it lies on the shelf, `undefined` where nobody noted its price. */
 export type CostOf = (partId: string) => number | undefined;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { starterLocker } from '../starter/starter-locker';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { workingList, type ListAsked } from './working-list';
 
 const servos = starterLocker

@@ -1,5 +1,5 @@
 import { sheetFields } from '../kinds';
-import type { LockerItem } from './locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { kilogramsOfPart } from '../parts/kilograms';
 import { figureAt } from './sheet-fields';
 import { voltSpan } from './volt-ladder';

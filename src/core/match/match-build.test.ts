@@ -3,7 +3,7 @@ import { demoBuild } from '../../../tests/kit/demo-builds';
 import { presetsFor } from '../brief/function-presets';
 import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { Build, ModelKind } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { emptyBuild } from '../plan/empty-build';

@@ -1,7 +1,7 @@
 import { hauls } from '../brief/function-presets';
 import { checkBuild } from '../check/check-build';
 import { checkContext } from '../check/check-context';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import { turnsDrum } from '../parts/servo';
 import type { Finding } from '../findings/finding';
 import type { PartKind, PartSpec } from '../parts/part-spec';

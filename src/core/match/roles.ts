@@ -2,7 +2,7 @@ import { fitPart } from '../brief/fit-part';
 import { servingKinds } from '../brief/function-presets';
 import { checkContext } from '../check/check-context';
 import { kinds, terminalsOf } from '../kinds';
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { PartKind, PartSpec } from '../parts/part-spec';
 import { carrierId } from '../plan/component-id';
 import type { Build } from '../plan/build';

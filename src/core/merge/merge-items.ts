@@ -1,4 +1,4 @@
-import type { LockerItem } from '../locker/locker-item';
+import type { LockerItem } from '../parts/locker-item';
 import type { PartSpec } from '../parts/part-spec';
 import type { Clash } from './clash';
 import { mergeFields } from './merge-values';

@@ -1,5 +1,5 @@
-import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
-import { boardProblem } from '../parts/board-problem';
+import { partClasses, partKinds, type PartSpec } from './part-spec';
+import { boardProblem } from './board-problem';
 import { isObject } from '../validation/is-object';
 import type { FileProblem } from '../validation/problem';
 import { firstProblem } from '../validation/validate';

@@ -1,4 +1,4 @@
-import type { PartSpec } from '../parts/part-spec';
+import type { PartSpec } from './part-spec';
 
 /** A part in the locker: its sheet, whether one lies on the shelf, and what it costs. */
 export interface LockerItem {
