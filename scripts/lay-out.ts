@@ -6,7 +6,7 @@ import { applyEdits } from '../src/core/plan/edits';
 import type { ModelInside } from '../src/core/plan/model-inside';
 import type { Placement } from '../src/core/plan/placement';
 import { measured } from '../src/core/validation/figure';
-import { BuildIndex } from '../src/core/survey/build-index';
+import { BuildIndex } from '../src/core/plan/build-index';
 import { placeEdit } from '../src/core/put-right/place-part';
 
 /** A build with an inside, and all its parts placed in it. @throws where there is no room for one */

@@ -16,7 +16,7 @@ import type { Placement } from '../../src/core/plan/placement';
 import { usualLead } from '../../src/core/plan/usual-run';
 import { estimated, measured, stated } from '../../src/core/validation/figure';
 import { starterLocker } from '../../src/core/starter/starter-locker';
-import { BuildIndex } from '../../src/core/survey/build-index';
+import { BuildIndex } from '../../src/core/plan/build-index';
 import { cuts, swappable, toggleWire } from '../../src/core/wiring/lead-edits';
 import { portJoins } from '../../src/core/wiring/port-joins';
 import { plugTargets } from '../../src/core/wiring/plug-targets';

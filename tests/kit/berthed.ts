@@ -3,7 +3,7 @@ import type { Build } from '../../src/core/plan/build';
 import type { ModelInside } from '../../src/core/plan/model-inside';
 import type { Placement } from '../../src/core/plan/placement';
 import { measured } from '../../src/core/validation/figure';
-import { BuildIndex } from '../../src/core/survey/build-index';
+import { BuildIndex } from '../../src/core/plan/build-index';
 import { tub } from './tub';
 
 interface BerthedChange {

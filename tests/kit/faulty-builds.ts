@@ -7,7 +7,7 @@ import { lifted, reversed, turned, type LeadSketch } from '../../src/core/plan/s
 import { straightLead } from '../../src/core/plan/straight-lead';
 import { stated } from '../../src/core/validation/figure';
 import { starterPart } from '../../src/core/starter/starter-locker';
-import { BuildIndex } from '../../src/core/survey/build-index';
+import { BuildIndex } from '../../src/core/plan/build-index';
 import { soundBuilds } from './sound-builds';
 
 type Change = (build: Build) => Build;

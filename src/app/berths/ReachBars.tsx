@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import { isShort, type Route } from '../../core/berths/lead-routes';
 import { formatLength } from '../../core/quantity/format';
-import type { BuildIndex } from '../../core/survey/build-index';
+import type { BuildIndex } from '../../core/plan/build-index';
 import { useWidth } from '../loom/use-width';
 import { useSettings } from '../state/settings-store';
 import styles from './ReachBars.module.css';

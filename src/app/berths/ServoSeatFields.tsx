@@ -4,7 +4,7 @@ import type { Figure } from '../../core/validation/figure';
 import type { ServoSeat } from '../../core/plan/servo-seat';
 import { formatQuantity } from '../../core/quantity/format';
 import { unitRatio } from '../../core/quantity/read-quantity';
-import type { Fitted } from '../../core/survey/build-index';
+import type { Fitted } from '../../core/plan/build-index';
 import { NumberField } from '../brief/NumberField';
 import { useBuildStore } from '../state/build-store';
 import { useSettings } from '../state/settings-store';

@@ -7,7 +7,7 @@ import { sheetEdit } from '../../core/board/sheet-edit';
 import { carrierId } from '../../core/plan/component-id';
 import { useState } from 'react';
 import type { Unknown } from '../../core/findings/finding';
-import type { Fitted } from '../../core/survey/build-index';
+import type { Fitted } from '../../core/plan/build-index';
 import { capital } from '../../core/words/sentences';
 import { SheetForm } from '../locker/SheetForm';
 import { LeadTools } from '../loom/LeadTools';

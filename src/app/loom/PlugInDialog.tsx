@@ -9,7 +9,7 @@ import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { portKey, type Fitted, type FreePort } from '../../core/survey/build-index';
+import { portKey, type Fitted, type FreePort } from '../../core/plan/build-index';
 import { mating } from '../../core/connectors/mating';
 import { plugTargets } from '../../core/wiring/plug-targets';
 import { portJoins } from '../../core/wiring/port-joins';

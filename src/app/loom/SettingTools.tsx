@@ -1,7 +1,7 @@
 import { brakeModes, runningModes } from '../../core/parts/controller';
 import { terminalsOf } from '../../core/kinds';
 import type { Fitting } from '../../core/plan/fitting';
-import type { Fitted } from '../../core/survey/build-index';
+import type { Fitted } from '../../core/plan/build-index';
 import { useBuildStore } from '../state/build-store';
 import { MenuButton } from './MenuButton';
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { goesTogether, mating } from '../../core/connectors/mating';
 import type { Patch } from '../../core/plan/patch';
 import type { PortRef } from '../../core/plan/lead';
-import { farEnd, portKey } from '../../core/survey/build-index';
+import { farEnd, portKey } from '../../core/plan/build-index';
 import { portJoins, type PortJoins } from '../../core/wiring/port-joins';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';

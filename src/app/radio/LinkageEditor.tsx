@@ -10,7 +10,7 @@ import type { Linkage } from '../../core/plan/linkage';
 import { formatQuantity } from '../../core/quantity/format';
 import { unitRatio } from '../../core/quantity/read-quantity';
 import { offerEnds } from '../../core/put-right/linkage-ends';
-import type { Fitted } from '../../core/survey/build-index';
+import type { Fitted } from '../../core/plan/build-index';
 import { capital } from '../../core/words/sentences';
 import { radiansPerDegree } from '../../core/quantity/angle';
 import { ServoSeatFields } from '../berths/ServoSeatFields';

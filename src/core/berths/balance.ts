@@ -1,7 +1,7 @@
 import { kilogramsOfPart } from '../parts/kilograms';
 import type { Spot } from '../plan/model-inside';
 import type { Provenance } from '../validation/figure';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { afloat, type Afloat } from './afloat';
 import { middleOf, type Box } from './box';
 import type { Inside } from './inside';

@@ -2,7 +2,7 @@ import type { Build } from '../plan/build';
 import type { Berth, Spot } from '../plan/model-inside';
 import type { Placement } from '../plan/placement';
 import type { Lead } from '../plan/lead';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import { balanceOf, type Balance } from './balance';
 import { boxAt, boxFrom, middleOf, type Box } from './box';
 import { exitSide, roomBefore, type Side } from './exits';

@@ -2,7 +2,7 @@ import type { Lead } from '../plan/lead';
 import { usualRun, runKind } from '../plan/usual-run';
 import type { Figure } from '../validation/figure';
 import { estimated } from '../validation/figure';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { LeadRun } from './lead-runs';
 
 /** How long a lead is by measure or by a sheet; `undefined` where nobody knows. */

@@ -1,7 +1,7 @@
 import type { PortRef } from '../plan/lead';
 import type { Passage, Spot } from '../plan/model-inside';
 import { exitSide, exitSpot } from './exits';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { Placement } from '../plan/placement';
 import type { Box } from './box';
 import { ownMetres, runMetres, usualMetres } from './lead-length';

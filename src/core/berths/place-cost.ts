@@ -2,7 +2,7 @@ import { kindOfAny } from '../kinds';
 import { kilogramsOfPart } from '../parts/kilograms';
 import type { FixedPoint } from '../plan/model-inside';
 import { turnsDrum } from '../parts/servo';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import { antennaEnd, antennaLacks, antennaToBox, clearOfPower, shadesAntenna } from './antenna';
 import { balanceOf } from './balance';
 import { distance, middleOf, overlap } from './box';

@@ -4,7 +4,7 @@ import type { PartKind } from '../parts/part-spec';
 import type { Build } from '../plan/build';
 import type { Berth } from '../plan/model-inside';
 import { turns, type Hold, type Placement, type Pose } from '../plan/placement';
-import { BuildIndex, type Fitted } from '../survey/build-index';
+import { BuildIndex, type Fitted } from '../plan/build-index';
 import { boxAt, middleOf, overlap, sidesAs } from './box';
 import { blockedBy, reachesOut } from './fit';
 import type { Inside } from './inside';

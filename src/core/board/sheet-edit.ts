@@ -2,7 +2,7 @@ import type { BoardSpec, ComponentSpec } from '../parts/board';
 import type { PartSpec } from '../parts/part-spec';
 import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import { changeComponent } from './components';
 
 /** The edit that gives a fitting's part another sheet in this build; what sits on a board is written on the board's. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { changed, runs } from '../../../tests/kit/any-build';
 import { editSequences } from '../../../tests/kit/edit-sequences';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 import { applyEdits } from '../plan/edits';
 import { readBuildFile } from '../file/read-file';
 import { writeBuildFile } from '../file/write-file';

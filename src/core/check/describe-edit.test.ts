@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { starterPart } from '../starter/starter-locker';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 import { describeEdit } from './describe-edit';
 import type { Edit } from '../plan/edits';
 import { lifted } from '../plan/sketch-build';

@@ -1,4 +1,4 @@
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { Edit } from '../plan/edits';
 import { isJoined, type Conductor, type PortRef } from '../plan/lead';
 import type { Placement } from '../plan/placement';

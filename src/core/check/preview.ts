@@ -1,5 +1,5 @@
 import type { Build } from '../plan/build';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 import { describeEdit } from './describe-edit';
 import type { Patch } from '../plan/patch';
 import type { CheckResult } from './check-result';

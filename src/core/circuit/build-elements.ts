@@ -2,7 +2,7 @@ import { kindOfAny } from '../kinds';
 import type { Element } from '../network/devices';
 import { motorNets } from '../parts/terminals';
 import type { PartKind } from '../parts/part-spec';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import type { Survey } from '../survey/survey';
 import type { Supply } from '../survey/power';
 import type { Conditions } from './conditions';

@@ -1,7 +1,7 @@
 import type { Element } from '../network/devices';
 import type { RegulatorSizing } from '../plan/policies';
 import type { Survey } from '../survey/survey';
-import type { PackState } from '../survey/volts';
+import type { PackState } from '../packs/pack-state';
 import { buildElements, type KnownParts } from './build-elements';
 import type { BuildPoint } from './build-point';
 import type { Conditions } from './conditions';

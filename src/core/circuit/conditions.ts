@@ -1,5 +1,5 @@
 import type { TrackPoints } from '../network/track';
-import type { PackState } from '../survey/volts';
+import type { PackState } from '../packs/pack-state';
 
 /** What a servo does while an operating point is taken. */
 type ServoStill = 'resting' | 'moving' | 'stalled';

@@ -1,9 +1,9 @@
 import type { RegulatorSizing } from '../plan/policies';
 import { weakestProvenance, type Provenance } from '../validation/figure';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import type { Supply } from '../survey/power';
 import type { Survey } from '../survey/survey';
-import type { PackState } from '../survey/volts';
+import type { PackState } from '../packs/pack-state';
 import type { Rail } from '../survey/rails';
 import type { BuildPoint } from './build-point';
 import { drawsOf } from './draws';

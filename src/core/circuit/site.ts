@@ -1,6 +1,6 @@
 import type { Element } from '../network/devices';
 import type { PartKind } from '../parts/part-spec';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import type { ScrewValues } from '../network/devices/screw';
 import type { WheelsValues } from '../network/devices/wheels';
 import type { TrackPoints } from '../network/track';

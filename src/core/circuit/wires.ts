@@ -5,7 +5,7 @@ import type { PartSpec } from '../parts/part-spec';
 import { isJoined, type Lead } from '../plan/lead';
 import { runKind, usualRun } from '../plan/usual-run';
 import { fromPlan } from '../berths/lead-length';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { Survey } from '../survey/survey';
 import type { Estimates } from './estimates';
 import type { NodeNames } from './nodes';

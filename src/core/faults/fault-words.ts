@@ -1,6 +1,6 @@
 import type { PinName } from '../parts/port';
 import type { Conductor, Lead, PortRef } from '../plan/lead';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 
 /** The end of a lead that a person would look for first: at the receiver, else at the part that feeds. */
 export function plugEnd(index: BuildIndex, lead: Lead): { at: PortRef; other: PortRef } {

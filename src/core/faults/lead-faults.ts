@@ -4,7 +4,7 @@ import type { CheckContext } from '../findings/context';
 import type { PinName } from '../parts/port';
 import type { Edit } from '../plan/edits';
 import { isJoined, type Conductor, type Lead, type PortRef } from '../plan/lead';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import { wireId } from '../circuit/wires';
 import { capital } from '../words/sentences';
 import { weights, type Fault } from './fault';

@@ -1,9 +1,9 @@
 import type { ModelFunction } from '../plan/model-function';
 import type { Build } from '../plan/build';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import type { Survey } from '../survey/survey';
 import { terminalsOf } from '../kinds';
-import { farEnd } from '../survey/build-index';
+import { farEnd } from '../plan/build-index';
 
 /** Something that a person sees move, light up or hears when a control is moved, with what the channel works for it. */
 export interface Mover {

@@ -1,6 +1,6 @@
 import type { CheckContext } from '../findings/context';
 import type { ModelFunction } from '../plan/model-function';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { minutesOf, type Answer } from './bench-test';
 import type { FaultyModel } from './faulty-model';
 import { functionMovers, type Mover } from './movers';

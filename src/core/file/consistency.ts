@@ -1,7 +1,7 @@
 import { boardProblem } from '../parts/board-problem';
 import { componentId } from '../plan/component-id';
 import type { Build } from '../plan/build';
-import { portKey } from '../survey/build-index';
+import { portKey } from '../plan/build-index';
 import type { Lead } from '../plan/lead';
 import type { PartSpec } from '../parts/part-spec';
 import type { FileProblem } from '../validation/problem';

@@ -1,4 +1,4 @@
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { Finding, Unknown } from './finding';
 import { fittingSubject } from './report';
 

@@ -1,7 +1,7 @@
 import type { Circuit } from '../circuit/circuit';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { Survey } from '../survey/survey';
 
 /** Everything that a verdict may rest on; worked out once per build, never changed by who reads it. */

@@ -1,4 +1,4 @@
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import { changedFinding, type Finding, type Subject, type Unknown } from './finding';
 
 /** What the Brief puts off to a later stage: functions, and the parts that work nothing else. */

@@ -7,7 +7,7 @@ import { wiredHome } from '../radio/wired-home';
 import { degreesPerMicro } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import { radioOfFunction, type Radio } from '../radio/radios';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { linkageAt } from './four-bar';
 import { linkageEnds, type LinkageEnd } from './linkage-travel';
 import { radiansPerDegree } from '../quantity/angle';

@@ -1,7 +1,7 @@
 import { kindOfAny } from '../kinds';
 import type { Column } from '../kinds/kind';
 import { carrierId } from '../plan/component-id';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 
 /** Where a part stands: a column, inside the leads, or outside the model. */
 export const columnOf = ({ part }: Fitted): Column | 'inline' | 'outside' => kindOfAny(part).column;

@@ -1,5 +1,5 @@
 import { carrierId } from '../plan/component-id';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import { shortestWay } from '../survey/shortest-way';
 import type { Subject } from '../findings/finding';
 

@@ -1,7 +1,7 @@
 import type { CheckContext } from '../findings/context';
 import { carrierId } from '../plan/component-id';
 import type { PartKind } from '../parts/part-spec';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import type { LoomModel } from './loom-model';
 
 /** Parts of the wiring picture that can be drawn as one box. */

@@ -1,4 +1,4 @@
-import { farEnd, type BuildIndex, type Fitted } from '../survey/build-index';
+import { farEnd, type BuildIndex, type Fitted } from '../plan/build-index';
 import type { Conductor, Lead, PortRef } from '../plan/lead';
 import type { PortSpec } from '../parts/port';
 import type { CheckContext } from '../findings/context';

@@ -2,8 +2,8 @@ import type { CheckContext } from '../findings/context';
 import { kindOfAny, terminalsOf } from '../kinds';
 import { formatQuantity } from '../quantity/format';
 import { componentId } from '../plan/component-id';
-import { endAt, type Fitted } from '../survey/build-index';
-import { regulatorChoices } from '../survey/regulator-choices';
+import { endAt, type Fitted } from '../plan/build-index';
+import { regulatorChoices } from '../plan/regulator-choices';
 import { isJoined } from '../plan/lead';
 import type { RedWire } from '../kinds/kind';
 

@@ -2,7 +2,7 @@ import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { goesTogether } from '../connectors/mating';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 import { proposeWiring } from '../wiring/propose-wiring';
 import type { Candidate, Role } from './role';
 import { railRole } from './screens/rail';

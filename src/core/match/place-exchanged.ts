@@ -4,7 +4,7 @@ import { placeParts } from '../berths/place-parts';
 import type { Build } from '../plan/build';
 import type { Edit } from '../plan/edits';
 import { placeEdit } from '../put-right/place-part';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 
 /**
  * Lays out parts that do not fit where others lay before them, and parts that came in where all others lie somewhere.

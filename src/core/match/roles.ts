@@ -8,7 +8,7 @@ import { carrierId } from '../plan/component-id';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 import { isOfSameForm } from '../put-right/swap-part';
 import { kilogramsOfPart } from '../parts/kilograms';
 import { listens } from './screens/pack-volts';

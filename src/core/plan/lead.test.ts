@@ -5,7 +5,7 @@ import { describeEdit } from '../check/describe-edit';
 import { leadRows } from '../loom/lead-rows';
 import { lookProbes } from '../faults/look-probes';
 import { candidateFaults } from '../faults/candidate-faults';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from './build-index';
 import { applyEdits } from './edits';
 import { isJoined, joinedAgain, joinedAgainWords, type Conductor, type WireState } from './lead';
 

@@ -1,5 +1,5 @@
 import { estimated } from '../validation/figure';
-import type { FreePort } from '../survey/build-index';
+import type { FreePort } from './build-index';
 import type { Lead } from './lead';
 import { straightLead } from './straight-lead';
 

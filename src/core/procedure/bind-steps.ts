@@ -1,5 +1,5 @@
 import type { CheckContext } from '../findings/context';
-import { farEnd, type Fitted } from '../survey/build-index';
+import { farEnd, type Fitted } from '../plan/build-index';
 import type { Step } from './step';
 import { radioOf } from './touches';
 

@@ -1,6 +1,6 @@
 import type { CheckContext } from '../findings/context';
 import type { ServoSeat } from '../plan/servo-seat';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import type { Step } from './step';
 
 const millimetres = (metres: number): string => `${Number((metres * 1000).toFixed(1))} mm`;

@@ -1,5 +1,5 @@
 import { movesModel } from '../plan/model-function';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import type { ModelFunction } from '../plan/model-function';
 import type { CheckContext } from '../findings/context';
 import { channelsOf } from '../radio/channel-inputs';

@@ -1,4 +1,4 @@
-import type { FreePort } from '../survey/build-index';
+import type { FreePort } from '../plan/build-index';
 import type { Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';
 import { isJoined, type Lead, type PortRef } from '../plan/lead';

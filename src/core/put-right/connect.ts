@@ -1,4 +1,4 @@
-import { BuildIndex, type FreePort } from '../survey/build-index';
+import { BuildIndex, type FreePort } from '../plan/build-index';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';

@@ -2,7 +2,7 @@ import type { CheckContext } from '../findings/context';
 import { applyEdits } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import type { Supply } from '../survey/power';
-import { farEnd, portKey, type BuildIndex, type FreePort } from '../survey/build-index';
+import { farEnd, portKey, type BuildIndex, type FreePort } from '../plan/build-index';
 import { connect } from './connect';
 import { packOutlet } from './outlet';
 import { isJoined, joinedAgain, joinedAgainWords } from '../plan/lead';

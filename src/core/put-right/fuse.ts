@@ -2,7 +2,7 @@ import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
 import type { CheckContext } from '../findings/context';
 import type { CableSpec } from '../parts/cable';
 import type { Patch } from '../plan/patch';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { insertCable } from './insert-cable';
 import { offerSwaps } from './swap-part';
 

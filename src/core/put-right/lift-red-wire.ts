@@ -1,7 +1,7 @@
 import type { Edit } from '../plan/edits';
 import type { Conductor, Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
-import { portKey, portRef } from '../survey/build-index';
+import { portKey, portRef } from '../plan/build-index';
 import type { Source } from '../survey/power';
 import type { CheckContext } from '../findings/context';
 import { nameList } from '../words/sentences';

@@ -3,7 +3,7 @@ import type { CheckContext } from '../findings/context';
 import { applyEdits } from '../plan/edits';
 import type { Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
-import { farEnd } from '../survey/build-index';
+import { farEnd } from '../plan/build-index';
 import { connect } from './connect';
 
 /** Moves a lead to another outlet of the same cable or board that gives the same nets through a stronger plug. */

@@ -2,7 +2,7 @@ import { mating } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import type { PortSpec } from '../parts/port';
 import type { Edit } from '../plan/edits';
-import { portKey, type FreePort } from '../survey/build-index';
+import { portKey, type FreePort } from '../plan/build-index';
 import type { NodeId } from '../survey/nets';
 import type { PackGroup } from '../survey/pack-group';
 import { branchOff } from './branch-off';

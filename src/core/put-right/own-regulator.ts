@@ -10,7 +10,7 @@ import type { Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { usualLead } from '../plan/usual-run';
 import { formatQuantity } from '../quantity/format';
-import { endAt, farEnd, type FreePort } from '../survey/build-index';
+import { endAt, farEnd, type FreePort } from '../plan/build-index';
 import type { Supply } from '../survey/power';
 import { packOutlet } from './outlet';
 import { offerShare } from './share-regulator';

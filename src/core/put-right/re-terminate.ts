@@ -1,6 +1,6 @@
 import { connectorFamily } from '../connectors/families';
 import type { Edit } from '../plan/edits';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import { mating, type Connector } from '../connectors/mating';
 import type { CheckContext } from '../findings/context';
 import type { PartSpec } from '../parts/part-spec';

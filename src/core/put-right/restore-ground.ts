@@ -1,4 +1,4 @@
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import type { Patch } from '../plan/patch';
 import { isJoined, joinedAgain, joinedAgainWords, type Conductor } from '../plan/lead';
 

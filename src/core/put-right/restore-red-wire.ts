@@ -1,4 +1,4 @@
-import { endAt, type Fitted } from '../survey/build-index';
+import { endAt, type Fitted } from '../plan/build-index';
 import type { NodeId } from '../survey/nets';
 import { isJoined, joinedAgain, joinedAgainWords, type Conductor, type Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';

@@ -10,7 +10,7 @@ import type { Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { usualLead } from '../plan/usual-run';
 import { formatQuantity } from '../quantity/format';
-import { endAt, farEnd, type Fitted, type FreePort } from '../survey/build-index';
+import { endAt, farEnd, type Fitted, type FreePort } from '../plan/build-index';
 import type { Supply } from '../survey/power';
 import type { Rail } from '../survey/rails';
 import { suits } from './stand-alone-bec';

@@ -1,6 +1,6 @@
 import { carrierId } from '../plan/component-id';
 import type { Fitting } from '../plan/fitting';
-import { BuildIndex, portKey } from '../survey/build-index';
+import { BuildIndex, portKey } from '../plan/build-index';
 import type { Build } from '../plan/build';
 import { isJoined, type Lead } from '../plan/lead';
 import type { Edit } from '../plan/edits';

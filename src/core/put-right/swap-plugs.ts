@@ -1,4 +1,4 @@
-import { farEnd } from '../survey/build-index';
+import { farEnd } from '../plan/build-index';
 import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import type { Lead, PortRef } from '../plan/lead';

@@ -4,7 +4,7 @@ import type { TransmitterSpec } from '../parts/transmitter';
 import { carrierId } from '../plan/component-id';
 import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { takesSameLeads } from './swap-part';
 import { transmitterOf } from '../radio/partners';
 

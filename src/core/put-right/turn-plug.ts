@@ -1,6 +1,6 @@
 import type { CableSpec } from '../parts/cable';
 import { mostIdLength } from '../plan/fresh-id';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import { isJoined, type Conductor, type Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 

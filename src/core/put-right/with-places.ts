@@ -4,7 +4,7 @@ import { bestPlaceFor } from '../berths/place-parts';
 import type { CheckContext } from '../findings/context';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 import { placeEdit } from './place-part';
 
 /**

@@ -1,7 +1,7 @@
 import type { CheckContext } from '../findings/context';
 import type { ChannelSetting } from '../plan/channel-setting';
 import { formatQuantity } from '../quantity/format';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { nameList } from '../words/sentences';
 import { channelInputs, settingOf, toldChannels, usedChannels, type ChannelInput } from './channel-inputs';
 import { wiredHome } from './wired-home';

@@ -5,7 +5,7 @@ import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import { connect } from '../put-right/connect';
 import { offerMovedPlug } from '../put-right/swap-plugs';
-import { portRef } from '../survey/build-index';
+import { portRef } from '../plan/build-index';
 import { signalPort } from '../wiring/own-ports';
 import { channelInputs, settingOf } from './channel-inputs';
 import { controlMisfit } from './control-fit';

@@ -1,6 +1,6 @@
 import type { CheckContext } from '../findings/context';
 import type { ModelFunction } from '../plan/model-function';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 
 /**
  * The transmitter that a receiver is meant to listen to: the one that it is said to be bound to; of several, the one that is set to a link which the receiver

@@ -2,7 +2,7 @@ import type { CheckContext } from '../findings/context';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { defineRule } from './rule';
 import { outputUse } from './support/output-use';
 import { figureTerm, solvedTerm } from './support/terms';

@@ -5,7 +5,7 @@ import { offerOtherPlug } from '../put-right/re-terminate';
 import { defineRule } from './rule';
 import { fittingSubject, leadSubject, type Missing, type Report } from '../findings/report';
 import type { Lead } from '../plan/lead';
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import { plannedTerm } from './support/terms';
 
 const reasonWords: Record<MatingReason, string> = {

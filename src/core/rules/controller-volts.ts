@@ -4,7 +4,7 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { ControllerSpec } from '../parts/controller';
 import { fullVolts, offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import type { PackGroup } from '../survey/pack-group';
 import { defineRule } from './rule';
 import { isRawFed } from './support/fed-by';

@@ -1,4 +1,4 @@
-import { regulatorName } from '../survey/regulator-choices';
+import { regulatorName } from '../plan/regulator-choices';
 import { lastingAmps } from '../circuit/regulator-amps';
 import { defaults } from '../circuit/defaults';
 import { isOver } from '../findings/compare';

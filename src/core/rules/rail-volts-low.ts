@@ -1,4 +1,4 @@
-import { sourceName } from '../survey/regulator-choices';
+import { sourceName } from '../plan/regulator-choices';
 import { isUnder } from '../findings/compare';
 import type { CheckContext } from '../findings/context';
 import { fittingSubject, type Missing, type Report } from '../findings/report';

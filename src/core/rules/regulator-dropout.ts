@@ -3,7 +3,7 @@ import { Estimates } from '../circuit/estimates';
 import { isUnder } from '../findings/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { formatQuantity } from '../quantity/format';
-import { regulatorName } from '../survey/regulator-choices';
+import { regulatorName } from '../plan/regulator-choices';
 import { defineRule } from './rule';
 import { plannedTerm, solvedTerm } from './support/terms';
 

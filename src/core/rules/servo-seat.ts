@@ -3,7 +3,7 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { Patch } from '../plan/patch';
 import type { ServoSeat } from '../plan/servo-seat';
 import type { Figure } from '../validation/figure';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { defineRule } from './rule';
 import { millimetres, planTerm } from './support/berth-terms';
 import { figureTerm, plannedTerm } from './support/terms';

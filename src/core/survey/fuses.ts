@@ -1,4 +1,4 @@
-import type { BuildIndex, Fitted } from './build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 
 /** A fuse that all which a pack gives goes through. */
 export interface MainFuse {

@@ -1,4 +1,4 @@
-import type { BuildIndex } from './build-index';
+import type { BuildIndex } from '../plan/build-index';
 import { isJoined, type Conductor, type Lead } from '../plan/lead';
 
 /** An electrical node: all nets that whole conductors join. */

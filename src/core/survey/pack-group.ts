@@ -1,8 +1,8 @@
 import { cellVolts, type Chemistry } from '../packs/chemistry';
 import { nameList } from '../words/sentences';
-import type { Fitted } from './build-index';
+import type { Fitted } from '../plan/build-index';
 import type { NodeId, Nets } from './nets';
-import { byState, type VoltsByState } from './volts';
+import { byState, type VoltsByState } from '../packs/pack-state';
 
 /** The packs that stand between two nodes together: one, several in series, in parallel, or both. */
 export interface PackGroup {

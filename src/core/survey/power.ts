@@ -1,10 +1,10 @@
-import { regulatorChoices } from './regulator-choices';
+import { regulatorChoices } from '../plan/regulator-choices';
 import { signalNetOf, terminalsOf } from '../kinds';
 import type { ConsumerTerminal, SourceTerminal } from '../parts/terminals';
-import type { BuildIndex, Fitted } from './build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import type { NodeId, Nets } from './nets';
 import { packVolts } from './pack-group';
-import { byState, type PackState, type VoltsByState } from './volts';
+import { byState, type PackState, type VoltsByState } from '../packs/pack-state';
 
 /** A pack or a regulator that is awake, between two nodes. */
 export interface Source {

@@ -1,6 +1,6 @@
 import type { NodeId } from './nets';
 import type { Power, Source, Supply } from './power';
-import type { VoltsByState } from './volts';
+import type { VoltsByState } from '../packs/pack-state';
 
 /** All parts on one regulated (or receiver-pack) plus, with who feeds it. */
 export interface Rail {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { tub } from '../../../tests/kit/tub';
-import { BuildIndex } from './build-index';
+import { BuildIndex } from '../plan/build-index';
 import { freshId } from '../plan/fresh-id';
 import { shortestWay } from './shortest-way';
 

@@ -1,4 +1,4 @@
-import type { BuildIndex } from './build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { Lead } from '../plan/lead';
 
 /** The leads on the shortest way between two fittings, from the far one back; empty where there is none. */

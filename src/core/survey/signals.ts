@@ -3,7 +3,7 @@ import { serialNet } from '../parts/receiver';
 import { channelNet } from '../parts/channel-port';
 import { carrierId } from '../plan/component-id';
 import type { PortSpec } from '../parts/port';
-import type { BuildIndex, Fitted } from './build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import type { Nets, NodeId } from './nets';
 
 /** The receiver port that a part listens to, traced through the signal conductors. */

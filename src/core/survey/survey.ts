@@ -4,14 +4,14 @@ import { Layout } from '../berths/layout';
 import { knownMetres, leadMetres, metresWords } from '../berths/lead-length';
 import type { Lead } from '../plan/lead';
 import type { Figure } from '../validation/figure';
-import { BuildIndex, type Fitted } from './build-index';
+import { BuildIndex, type Fitted } from '../plan/build-index';
 import { mainFuses, type MainFuse } from './fuses';
 import { Nets, type NodeId } from './nets';
 import { PackGroups, type PackGroup } from './pack-group';
 import { tracePower, type Source, type Supply } from './power';
 import { railsOf, type Rail } from './rails';
 import { signalPaths, type SignalPath } from './signals';
-import type { VoltsByState } from './volts';
+import type { VoltsByState } from '../packs/pack-state';
 
 /** What a build is, read once: nets, packs, rails, signals, and who hangs on whom. */
 export class Survey {

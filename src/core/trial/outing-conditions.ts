@@ -4,7 +4,7 @@ import type { Conditions } from '../circuit/conditions';
 import { Track } from '../network/track';
 import { coilPort, isRelay } from '../parts/electronic-switch';
 import { channelsOf, isMixed } from '../radio/channel-inputs';
-import { farEnd } from '../survey/build-index';
+import { farEnd } from '../plan/build-index';
 import { toldTracks } from './told-tracks';
 import { coldFactor, type TrialTask } from './trial-task';
 import { radioOfFunction } from '../radio/radios';

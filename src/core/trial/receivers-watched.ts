@@ -1,7 +1,7 @@
 import type { CheckContext } from '../findings/context';
 import type { Controller } from '../network/devices/controller';
 import type { MovingServo } from '../network/devices/servo';
-import type { Fitted } from '../survey/build-index';
+import type { Fitted } from '../plan/build-index';
 import { usualFloor } from './waking';
 import { BrownOut } from './watch/brown-out';
 

@@ -2,7 +2,7 @@ import type { CheckContext } from '../findings/context';
 import type { Finding } from '../findings/finding';
 import { renderReport } from '../findings/render';
 import { fittingSubject, type Report } from '../findings/report';
-import { regulatorName } from '../survey/regulator-choices';
+import { regulatorName } from '../plan/regulator-choices';
 import { solvedTerm, plannedTerm } from '../rules/support/terms';
 import { trialRules, type TrialView } from './trial-rules';
 import type { TrialEvent, TrialResult } from './trial-result';

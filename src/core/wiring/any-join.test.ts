@@ -8,7 +8,7 @@ import { changeBuild } from '../file/change-build';
 import type { Build } from '../plan/build';
 import type { PortRef } from '../plan/lead';
 import { starterLocker } from '../starter/starter-locker';
-import { BuildIndex, portKey } from '../survey/build-index';
+import { BuildIndex, portKey } from '../plan/build-index';
 import { portJoins } from './port-joins';
 
 const started: readonly Build[] = [...demoNames.map(demoBuild), ...Object.values(soundBuilds)];

@@ -3,7 +3,7 @@ import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { PortRef } from '../plan/lead';
 import { connect } from '../put-right/connect';
-import { BuildIndex, portRef } from '../survey/build-index';
+import { BuildIndex, portRef } from '../plan/build-index';
 
 /** One reviewable step of a proposal: taken or refused as a whole. */
 interface Proposal {

@@ -1,4 +1,4 @@
-import type { BuildIndex } from '../survey/build-index';
+import type { BuildIndex } from '../plan/build-index';
 import type { Edit } from '../plan/edits';
 import { connectorFamily, connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import { isJoined, joinedAgain, type Lead, type PortRef, type WireColour } from '../plan/lead';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { BuildIndex, portKey } from '../survey/build-index';
+import { BuildIndex, portKey } from '../plan/build-index';
 import { goes, plugTargets } from './plug-targets';
 
 const free = new BuildIndex(

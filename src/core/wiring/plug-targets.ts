@@ -1,4 +1,4 @@
-import type { FreePort } from '../survey/build-index';
+import type { FreePort } from '../plan/build-index';
 import { goesTogether } from '../connectors/mating';
 
 /** Free ports of other parts for the same use as a free port; those whose plugs go together come first. */

@@ -12,7 +12,7 @@ import type { Lead, PortRef } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { connect } from '../put-right/connect';
 import { canCutPlug, fitPlug, offerOtherPlug } from '../put-right/re-terminate';
-import { BuildIndex, farEnd, portKey } from '../survey/build-index';
+import { BuildIndex, farEnd, portKey } from '../plan/build-index';
 
 /** What putting one port to another may mean. */
 export interface PortJoins {

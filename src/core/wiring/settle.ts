@@ -10,7 +10,7 @@ import { connect } from '../put-right/connect';
 import { liftRed } from '../put-right/lift-red-wire';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { strengthOf } from '../rules/support/source-strength';
-import { regulatorName } from '../survey/regulator-choices';
+import { regulatorName } from '../plan/regulator-choices';
 import type { Rail } from '../survey/rails';
 import { capital, nameList } from '../words/sentences';
 import { formatQuantity } from '../quantity/format';

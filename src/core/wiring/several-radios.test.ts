@@ -6,7 +6,7 @@ import { applyEdits, type Edit } from '../plan/edits';
 import { planProcedure } from '../procedure/plan-procedure';
 import { LiveBench } from '../rehearsal/live-bench';
 import { starterLocker } from '../starter/starter-locker';
-import { BuildIndex } from '../survey/build-index';
+import { BuildIndex } from '../plan/build-index';
 import { proposeWiring } from './propose-wiring';
 
 const wired = (build: Build) => proposeWiring(build, starterLocker, new Set());

@@ -3,7 +3,7 @@ import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
 import { homeChannel, isWithoutChannel } from '../radio/channel-inputs';
 import { radioHeardBy, radioOfFunction } from '../radio/radios';
-import { portRef, type Fitted } from '../survey/build-index';
+import { portRef, type Fitted } from '../plan/build-index';
 import { Survey } from '../survey/survey';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';

@@ -3,7 +3,7 @@ import type { PortRef } from '../plan/lead';
 import type { CableSpec } from '../parts/cable';
 import { coilPort } from '../parts/electronic-switch';
 import type { PortSpec } from '../parts/port';
-import type { BuildIndex, Fitted } from '../survey/build-index';
+import type { BuildIndex, Fitted } from '../plan/build-index';
 import { capital } from '../words/sentences';
 import type { WiringDraft } from './draft';
 import { rawFeedLead, standsRaw } from './raw-feed';

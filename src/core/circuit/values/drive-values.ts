@@ -1,6 +1,6 @@
 import type { ControllerValues } from '../../network/devices/controller';
 import type { MotorValues } from '../../network/devices/motor';
-import type { Fitted } from '../../survey/build-index';
+import type { Fitted } from '../../plan/build-index';
 import { controllerOhms, defaults } from '../defaults';
 import type { Estimates } from '../estimates';
 import type { MotorLoad } from '../site';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/kit/tub';
-import { BuildIndex } from '../../survey/build-index';
+import { BuildIndex } from '../../plan/build-index';
 import type { PackSpec } from '../../parts/pack';
 import { measured, stated } from '../../validation/figure';
 import { Estimates } from '../estimates';

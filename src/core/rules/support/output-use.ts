@@ -1,7 +1,7 @@
 import type { CheckContext } from '../../findings/context';
 import { fittingSubject, type Missing } from '../../findings/report';
 import type { PortRef } from '../../plan/lead';
-import { portKey, type BuildIndex, type Fitted } from '../../survey/build-index';
+import { portKey, type BuildIndex, type Fitted } from '../../plan/build-index';
 
 /** What an output is asked for with everything on. */
 interface OutputUse {

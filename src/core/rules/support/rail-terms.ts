@@ -1,7 +1,7 @@
 import type { Share } from '../../circuit/loads';
 import type { Term } from '../../findings/finding';
 import { fittingSubject, type Missing } from '../../findings/report';
-import type { Fitted } from '../../survey/build-index';
+import type { Fitted } from '../../plan/build-index';
 
 /** The amps that each part takes, as terms. */
 export const shareTerms = (shares: readonly Share[]): Term[] =>

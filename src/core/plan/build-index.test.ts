@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { starterPart } from '../starter/starter-locker';
 import { BuildIndex, farEnd, portKey } from './build-index';
-import { freshId } from '../plan/fresh-id';
-import { shortestWay } from './shortest-way';
-import { straightLead } from '../plan/straight-lead';
+import { freshId } from './fresh-id';
+import { shortestWay } from '../survey/shortest-way';
+import { straightLead } from './straight-lead';
 
 const index = new BuildIndex(tub());
 

@@ -1,7 +1,7 @@
 import type { BoardSpec, Component, ComponentSpec } from '../parts/board';
 import type { PortSpec } from '../parts/port';
-import { componentId } from '../plan/component-id';
-import type { Fitting } from '../plan/fitting';
+import { componentId } from './component-id';
+import type { Fitting } from './fitting';
 
 /** What stands before a net of a board that one of its components has no name of its own for. */
 const ofBoard = 'board:';

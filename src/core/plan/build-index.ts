@@ -1,10 +1,10 @@
 import type { BoardSpec } from '../parts/board';
 import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
-import type { Build } from '../plan/build';
-import type { Fitting } from '../plan/fitting';
-import { carrierId, componentId } from '../plan/component-id';
-import type { Lead, PortRef } from '../plan/lead';
+import type { Build } from './build';
+import type { Fitting } from './fitting';
+import { carrierId, componentId } from './component-id';
+import type { Lead, PortRef } from './lead';
 import { boardInsides, boardNet } from './board-insides';
 
 /** A fitting together with its sheet; the kind tells which sheet. */

@@ -1,5 +1,5 @@
 import type { Regulator } from '../parts/regulator';
-import type { Fitting } from '../plan/fitting';
+import type { Fitting } from './fitting';
 import type { Fitted } from './build-index';
 
 /** How a regulator is called: `radio BEC`, or `BEC of the port controller` where it is built in. */
