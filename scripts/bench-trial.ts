@@ -14,7 +14,7 @@ import { operatingPoint } from '../src/core/network/operating-point';
 import { networkOf, type NetworkCase } from '../src/core/network/reference-form';
 import { solveCourse } from '../src/core/transient/transient-case';
 import { buildElements } from '../src/core/circuit/build-elements';
-import { Estimates } from '../src/core/circuit/estimates';
+import { Estimates } from '../src/core/kinds/estimates';
 import { outingsOf } from '../src/core/trial/outings';
 import { runTrial } from '../src/core/trial/run-trial';
 import { usualTask } from '../src/core/trial/trial-task';

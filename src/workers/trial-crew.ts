@@ -1,7 +1,7 @@
 import { releaseProxy } from 'comlink';
 import type { Build } from '../core/plan/build';
 import type { Choice, ChoicePoint, ChoiceTry } from '../core/trial/choice-bench';
-import type { EstimatedFigure } from '../core/circuit/estimates';
+import type { EstimatedFigure } from '../core/kinds/estimates';
 import { summarise, type ToleranceResult, type ToleranceSample } from '../core/trial/tolerance';
 import type { TrialTask } from '../core/trial/trial-task';
 import { Lifeline } from './lifeline';

@@ -11,7 +11,7 @@ import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/trial/cho
 import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
 import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
 import { toleranceSample, type ToleranceSample } from '../core/trial/tolerance';
-import type { EstimatedFigure } from '../core/circuit/estimates';
+import type { EstimatedFigure } from '../core/kinds/estimates';
 import type { TrialResult } from '../core/trial/trial-result';
 import type { TrialTask } from '../core/trial/trial-task';
 import type { Result } from '../core/result';

@@ -7,8 +7,8 @@ import {
   tyreDiameter,
   tyreWidth,
   usualSurface,
-} from '../../core/circuit/values/vehicle-values';
-import { gaugeOf, trackLengthOf } from '../../core/circuit/values/skid-values';
+} from '../../core/kinds/values/vehicle-values';
+import { gaugeOf, trackLengthOf } from '../../core/kinds/values/skid-values';
 import type { CheckContext } from '../../core/findings/context';
 import { surfaces, type Brief } from '../../core/plan/brief';
 import { formatQuantity } from '../../core/quantity/format';

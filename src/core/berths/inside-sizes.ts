@@ -1,6 +1,6 @@
-import { hullKilograms, waterlineOf } from '../circuit/values/hull-values';
-import { isAfloat, kilogramsOf } from '../circuit/values/vehicle-values';
-import { Estimates } from '../circuit/estimates';
+import { hullKilograms, waterlineOf } from '../kinds/values/hull-values';
+import { isAfloat, kilogramsOf } from '../kinds/values/vehicle-values';
+import { Estimates } from '../kinds/estimates';
 import type { Build } from '../plan/build';
 import type { InsideForm, ModelInside } from '../plan/model-inside';
 

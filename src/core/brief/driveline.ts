@@ -1,9 +1,9 @@
-import { Estimates } from '../circuit/estimates';
+import { Estimates } from '../kinds/estimates';
 import { kilogramCentimetre, type MechanismLoad } from '../circuit/mechanism-load';
 import { drivenMotors } from '../circuit/driven-motors';
-import { driveWatts } from '../circuit/values/drive-watts';
-import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../circuit/values/hull-values';
-import { gearedSpeed, tyreDiameter } from '../circuit/values/vehicle-values';
+import { driveWatts } from '../circuit/drive-watts';
+import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../kinds/values/hull-values';
+import { gearedSpeed, tyreDiameter } from '../kinds/values/vehicle-values';
 import type { CheckContext } from '../findings/context';
 
 /** Speed that gears make of the motor's at some volts, in m/s. */

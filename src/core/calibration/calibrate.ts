@@ -1,5 +1,5 @@
 import { Matrix } from 'ml-matrix';
-import type { EstimatedFigure } from '../circuit/estimates';
+import type { EstimatedFigure } from '../kinds/estimates';
 import type { CheckContext } from '../findings/context';
 import type { Build } from '../plan/build';
 import type { Measured } from '../plan/measured';

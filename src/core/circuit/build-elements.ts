@@ -5,16 +5,16 @@ import type { PartKind } from '../parts/part-spec';
 import type { Fitted } from '../plan/build-index';
 import type { Survey } from '../survey/survey';
 import type { Supply } from '../survey/power';
-import type { Conditions } from './conditions';
-import type { Estimates } from './estimates';
+import type { Conditions } from '../kinds/conditions';
+import type { Estimates } from '../kinds/estimates';
 import { NodeNames } from './nodes';
-import type { MotorLoad, PartElements, PointLoad, Site } from './site';
-import { driveWatts } from './values/drive-watts';
-import { hullElement, screwOf, type WorkingPoint } from './values/hull-values';
-import { skidSteering } from './values/skid-values';
-import { sailForce } from './values/sail-values';
-import { thrustOf } from './values/screw-thrust';
-import { isAfloat, kilogramsOf, vehicleElement, wheelsOf } from './values/vehicle-values';
+import type { MotorLoad, PartElements, PointLoad, Site } from '../kinds/site';
+import { driveWatts } from './drive-watts';
+import { hullElement, screwOf, type WorkingPoint } from '../kinds/values/hull-values';
+import { skidSteering } from '../kinds/values/skid-values';
+import { sailForce } from '../kinds/values/sail-values';
+import { thrustOf } from '../kinds/values/screw-thrust';
+import { isAfloat, kilogramsOf, vehicleElement, wheelsOf } from '../kinds/values/vehicle-values';
 import { wireElements } from './wires';
 
 /** A sheet too silent to take part in the sum. */

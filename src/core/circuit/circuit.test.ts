@@ -8,7 +8,7 @@ import { networkOf } from '../network/reference-form';
 import { stated } from '../validation/figure';
 import { buildElements } from './build-elements';
 import type { Moment } from './circuit';
-import { Estimates } from './estimates';
+import { Estimates } from '../kinds/estimates';
 
 const moments: readonly Moment[] = ['worst', 'steady', 'given', 'kept'];
 const states = ['full', 'nominal', 'cutoff'] as const;

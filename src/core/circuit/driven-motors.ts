@@ -1,8 +1,8 @@
 import type { ElementOfKind } from '../network/devices';
 import type { Survey } from '../survey/survey';
 import { buildElements } from './build-elements';
-import type { Conditions } from './conditions';
-import type { Estimates } from './estimates';
+import type { Conditions } from '../kinds/conditions';
+import type { Estimates } from '../kinds/estimates';
 import { NodeNames } from './nodes';
 
 export type MotorElement = ElementOfKind<'motor'>;

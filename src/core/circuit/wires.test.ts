@@ -6,7 +6,7 @@ import { conductorOhms } from '../conductors/wire';
 import type { ElementOfKind } from '../network/devices';
 import { stated } from '../validation/figure';
 import { starterPart } from '../starter/starter-locker';
-import { Estimates } from './estimates';
+import { Estimates } from '../kinds/estimates';
 import { NodeNames } from './nodes';
 import { wireElements } from './wires';
 

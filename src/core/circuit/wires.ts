@@ -7,9 +7,9 @@ import { runKind, usualRun } from '../plan/usual-run';
 import { fromPlan } from '../berths/lead-length';
 import type { BuildIndex } from '../plan/build-index';
 import type { Survey } from '../survey/survey';
-import type { Estimates } from './estimates';
+import type { Estimates } from '../kinds/estimates';
 import type { NodeNames } from './nodes';
-import { fuseFigures, fuseOhms } from './values/fuse-values';
+import { fuseFigures, fuseOhms } from '../kinds/values/fuse-values';
 
 /** Gauge taken for a lead that nobody measured, by what it is for. */
 function usualGauge(index: BuildIndex, lead: Lead): number {

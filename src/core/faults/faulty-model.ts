@@ -1,7 +1,7 @@
 import type { BuildPoint } from '../circuit/build-point';
 import { buildElements } from '../circuit/build-elements';
-import type { Conditions } from '../circuit/conditions';
-import { Estimates } from '../circuit/estimates';
+import type { Conditions } from '../kinds/conditions';
+import { Estimates } from '../kinds/estimates';
 import { NodeNames } from '../circuit/nodes';
 import { RestingNetwork } from '../circuit/resting-network';
 import { wireElements } from '../circuit/wires';

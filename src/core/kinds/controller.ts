@@ -1,4 +1,4 @@
-import { controllerFigures } from '../circuit/values/drive-values';
+import { controllerFigures } from './values/drive-values';
 import {
   armingPositions,
   canDrive,

@@ -1,5 +1,5 @@
-import { plainLoad } from '../circuit/plain-load';
-import { ownAmps } from '../circuit/values/own-amps';
+import { plainLoad } from './plain-load';
+import { ownAmps } from './values/own-amps';
 import { asRelay, asSwitch, feedMinus, isRelay } from '../parts/electronic-switch';
 import { sheetChoice } from '../parts/sheet-choice';
 import { ampsField, voltsField } from '../parts/sheet-field';

@@ -1,5 +1,5 @@
-import type { Conditions } from '../circuit/conditions';
-import type { PartElements, Site } from '../circuit/site';
+import type { Conditions } from './conditions';
+import type { PartElements, Site } from './site';
 import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
 import type { SheetChoice, SheetSet } from '../parts/sheet-choice';
 import type { SheetField } from '../parts/sheet-field';

@@ -1,5 +1,5 @@
-import { plainLoad } from '../circuit/plain-load';
-import { ownAmps } from '../circuit/values/own-amps';
+import { plainLoad } from './plain-load';
+import { ownAmps } from './values/own-amps';
 import { loadForms, type LoadForm } from '../parts/load';
 import { ampsField, voltsField } from '../parts/sheet-field';
 import { limits } from '../parts/terminals';

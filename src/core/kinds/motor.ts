@@ -1,4 +1,4 @@
-import { motorFigures } from '../circuit/values/drive-values';
+import { motorFigures } from './values/drive-values';
 import { motorKinds } from '../parts/motor';
 import { plainOptions, sheetChoice, yesOrNo } from '../parts/sheet-choice';
 import { ampsField, millimetresField, voltsField } from '../parts/sheet-field';

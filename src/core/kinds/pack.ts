@@ -1,6 +1,6 @@
 import { cellVoltsAt } from '../packs/charge-curve';
 import { cellVolts, chemistries } from '../packs/chemistry';
-import { packValues } from '../circuit/values/pack-values';
+import { packValues } from './values/pack-values';
 import { balancePlugs } from '../parts/pack';
 import { numberOptions, openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
 import { formatQuantity } from '../quantity/format';

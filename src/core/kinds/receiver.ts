@@ -1,5 +1,5 @@
-import { plainLoad } from '../circuit/plain-load';
-import { ownAmps } from '../circuit/values/own-amps';
+import { plainLoad } from './plain-load';
+import { ownAmps } from './values/own-amps';
 import { channelPort, threePins } from '../parts/channel-port';
 import type { PortSpec } from '../parts/port';
 import { serialNet, telemetries, type ReceiverSpec } from '../parts/receiver';

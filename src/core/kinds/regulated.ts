@@ -1,6 +1,6 @@
-import { regulatorFigures } from '../circuit/values/regulator-values';
-import type { Conditions } from '../circuit/conditions';
-import type { Site } from '../circuit/site';
+import { regulatorFigures } from './values/regulator-values';
+import type { Conditions } from './conditions';
+import type { Site } from './site';
 import type { Element } from '../network/devices';
 import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';

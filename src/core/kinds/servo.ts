@@ -1,4 +1,4 @@
-import { heldTorque, servoFigures, servoRunning, servoStalled } from '../circuit/values/servo-values';
+import { heldTorque, servoFigures, servoRunning, servoStalled } from './values/servo-values';
 import { leadSides, turnsDrum } from '../parts/servo';
 import { openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
 import {

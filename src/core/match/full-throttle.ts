@@ -1,8 +1,8 @@
 import { loadsAtRest } from '../circuit/build-elements';
-import { Estimates } from '../circuit/estimates';
-import { isAfloat } from '../circuit/values/vehicle-values';
-import { motorFigures } from '../circuit/values/drive-values';
-import type { PointLoad } from '../circuit/site';
+import { Estimates } from '../kinds/estimates';
+import { isAfloat } from '../kinds/values/vehicle-values';
+import { motorFigures } from '../kinds/values/drive-values';
+import type { PointLoad } from '../kinds/site';
 import type { MotorSpec } from '../parts/motor';
 import type { Build } from '../plan/build';
 import { remembered } from '../remembered';

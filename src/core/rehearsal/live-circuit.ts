@@ -1,5 +1,5 @@
-import type { Conditions } from '../circuit/conditions';
-import { Estimates } from '../circuit/estimates';
+import type { Conditions } from '../kinds/conditions';
+import { Estimates } from '../kinds/estimates';
 import type { FaultyModel } from '../faults/faulty-model';
 import type { CheckContext } from '../findings/context';
 import { PtcFuse } from '../network/devices/ptc-fuse';

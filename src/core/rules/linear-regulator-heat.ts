@@ -1,6 +1,6 @@
 import { regulatorName } from '../plan/regulator-choices';
 import { lastingAmps } from '../circuit/regulator-amps';
-import { defaults } from '../circuit/defaults';
+import { defaults } from '../kinds/defaults';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';

@@ -1,5 +1,5 @@
-import { dropoutVolts } from '../circuit/values/regulator-values';
-import { Estimates } from '../circuit/estimates';
+import { dropoutVolts } from '../kinds/values/regulator-values';
+import { Estimates } from '../kinds/estimates';
 import { isUnder } from '../findings/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { formatQuantity } from '../quantity/format';

@@ -4,8 +4,8 @@ import { terminalsOf } from '../kinds';
 import type { Controller } from '../network/devices/controller';
 import type { Motor } from '../network/devices/motor';
 import type { Regulator } from '../network/devices/regulator';
-import { defaults } from '../circuit/defaults';
-import type { Estimates } from '../circuit/estimates';
+import { defaults } from '../kinds/defaults';
+import type { Estimates } from '../kinds/estimates';
 import { canOf } from './motor-cans';
 import type { HeatNode } from './watch/heat';
 

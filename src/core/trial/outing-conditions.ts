@@ -1,6 +1,6 @@
 import type { CheckContext } from '../findings/context';
 import type { TrackPoints } from '../network/track';
-import type { Conditions } from '../circuit/conditions';
+import type { Conditions } from '../kinds/conditions';
 import { Track } from '../network/track';
 import { coilPort, isRelay } from '../parts/electronic-switch';
 import { channelsOf, isMixed } from '../radio/channel-inputs';

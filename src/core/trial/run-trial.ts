@@ -1,10 +1,10 @@
-import { driveWatts } from '../circuit/values/drive-watts';
-import { doubtfulSpeed } from '../circuit/values/hull-values';
+import { driveWatts } from '../circuit/drive-watts';
+import { doubtfulSpeed } from '../kinds/values/hull-values';
 import { failure, success, type Result } from '../result';
 import type { CheckContext } from '../findings/context';
 import type { CourseTrouble } from '../transient/course';
 import { integrate } from '../transient/integrate';
-import { Estimates } from '../circuit/estimates';
+import { Estimates } from '../kinds/estimates';
 import { outingConditions } from './outing-conditions';
 import { brownOuts } from './receivers-watched';
 import { runningModel } from './running-model';
@@ -13,7 +13,7 @@ import { SnapshotKeeper } from './snapshots';
 import { Recorder } from './recorder';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
-import { isAfloat } from '../circuit/values/vehicle-values';
+import { isAfloat } from '../kinds/values/vehicle-values';
 import { Stall } from './watch/stall';
 import type { Watcher } from './watch/watcher';
 

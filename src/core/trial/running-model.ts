@@ -1,8 +1,8 @@
 import { buildElements, type BuildElements } from '../circuit/build-elements';
-import type { Conditions } from '../circuit/conditions';
-import type { Estimates } from '../circuit/estimates';
-import { packValues } from '../circuit/values/pack-values';
-import { bodyId, isAfloat } from '../circuit/values/vehicle-values';
+import type { Conditions } from '../kinds/conditions';
+import type { Estimates } from '../kinds/estimates';
+import { packValues } from '../kinds/values/pack-values';
+import { bodyId, isAfloat } from '../kinds/values/vehicle-values';
 import type { CheckContext } from '../findings/context';
 import { terminalsOf } from '../kinds';
 import type { Device } from '../network/device';

@@ -1,7 +1,7 @@
 import { randomLcg } from 'd3-random';
 import { mean, quantileSorted } from 'd3-array';
 import type { CheckContext } from '../findings/context';
-import type { EstimatedFigure } from '../circuit/estimates';
+import type { EstimatedFigure } from '../kinds/estimates';
 import { runTrial } from './run-trial';
 import type { TrialFigures } from './trial-result';
 import type { TrialTask } from './trial-task';

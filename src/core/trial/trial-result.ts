@@ -1,4 +1,4 @@
-import type { EstimatedFigure } from '../circuit/estimates';
+import type { EstimatedFigure } from '../kinds/estimates';
 import type { Snapshots } from './snapshots';
 
 /** Something that happened on an outing, with the part it happened to. */

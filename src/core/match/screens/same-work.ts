@@ -5,8 +5,8 @@ import {
   kilogramsOf,
   tyreDiameter,
   usualTopSpeed,
-} from '../../circuit/values/vehicle-values';
-import { Estimates } from '../../circuit/estimates';
+} from '../../kinds/values/vehicle-values';
+import { Estimates } from '../../kinds/estimates';
 import { turnsDrum } from '../../parts/servo';
 import type { MotorSpec } from '../../parts/motor';
 import type { PackSpec } from '../../parts/pack';

@@ -1,4 +1,4 @@
-import type { Survey } from '../../survey/survey';
+import type { Survey } from '../survey/survey';
 
 /** Watts that the motors which move a build take together at full load, as far as their sheets tell. */
 export const driveWatts = (survey: Survey): number =>
