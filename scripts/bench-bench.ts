@@ -1,6 +1,6 @@
 /** Times what the bench asks of the core: the table of faults, a frame of the rehearsal, learning from a day's readings. */
 import { calibrate } from '../src/core/calibration/calibrate';
-import { checkContext } from '../src/core/check/check-context';
+import { readingOf } from '../src/core/reading/reading';
 import { faultTable } from '../src/core/faults/fault-table';
 import type { Build } from '../src/core/plan/build';
 import { LiveBench } from '../src/core/rehearsal/live-bench';
@@ -32,7 +32,7 @@ function stepMilliseconds(build: Build): number[] {
 
 /** Figures of the bench for a build, keys as the benchmark names them. */
 export function benchFigures(build: Build): Record<string, number> {
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const steps = stepMilliseconds(build);
   const readings = [
     { what: 'topSpeed', value: 6.4 },

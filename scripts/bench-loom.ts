@@ -1,5 +1,5 @@
 import ELK from 'elkjs/lib/elk.bundled.js';
-import { checkContext } from '../src/core/check/check-context';
+import { readingOf } from '../src/core/reading/reading';
 import { elkGraph, type ElkGraph } from '../src/core/loom/elk-graph';
 import { placeLoom } from '../src/core/loom/loom-layout';
 import { loomModel } from '../src/core/loom/loom-model';
@@ -10,7 +10,7 @@ const rounds = 7;
 /** Milliseconds, the median of a few, that the wiring picture of a build takes to be laid out anew. */
 export async function layoutMilliseconds(build: Build): Promise<number> {
   const engine = new ELK();
-  const model = loomModel(checkContext(build, []));
+  const model = loomModel(readingOf(build, []));
   const times: number[] = [];
   for (let round = 0; round < rounds; round += 1) {
     const start = performance.now();

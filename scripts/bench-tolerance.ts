@@ -1,4 +1,4 @@
-import { checkContext } from '../src/core/check/check-context';
+import { readingOf } from '../src/core/reading/reading';
 import { outingsOf } from '../src/core/trial/outings';
 import { estimatesOf, toleranceSample } from '../src/core/trial/tolerance';
 import { usualTask } from '../src/core/trial/trial-task';
@@ -9,7 +9,7 @@ export function toleranceWork(from: number, count: number): number {
   const build = demo('harbour-tug');
   const outing = outingsOf(build).find((candidate) => candidate.seconds === 60)!;
   const task = usualTask(outing);
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const estimates = estimatesOf(context, task);
   return Array.from({ length: count }, (_, n) =>
     toleranceSample(context, task, estimates, 1, from + n),

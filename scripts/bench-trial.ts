@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
 import type { Build } from '../src/core/plan/build';
-import { checkContext } from '../src/core/check/check-context';
+import { readingOf } from '../src/core/reading/reading';
 import { readBuildFile } from '../src/core/file/read-file';
 import { Network } from '../src/core/network/network';
 import { SparseLu } from '../src/core/network/sparse-lu';
@@ -41,7 +41,7 @@ export function demo(name: string): Build {
 
 /** Milliseconds that solving a build's operating point takes, its network already made. */
 export function pointMilliseconds(build: Build): number {
-  const { survey, circuit } = checkContext(build, []);
+  const { survey, circuit } = readingOf(build, []);
   const { elements } = buildElements(survey, circuit.conditions('given', 'nominal'), new Estimates());
   const network = networkOf(elements, true);
   return rounded(medianMilliseconds(60, 30, () => operatingPoint(network)));
@@ -51,7 +51,7 @@ export function pointMilliseconds(build: Build): number {
 export function outingMilliseconds(build: Build, outingId: string, seconds?: number): number {
   const outing = outingsOf(build).find((candidate) => candidate.id === outingId)!;
   const task = usualTask(seconds === undefined ? outing : { ...outing, seconds });
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   return rounded(medianMilliseconds(7, 3, () => runTrial(context, task)));
 }
 
@@ -66,7 +66,7 @@ export function outingShares(build: Build, outingId: string): Record<string, num
     timed(SnapshotKeeper.prototype, 'add', 'recording', spent),
   ];
   const task = usualTask(outingsOf(build).find((candidate) => candidate.id === outingId)!);
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   for (let n = 0; n < 3; n += 1) runTrial(context, task);
   spent.clear();
   const start = performance.now();

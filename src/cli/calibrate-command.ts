@@ -3,7 +3,7 @@ import papaparse from 'papaparse';
 import { calibrate } from '../core/calibration/calibrate';
 import { readingKinds } from '../core/calibration/reading-kinds';
 import { readReadingRows } from '../core/calibration/reading-rows';
-import { checkContext } from '../core/check/check-context';
+import { readingOf } from '../core/reading/reading';
 import type { Build } from '../core/plan/build';
 import { failure, success, type Result } from '../core/result';
 import { outingsOf } from '../core/trial/outings';
@@ -18,7 +18,7 @@ export interface CalibrateOptions {
 
 /** What readings on the real model make of a build's estimates. Exit 1 where a reading is explained by none of them. */
 export function calibrateCommand(build: Build, options: CalibrateOptions): Result<CommandOutput, string> {
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const kinds = readingKinds(context);
   if (options.readings === undefined)
     return failure(

@@ -5,7 +5,7 @@ import type { CheckResult } from '../core/check/check-result';
 import { figuresOf } from '../core/check/figures';
 import type { Finding } from '../core/findings/finding';
 import { numberWords } from '../core/findings/finding-words';
-import type { CheckContext } from '../core/findings/context';
+import type { Reading } from '../core/reading/reading';
 import { wellNames, wells } from '../core/findings/wells';
 import { writeBuildFile } from '../core/file/write-file';
 import { failure, success, type Result } from '../core/result';
@@ -48,7 +48,7 @@ function checkJson({ wells: reports, findings, unknowns, context }: CheckResult)
 }
 
 /** Minutes that each pack lasts, as the Trial of the usual outing tells them: `tow-pack.runTimeMinutes`. */
-function runTimes(context: CheckContext): Record<string, number> {
+function runTimes(context: Reading): Record<string, number> {
   const minutes = usualRun(context)?.minutes ?? new Map<string, number>();
   return Object.fromEntries(
     [...minutes].map(([id, value]) => [`${id}.runTimeMinutes`, Number(value.toFixed(2))]),

@@ -1,4 +1,4 @@
-import { checkContext } from '../core/check/check-context';
+import { readingOf } from '../core/reading/reading';
 import { candidateFaults } from '../core/faults/candidate-faults';
 import { faultTable } from '../core/faults/fault-table';
 import { rehearseFault } from '../core/faults/rehearse-fault';
@@ -18,7 +18,7 @@ export interface FaultOptions {
 /** The single faults that this build may have; or, with one planted, the search for it. */
 export function faultsCommand(build: Build, options: FaultOptions): Result<CommandOutput, string> {
   const { plant, noise, seed, json } = options;
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const faults = candidateFaults(context);
   if (plant === undefined)
     return success({

@@ -1,12 +1,12 @@
 import type { Build } from '../core/plan/build';
-import { checkContext } from '../core/check/check-context';
+import { readingOf } from '../core/reading/reading';
 import { spiceText } from '../core/network/spice';
 import { failure, success, type Result } from '../core/result';
 import { starterLocker } from '../core/starter/starter-locker';
 
 /** `hull netlist`: the worst second of a build as SPICE text, with our own answer in comments. */
 export function netlistCommand(build: Build): Result<string, string> {
-  const { circuit } = checkContext(build, starterLocker);
+  const { circuit } = readingOf(build, starterLocker);
   const point = circuit.at('given', 'nominal');
   if (!point) return failure('the network of this build does not settle');
   return success(

@@ -1,12 +1,12 @@
 import papaparse from 'papaparse';
 import type { Build } from '../core/plan/build';
-import { checkContext } from '../core/check/check-context';
+import { readingOf } from '../core/reading/reading';
 import { benchLists, scheduleTable } from '../core/lists/schedule';
 import { starterLocker } from '../core/starter/starter-locker';
 
 /** Leads, joints and what is to be bought, as CSV; a cell that a spreadsheet would take for a formula is escaped. */
 export function scheduleCommand(build: Build): string {
-  const context = checkContext(build, starterLocker);
+  const context = readingOf(build, starterLocker);
   const items = build.parts.map((part) => ({ part, state: 'catalogue' as const, isStarter: true }));
   return `${papaparse.unparse(scheduleTable(benchLists(context, items)), { escapeFormulae: true, newline: '\n' })}\n`;
 }

@@ -1,6 +1,6 @@
 import type { Build } from '../core/plan/build';
 import type { Outing } from '../core/plan/outing';
-import { checkContext } from '../core/check/check-context';
+import { readingOf } from '../core/reading/reading';
 import { failure, success, type Result } from '../core/result';
 import { starterLocker } from '../core/starter/starter-locker';
 import { firstToGive, pushes } from '../core/trial/first-to-give';
@@ -27,7 +27,7 @@ export function trialCommand(build: Build, options: TrialOptions): Result<Comman
     return failure(
       `no outing "${options.outing ?? ''}"; there are ${outings.map((each) => each.id).join(', ')}`,
     );
-  const context = checkContext(build, starterLocker);
+  const context = readingOf(build, starterLocker);
   const task = usualTask(outing);
   const run = runTrial(context, task);
   if (!run.ok)

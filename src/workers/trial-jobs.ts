@@ -1,7 +1,7 @@
 import 'reflect-metadata';
 import { proxy } from 'comlink';
 import type { Build } from '../core/plan/build';
-import { checkContext } from '../core/check/check-context';
+import { readingOf } from '../core/reading/reading';
 import { calibrate, type Calibration, type TakenReading } from '../core/calibration/calibrate';
 import { ReadingsForetold } from '../core/calibration/predict-readings';
 import { readingKinds } from '../core/calibration/reading-kinds';
@@ -19,12 +19,12 @@ import type { Result } from '../core/result';
 /** What a worker of the Trial station does; plain functions, so that they can be tested without one. */
 export const trialJobs = {
   run(build: Build, task: TrialTask): Result<TrialResult, TrialTrouble> {
-    return runTrial(checkContext(build, []), task);
+    return runTrial(readingOf(build, []), task);
   },
 
   /** Takes a share in many runs with estimates varied: told once what they are, it is asked for some at a time. */
   tolerance(build: Build, task: TrialTask, estimates: readonly EstimatedFigure[], seed: number) {
-    const context = checkContext(build, []);
+    const context = readingOf(build, []);
     return proxy({
       /** The runs with the numbers from `from` on; those that could not be followed are left out. */
       samples: (from: number, count: number): ToleranceSample[] =>
@@ -60,12 +60,12 @@ export const trialJobs = {
     readings: readonly TakenReading[],
     on: string,
   ): Result<Calibration, string> {
-    return calibrate(checkContext(build, []), task, readings, on);
+    return calibrate(readingOf(build, []), task, readings, on);
   },
 
   /** What a build says that would be read, by `what`, where it says it. */
   foretell(build: Build, task: TrialTask, whats: readonly string[]): Map<string, number> {
-    const context = checkContext(build, []);
+    const context = readingOf(build, []);
     const kinds = readingKinds(context).filter(({ what }) => whats.includes(what));
     const foretold = new ReadingsForetold(context, task, kinds);
     return new Map(foretold.places.flatMap((place) => [...foretold.at(place, new Map()).values]));

@@ -4,7 +4,7 @@ import { formsFor } from '../../src/core/berths/inside-sizes';
 import { withMovedRoom, withShelf } from '../../src/core/berths/room-edits';
 import type { PlanEdges } from '../../src/core/berths/snap';
 import { checkBuild } from '../../src/core/check/check-build';
-import { checkContext } from '../../src/core/check/check-context';
+import { readingOf } from '../../src/core/reading/reading';
 import { changeBuild } from '../../src/core/file/change-build';
 import { kindOfAny } from '../../src/core/kinds';
 import { withFigure } from '../../src/core/locker/sheet-fields';
@@ -77,7 +77,7 @@ const moves: Record<string, (build: Build, pick: Pick) => readonly Edit[]> = {
     return lead ? [toggleWire(lead, pick(lead.conductors.map((_, n) => n))!)] : [];
   },
   'joins two ports in any way that is offered': (build, pick) => {
-    const context = checkContext(build, locker);
+    const context = readingOf(build, locker);
     const ports = context.index
       .pieces()
       .flatMap(({ fitting, part }) => part.ports.map((port) => ({ fitting: fitting.id, port: port.id })));

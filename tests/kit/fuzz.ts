@@ -1,7 +1,7 @@
 import { checkBuild } from '../../src/core/check/check-build';
 import { readBuildFile } from '../../src/core/file/read-file';
 import { writeBuildFile } from '../../src/core/file/write-file';
-import { checkContext } from '../../src/core/check/check-context';
+import { readingOf } from '../../src/core/reading/reading';
 import { spiceText } from '../../src/core/network/spice';
 import type { Build } from '../../src/core/plan/build';
 import { planProcedure } from '../../src/core/procedure/plan-procedure';
@@ -59,7 +59,7 @@ function workOn(build: Build, isThorough: boolean): void {
   const sheet = markdownSheet(check);
   stepStates(build, steps, check.findings);
   outingsOf(build);
-  const { circuit } = checkContext(build, starterLocker);
+  const { circuit } = readingOf(build, starterLocker);
   const point = circuit.at('given', 'nominal');
   const netlist = point ? spiceText(build.name, point.elements, point.nodeVolts()) : '';
   for (const text of [said, JSON.stringify(steps), sheet, netlist]) {

@@ -1,5 +1,5 @@
 import ELK from 'elkjs/lib/elk.bundled.js';
-import { checkContext } from '../../src/core/check/check-context';
+import { readingOf } from '../../src/core/reading/reading';
 import { elkGraph, type ElkGraph, type Point } from '../../src/core/loom/elk-graph';
 import { foldGroups } from '../../src/core/loom/fold';
 import { loomGroups, type LoomGroup } from '../../src/core/loom/loom-groups';
@@ -9,7 +9,7 @@ import type { Build } from '../../src/core/plan/build';
 
 /** The wiring picture of a build, laid out here as the worker does it. @param isFolded groups drawn as one box each */
 export async function layOut(build: Build, isFolded?: (group: LoomGroup) => boolean): Promise<LoomLayout> {
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const whole = loomModel(context);
   const model = isFolded ? foldGroups(whole, loomGroups(context, whole).filter(isFolded)) : whole;
   const engine = new ELK();

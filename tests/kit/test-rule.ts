@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Build } from '../../src/core/plan/build';
 import { applyEdits } from '../../src/core/plan/edits';
-import { checkContext } from '../../src/core/check/check-context';
+import { readingOf } from '../../src/core/reading/reading';
 import type { Finding } from '../../src/core/findings/finding';
 import { renderReport } from '../../src/core/findings/render';
 import type { Rule } from '../../src/core/rules/rule';
@@ -75,7 +75,7 @@ function checkFinding(rule: Rule, build: Build, finding: Finding, want: Expected
 
 function runRule(rule: Rule, build: Build): { findings: Finding[]; missing: Missing[] } {
   const before = structuredClone(build);
-  const said = rule.check(checkContext(build, starterLocker));
+  const said = rule.check(readingOf(build, starterLocker));
   expect(build).toEqual(before);
   return {
     findings: said.flatMap((each) => ('missing' in each ? [] : [renderReport(rule, each, new Map())])),

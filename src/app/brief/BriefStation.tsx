@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import { functionChains } from '../../core/brief/function-chain';
 import { useLater } from '../shell/use-later';
 import { useCheck } from '../state/use-check';
@@ -39,7 +39,7 @@ export function Component() {
   );
 }
 
-const Functions = memo(function Functions({ context }: { context: CheckContext }) {
+const Functions = memo(function Functions({ context }: { context: Reading }) {
   const { build } = context;
   const chains = functionChains(context);
   const isLater = useLater();

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { controlKinds, type ControlKind } from '../../core/parts/transmitter';
 import { mostChannels, radioOfFunction } from '../../core/radio/radios';
 import type { ModelFunction } from '../../core/plan/model-function';
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import type { FunctionChain } from '../../core/brief/function-chain';
 import { servingKinds } from '../../core/brief/function-presets';
 import { choiceNote } from '../../core/locker/choice-note';
@@ -17,7 +17,7 @@ import styles from './FunctionRow.module.css';
 
 interface FunctionRowProps {
   chain: FunctionChain;
-  context: CheckContext;
+  context: Reading;
 }
 
 /** The choice of one more part, where one serves already. */

@@ -1,14 +1,14 @@
 import TextField from '@mui/material/TextField';
 import { memo } from 'react';
 import { buildCost } from '../../core/brief/cost';
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import { nameList } from '../../core/words/sentences';
 import { useLocker } from '../state/locker-store';
 import { useMoney, useSum } from '../state/money-store';
 import styles from './Side.module.css';
 
 /** What is still to be bought: whole, by stage against the limit, and by function. */
-export const Money = memo(function Money({ context }: { context: CheckContext }) {
+export const Money = memo(function Money({ context }: { context: Reading }) {
   const { brief } = context.build;
   const items = useLocker((state) => state.items);
   const { currency, setCurrency } = useMoney();

@@ -9,7 +9,7 @@ import {
   usualSurface,
 } from '../../core/kinds/values/vehicle-values';
 import { gaugeOf, trackLengthOf } from '../../core/kinds/values/skid-values';
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import { surfaces, type Brief } from '../../core/plan/brief';
 import { formatQuantity } from '../../core/quantity/format';
 import { unitRatio } from '../../core/quantity/read-quantity';
@@ -29,7 +29,7 @@ const kilometresPerHour = 3.6;
 const water = 'water';
 
 /** What moves the model: gears and tyres, or screw and waterline, and how fast they make it. */
-export const Motion = memo(function Motion({ context }: { context: CheckContext }) {
+export const Motion = memo(function Motion({ context }: { context: Reading }) {
   const { build } = context;
   const { brief, model } = build;
   const apply = useBuildStore((state) => state.apply);

@@ -1,4 +1,4 @@
-import { leadLoads } from '../../core/circuit/lead-load';
+import { leadLoads } from '../../core/reading/lead-load';
 import type { LoomLayout } from '../../core/loom/loom-layout';
 import { useCheck } from '../state/use-check';
 import { LeadTag } from './LeadTag';

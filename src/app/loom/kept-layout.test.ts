@@ -2,12 +2,12 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../../core/plan/build';
-import { checkContext } from '../../core/check/check-context';
+import { readingOf } from '../../core/reading/reading';
 import { elkGraph, type ElkGraph } from '../../core/loom/elk-graph';
 import { loomModel } from '../../core/loom/loom-model';
 import { keepPositions, keptPositions } from './kept-layout';
 
-const graphOf = (build: Build) => elkGraph(loomModel(checkContext(build, [])));
+const graphOf = (build: Build) => elkGraph(loomModel(readingOf(build, [])));
 const tug = graphOf(tub());
 const point = { x: 1, y: 2 };
 const laid: ElkGraph = {

@@ -1,5 +1,5 @@
 import { keepPreviousData, replaceEqualDeep, useQuery } from '@tanstack/react-query';
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import { elkGraph, type ElkGraph } from '../../core/loom/elk-graph';
 import { foldGroups } from '../../core/loom/fold';
 import { placeLoom, type LoomLayout } from '../../core/loom/loom-layout';
@@ -11,7 +11,7 @@ import { keepPositions, keptPositions } from './kept-layout';
 import { useCheck } from '../state/use-check';
 
 /** What is drawn of a build with some groups folded, by their ids, a line each: several parts of the screen ask for it. */
-const pictureOf = remembered((context: CheckContext, folded: string) => {
+const pictureOf = remembered((context: Reading, folded: string) => {
   const whole = loomModel(context);
   const groups = loomGroups(context, whole);
   const ids = new Set(folded.split('\n'));

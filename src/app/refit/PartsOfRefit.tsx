@@ -1,12 +1,12 @@
 import Button from '@mui/material/Button';
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import { refitParts } from '../../core/refit/refit-parts';
 import { capital, nameList } from '../../core/words/sentences';
 import { useLocker } from '../state/locker-store';
 import styles from './RefitView.module.css';
 
 /** Which parts stay, which serve elsewhere, and which are over and go into the locker. */
-export function PartsOfRefit({ was, is }: { was: CheckContext; is: CheckContext }) {
+export function PartsOfRefit({ was, is }: { was: Reading; is: Reading }) {
   const items = useLocker((state) => state.items);
   const saveAll = useLocker((state) => state.saveAll);
   const { stays, changed, reused, spare } = refitParts(was, is);

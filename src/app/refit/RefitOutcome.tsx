@@ -1,5 +1,5 @@
 import { buildCost } from '../../core/brief/cost';
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import type { Build } from '../../core/plan/build';
 import { outingsOf } from '../../core/trial/outings';
 import { usualTask } from '../../core/trial/trial-task';
@@ -12,8 +12,8 @@ import { SavableTable } from '../lists/SavableTable';
 import styles from './RefitView.module.css';
 
 interface RefitOutcomeProps {
-  was: CheckContext;
-  is: CheckContext;
+  was: Reading;
+  is: Reading;
 }
 
 /** What a refit costs, and what the same outing makes of the model before and after. */

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../core/findings/context';
+import type { Reading } from '../../core/reading/reading';
 import { radioOfFunction } from '../../core/radio/radios';
 import type { ControlKind } from '../../core/parts/transmitter';
 
@@ -14,7 +14,7 @@ export interface Stick {
 }
 
 /** The controls of this build's functions; one that has none yet is worked by what it wants. */
-export function sticksOf(context: CheckContext): Stick[] {
+export function sticksOf(context: Reading): Stick[] {
   const { build, index } = context;
   return build.functions.map((each) => {
     const { transmitter } = radioOfFunction(context, each);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { berthed, layoutOf } from '../../../tests/kit/berthed';
 import { demoBuild } from '../../../tests/kit/demo-builds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { starterLocker } from '../starter/starter-locker';
 import { boxAt, distance, overlap } from './box';
 import { directionOf, exitSpot, roomBox } from './exits';
@@ -41,12 +41,12 @@ describe('boxes', () => {
 
 describe('what lies where', () => {
   it('gives leads the length of their way, until somebody measures them', () => {
-    const context = checkContext(berthed(), starterLocker);
+    const context = readingOf(berthed(), starterLocker);
     const lead = context.build.leads.find(({ id }) => id.startsWith('rudder'))!;
     const way = context.survey.leadMetres(lead);
     expect(way).toMatchObject({ provenance: 'estimated', note: fromPlan });
     expect(way.value).toBeCloseTo(0.451, 3);
-    const measured = checkContext(berthed({ lengths: { 'rudder-lead': 0.52 } }), starterLocker);
+    const measured = readingOf(berthed({ lengths: { 'rudder-lead': 0.52 } }), starterLocker);
     expect(
       measured.survey.leadMetres(measured.build.leads.find(({ id }) => id.startsWith('rudder'))!).value,
     ).toBe(0.52);
@@ -54,7 +54,7 @@ describe('what lies where', () => {
 
   it('takes a longer way for more ohms', () => {
     const volts = (x: number) => {
-      const context = checkContext(berthed({ places: { esc: { x } } }), starterLocker);
+      const context = readingOf(berthed({ places: { esc: { x } } }), starterLocker);
       const { plus, minus } = context.survey.supplyOf('esc')!.terminal;
       return context.circuit.at('worst', 'full')!.across('esc', plus, minus)!;
     };

@@ -4,7 +4,7 @@ import { applyEdits } from '../plan/edits';
 import { emptyBuild } from '../plan/empty-build';
 import { defaultPolicies } from '../plan/policies';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { readBuildFile } from '../file/read-file';
 import { writeBuildFile } from '../file/write-file';
 import { starterLocker, starterPart } from '../starter/starter-locker';
@@ -46,14 +46,14 @@ describe('a build from nothing', () => {
       [],
     );
     expect(unknowns.map((asked) => asked.missing)).toEqual([]);
-    expect(functionChains(checkContext(build, [])).every((chain) => chain.open === undefined)).toBe(true);
+    expect(functionChains(readingOf(build, [])).every((chain) => chain.open === undefined)).toBe(true);
   });
 });
 
 describe('functionChains', () => {
   it('says the first thing that is still open', () => {
-    const opens = (build: Parameters<typeof checkContext>[0]) =>
-      functionChains(checkContext(build, [])).map((chain) => chain.open);
+    const opens = (build: Parameters<typeof readingOf>[0]) =>
+      functionChains(readingOf(build, [])).map((chain) => chain.open);
     expect(opens(tub())).toEqual([undefined, undefined]);
     expect(opens(tub({ functions: { steer: { devices: [] }, drive: { control: undefined } } }))).toEqual([
       'no part yet',

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
-import { starterLocker } from '../starter/starter-locker';
+import { starterLocker, starterPart } from '../starter/starter-locker';
 import { applyEdits } from '../plan/edits';
-import { starterPart } from '../starter/starter-locker';
 import { buildCost } from './cost';
 
 const locker = (change: Record<string, Partial<LockerItem>>): LockerItem[] =>
@@ -18,20 +17,20 @@ describe('buildCost', () => {
   });
 
   it('adds what is to be bought, leaves out what is owned, and names what has no price', () => {
-    expect(buildCost(checkContext(tub(), []), priced).stages).toEqual([
+    expect(buildCost(readingOf(tub(), []), priced).stages).toEqual([
       { stage: 1, toBuy: 35.49, unpriced: ['adapter', 'motor', 'receiver', 'transmitter'] },
     ]);
   });
 
   it('puts the parts of a later function into its stage', () => {
-    const { stages } = buildCost(checkContext(tub({ functions: { steer: { stage: 2 } } }), []), priced);
+    const { stages } = buildCost(readingOf(tub({ functions: { steer: { stage: 2 } } }), []), priced);
     const [now, later] = stages;
     expect(now?.toBuy).toBe(25.5);
     expect(later).toEqual({ stage: 2, toBuy: 9.99, unpriced: [] });
   });
 
   it('adds up by function, with what serves all of them apart, and the whole with what is owned', () => {
-    const cost = buildCost(checkContext(tub(), []), priced);
+    const cost = buildCost(readingOf(tub(), []), priced);
     expect(cost.functions).toEqual([
       { function: undefined, toBuy: 0, unpriced: ['adapter', 'motor', 'receiver', 'transmitter'] },
       { function: 'Drive', toBuy: 25.5, unpriced: [] },
@@ -45,6 +44,6 @@ describe('buildCost', () => {
     const build = applyEdits(tub(), [
       { type: 'swapPart', fitting: 'rudder', part: { ...servo, id: `${servo.id}-replugged` } },
     ]);
-    expect(buildCost(checkContext(build, []), priced).toBuy).toBe(35.49);
+    expect(buildCost(readingOf(build, []), priced).toBuy).toBe(35.49);
   });
 });

@@ -1,6 +1,6 @@
 import { carrierId } from '../plan/component-id';
 import type { LockerItem } from '../parts/locker-item';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** Money of some of a build's parts. */
 interface Sum {
@@ -41,7 +41,7 @@ function itemOf(items: ReadonlyMap<string, LockerItem>, partId: string): LockerI
  * The money that a build takes, whole, by stage and by function: parts that serve a later function belong to its stage,
  * all others to the first. What lies on the shelf costs nothing.
  */
-export function buildCost({ build, index }: CheckContext, locker: readonly LockerItem[]): BuildCost {
+export function buildCost({ build, index }: Reading, locker: readonly LockerItem[]): BuildCost {
   const items = new Map(locker.map((item) => [item.part.id, item]));
   const stageOf = new Map<string, 1 | 2 | 3>();
   const functionOf = new Map<string, string>();

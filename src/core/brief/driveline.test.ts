@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { knownModels } from '../../../tests/kit/known-models';
 import { demoBuild } from '../../../tests/kit/demo-builds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { drivelineOf, type Driveline } from './driveline';
 
 const of = (name: RegExp): Driveline | undefined =>
-  drivelineOf(checkContext(knownModels.find(({ build }) => name.test(build.name))!.build, []));
+  drivelineOf(readingOf(knownModels.find(({ build }) => name.test(build.name))!.build, []));
 
 describe('what moves a model', () => {
   it('is its gears, and the speed that they make of this pack and of one more cell', () => {
@@ -25,6 +25,6 @@ describe('what moves a model', () => {
   });
 
   it('is nothing for a yacht without a motor', () => {
-    expect(drivelineOf(checkContext(demoBuild('salt-flat-yacht'), []))).toBeUndefined();
+    expect(drivelineOf(readingOf(demoBuild('salt-flat-yacht'), []))).toBeUndefined();
   });
 });

@@ -4,7 +4,7 @@ import { drivenMotors } from '../circuit/driven-motors';
 import { driveWatts } from '../circuit/drive-watts';
 import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../kinds/values/hull-values';
 import { gearedSpeed, tyreDiameter } from '../kinds/values/vehicle-values';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** Speed that gears make of the motor's at some volts, in m/s. */
 interface GearedSpeed {
@@ -27,7 +27,7 @@ export type Driveline =
     };
 
 /** What moves a build; `undefined` where no motor is wired that could. */
-export function drivelineOf(context: CheckContext): Driveline | undefined {
+export function drivelineOf(context: Reading): Driveline | undefined {
   const { survey, build } = context;
   const estimates = new Estimates(build.measured);
   const [motor] = drivenMotors(survey, estimates);
@@ -65,7 +65,7 @@ export function drivelineOf(context: CheckContext): Driveline | undefined {
 }
 
 /** What the mechanisms of servos ask where they are hardest, as far as it is known what moves; alike ones together. */
-export function servoAsks({ circuit, index }: CheckContext) {
+export function servoAsks({ circuit, index }: Reading) {
   const alike = new Map<MechanismLoad, string[]>();
   for (const { fitting } of index.ofKind('servo')) {
     const load = circuit.mechanismLoad(fitting.id);

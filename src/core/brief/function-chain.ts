@@ -5,7 +5,7 @@ import { radioHeardBy, radioOfFunction } from '../radio/radios';
 import { wiredHome } from '../radio/wired-home';
 import type { SignalPath } from '../survey/signals';
 import { nameList } from '../words/sentences';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** How far a function is served: from the thumb to the part. */
 export interface FunctionChain {
@@ -21,7 +21,7 @@ export interface FunctionChain {
 }
 
 /** The chain of every function: control, channel, port, part. */
-export function functionChains(context: CheckContext): FunctionChain[] {
+export function functionChains(context: Reading): FunctionChain[] {
   const { build, index, survey } = context;
   return build.functions.map((modelFunction) => {
     const radio = radioOfFunction(context, modelFunction);
@@ -43,7 +43,7 @@ export function functionChains(context: CheckContext): FunctionChain[] {
 }
 
 function firstOpen(
-  context: CheckContext,
+  context: Reading,
   modelFunction: ModelFunction,
   parts: string[],
   control: string | undefined,

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { knownModels } from '../../../tests/kit/known-models';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
@@ -39,7 +39,7 @@ const underWay = [modelOf('launch'), modelOf('touring')];
 function readTruth(build: Build, kinds: readonly ReadingKind[], seed: number) {
   const source = randomLcg(((seed + 3) * 0.754877666) % 1);
   const normal = randomNormal.source(source)(0, 1);
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const task = taskOf(build);
   const foretold = new ReadingsForetold(context, task, kinds);
   const truth = new Map<string, number>();
@@ -67,7 +67,7 @@ function readTruth(build: Build, kinds: readonly ReadingKind[], seed: number) {
 }
 
 function runOf(build: Build, places: RegExp, seed: number) {
-  const kinds = readingKinds(checkContext(build, [])).filter(({ place }) => places.test(place));
+  const kinds = readingKinds(readingOf(build, [])).filter(({ place }) => places.test(place));
   return readTruth(build, kinds, seed);
 }
 
@@ -117,7 +117,7 @@ describe('readings on the real model', () => {
 
   it('make the plan say what was read, as far as the error and the range allow', () => {
     const build = modelOf('launch');
-    const context = checkContext(build, []);
+    const context = readingOf(build, []);
     const exact = { what: 'fullAmps', value: 3, error: 0.01 };
     const done = calibrate(context, taskOf(build), [exact], on);
     if (!done.ok) throw new Error(done.problem);
@@ -128,7 +128,7 @@ describe('readings on the real model', () => {
       build,
       done.value.measured.map((measured) => ({ type: 'measure', measured })),
     );
-    const again = calibrate(checkContext(after, []), taskOf(after), [exact], on);
+    const again = calibrate(readingOf(after, []), taskOf(after), [exact], on);
     if (!again.ok) throw new Error(again.problem);
     expect(again.value.readings[0]!.before).toBeCloseTo(reading!.after, 2);
     expect(after.measured!.every(({ said }) => said === 'amps of the pack at full ahead 3 A')).toBe(true);
@@ -136,12 +136,12 @@ describe('readings on the real model', () => {
 
   it('of nothing that the plan tells are refused, with why', () => {
     const yacht = demoBuild('salt-flat-yacht');
-    const context = checkContext(yacht, []);
+    const context = readingOf(yacht, []);
     expect(calibrate(context, taskOf(yacht), [{ what: 'topSpeed', value: 5 }], on)).toEqual({
       ok: false,
       problem: '“topSpeed” cannot be read on this model',
     });
-    const boat = checkContext(demoBuild('harbour-tug'), []);
+    const boat = readingOf(demoBuild('harbour-tug'), []);
     expect(calibrate(boat, taskOf(boat.build), [{ what: 'heldAmps:pump', value: 5 }], on)).toMatchObject({
       ok: false,
     });

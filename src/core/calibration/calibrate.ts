@@ -1,6 +1,6 @@
 import { Matrix } from 'ml-matrix';
 import type { EstimatedFigure } from '../kinds/estimates';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Build } from '../plan/build';
 import type { Measured } from '../plan/measured';
 import { failure, success, type Result } from '../result';
@@ -58,7 +58,7 @@ const slopeStep = 0.02;
  * @returns why not, where nothing that is read is foretold here, or nothing is an estimate
  */
 export function calibrate(
-  context: CheckContext,
+  context: Reading,
   task: TrialTask,
   taken: readonly TakenReading[],
   on: string,

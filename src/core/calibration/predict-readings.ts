@@ -6,7 +6,7 @@ import { NodeNames } from '../circuit/nodes';
 import { RestingNetwork } from '../circuit/resting-network';
 import { wireElements } from '../circuit/wires';
 import { terminalsOf } from '../kinds';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Build } from '../plan/build';
 import type { Outing } from '../plan/outing';
 import { runTrial } from '../trial/run-trial';
@@ -30,7 +30,7 @@ interface Foretold {
 export class ReadingsForetold {
   /** @param task the outing that temperatures and run time are read on */
   constructor(
-    private readonly context: CheckContext,
+    private readonly context: Reading,
     private readonly task: TrialTask,
     private readonly kinds: readonly ReadingKind[],
   ) {}
@@ -89,7 +89,7 @@ export class ReadingsForetold {
   }
 }
 
-function readOff(point: BuildPoint, what: string, index: CheckContext['index']): number | undefined {
+function readOff(point: BuildPoint, what: string, index: Reading['index']): number | undefined {
   if (what === 'restAmps')
     return index.ofKind('pack').reduce((sum, { fitting }) => sum + (point.amps(fitting.id) ?? 0), 0);
   const [sort, id = ''] = [what.slice(0, what.indexOf(':')), what.slice(what.indexOf(':') + 1)];

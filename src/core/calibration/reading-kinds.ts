@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Unit } from '../quantity/format';
 
 /** Where a reading is foretold: on a straight run at full throttle, on an outing, at rest, or with one servo held. */
@@ -83,7 +83,7 @@ const onTheMove: readonly ReadingKind[] = [
 ];
 
 /** What can be read on this very model: under way, at rest, and with each servo held. */
-export function readingKinds({ index, survey }: CheckContext): ReadingKind[] {
+export function readingKinds({ index, survey }: Reading): ReadingKind[] {
   const hasPack = index.ofKind('pack').length > 0;
   const moves = survey.movers().size > 0;
   const servos = index.ofKind('servo').filter(({ fitting }) => survey.supplyOf(fitting.id)?.status === 'fed');

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { readReadingRows } from './reading-rows';
 import { readingKinds } from './reading-kinds';
 
-const kinds = readingKinds(checkContext(demoBuild('harbour-tug'), []));
+const kinds = readingKinds(readingOf(demoBuild('harbour-tug'), []));
 const read = (text: string) =>
   readReadingRows(
     text.split('\n').map((line) => line.split(',')),

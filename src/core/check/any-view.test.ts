@@ -15,7 +15,7 @@ import { sockets } from '../refit/as-found';
 import { LiveBench } from '../rehearsal/live-bench';
 import { radioSheet } from '../sheet/radio-sheet';
 import { starterLocker } from '../starter/starter-locker';
-import { checkContext } from './check-context';
+import { readingOf } from '../reading/reading';
 
 const onBench = { isTransmitterOn: true, isPackIn: true, sticks: new Map<string, number>(), held: undefined };
 
@@ -24,7 +24,7 @@ describe('whatever a person has made of a build', () => {
     fc.assert(
       fc.property(runs, (run) => {
         const build = changed(run);
-        const context = checkContext(build, starterLocker);
+        const context = readingOf(build, starterLocker);
         const shown = [
           functionChains(context),
           planProcedure(context),
@@ -46,7 +46,7 @@ describe('whatever a person has made of a build', () => {
     fc.assert(
       fc.property(runs, (run) => {
         const build = changed(run);
-        const radios = radiosOf(checkContext(build, []));
+        const radios = radiosOf(readingOf(build, []));
         const functions = radios.flatMap((radio) => radio.functions.map(({ id }) => id));
         expect([...functions].sort()).toEqual(build.functions.map(({ id }) => id).sort());
         expect(radios.flatMap(({ channels }) => channels)).toHaveLength(build.channels?.length ?? 0);
@@ -61,7 +61,7 @@ describe('whatever a person has made of a build', () => {
     fc.assert(
       fc.property(runs, (run) => {
         const build = changed(run);
-        const context = checkContext(build, []);
+        const context = readingOf(build, []);
         const model = loomModel(context);
         const groups = loomGroups(context, model);
         const folded = foldGroups(model, groups);

@@ -1,6 +1,6 @@
 import type { Build } from '../plan/build';
 import { readAlike } from '../findings/compare';
-import type { CheckContext } from '../findings/context';
+import { readingOf, type Reading } from '../reading/reading';
 import type { Finding, Unknown } from '../findings/finding';
 import { isMeasured } from '../findings/finding-words';
 import { LaterStages } from '../findings/later-stages';
@@ -14,7 +14,6 @@ import { rules } from '../rules';
 import type { Rule } from '../rules/rule';
 import type { Patch } from '../plan/patch';
 import { applyEdits } from '../plan/edits';
-import { checkContext } from './check-context';
 import type { CheckResult } from './check-result';
 import { comparePatch, type PatchPreview } from './preview';
 import { soundOffers } from './sound-offers';
@@ -39,7 +38,7 @@ export function checkBuild(
   locker: readonly PartSpec[],
   costOf: CostOf = noPrices,
 ): CheckResult {
-  const context = checkContext(build, locker);
+  const context = readingOf(build, locker);
   const acceptances = new Map(build.acceptances.map((acceptance) => [acceptance.finding, acceptance]));
   const findings: Finding[] = [];
   const unknowns: Unknown[] = [];
@@ -78,7 +77,7 @@ export const previewPatch = (
 /** What one rule says. A rule that fails is told as a fact that is missing; the others go on. */
 function judge(
   rule: Rule,
-  context: CheckContext,
+  context: Reading,
   acceptances: ReadonlyMap<string, Acceptance>,
   sift: Sift,
 ): (Finding | Missing)[] {
@@ -98,14 +97,13 @@ function isNoTrouble({ meta }: Rule, { messageId, actual, limit, unit }: Report<
   return meta.messages[messageId]?.bound !== 'exactly' && isMeasured(unit) && readAlike(actual, limit, unit);
 }
 
-const isBegun = ({ survey }: CheckContext): boolean =>
-  survey.supplies.some((supply) => supply.status === 'fed');
+const isBegun = ({ survey }: Reading): boolean => survey.supplies.some((supply) => supply.status === 'fed');
 
 /**
  * With nothing fed there is nothing to say of volts, amps and connections; channels can be planned before, and Space
  * waits until something lies in the model.
  */
-function surveyedWells(context: CheckContext): ReadonlySet<Well> {
+function surveyedWells(context: Reading): ReadonlySet<Well> {
   if (context.build.fittings.length === 0) return new Set();
   const isPlanned = context.build.functions.length > 0;
   const isLaidOut = context.survey.layout.laid.length > 0;

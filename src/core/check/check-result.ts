@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Finding, Unknown } from '../findings/finding';
 import type { Well, WellReport } from '../findings/wells';
 
@@ -10,5 +10,5 @@ export interface CheckResult {
   unknowns: Unknown[];
   /** Whether anything is planned yet: a pack that feeds something. */
   isBegun: boolean;
-  context: CheckContext;
+  context: Reading;
 }

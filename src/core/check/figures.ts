@@ -1,9 +1,9 @@
 import { railAmpsBySchool } from '../circuit/loads';
 import { lastingAmps } from '../circuit/regulator-amps';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** The named numbers behind the findings: `tow-pack.packAmps`, `rail:receiver.railAmpsTwoWorst`, … */
-export function figuresOf({ survey, circuit }: CheckContext): Record<string, number> {
+export function figuresOf({ survey, circuit }: Reading): Record<string, number> {
   const figures: Record<string, number> = {};
   const put = (name: string, value: number | undefined) => {
     if (value !== undefined && Number.isFinite(value)) figures[name] = Math.round(value * 1e4) / 1e4;

@@ -2,7 +2,7 @@ import { produce } from 'immer';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { operatingPoint } from '../network/operating-point';
 import { networkOf } from '../network/reference-form';
 import { stated } from '../validation/figure';
@@ -16,7 +16,7 @@ const builds = { ...soundBuilds, 'the tug as planned': demoBuild('harbour-tug-as
 
 describe('a circuit asked for moment after moment', () => {
   it.each(Object.entries(builds))('has the parts and volts of each made alone: %s', (_, build) => {
-    const { circuit, survey } = checkContext(build, []);
+    const { circuit, survey } = readingOf(build, []);
     for (const moment of moments)
       for (const state of states) {
         const alone = buildElements(survey, circuit.conditions(moment, state), new Estimates());
@@ -33,9 +33,9 @@ describe('a circuit asked for moment after moment', () => {
 
   it('goes on by its own figures after another build of the same wiring was looked at', () => {
     const build = demoBuild('harbour-tug-as-planned');
-    const first = checkContext(build, []);
+    const first = readingOf(build, []);
     const before = first.circuit.at('worst', 'full')!.nodeVolts();
-    const other = checkContext(
+    const other = readingOf(
       produce(build, (draft) => {
         for (const part of draft.parts) {
           if (part.kind === 'servo') for (const point of part.sheet) point.stallAmps = stated(4);

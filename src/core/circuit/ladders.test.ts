@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { laddersOf } from './ladders';
 
-const ladders = (change?: Parameters<typeof tub>[0]) => laddersOf(checkContext(tub(change), []).circuit);
+const ladders = (change?: Parameters<typeof tub>[0]) => laddersOf(readingOf(tub(change), []).circuit);
 
 describe('laddersOf', () => {
   it('puts what is asked against what is given, for the rail and for the pack', () => {

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
 import { stated } from '../validation/figure';
 import { railAmpsBySchool } from './loads';
 
-const circuitOf = (change: Parameters<typeof tub>[0]) => checkContext(tub(change), []).circuit;
+const circuitOf = (change: Parameters<typeof tub>[0]) => readingOf(tub(change), []).circuit;
 const railOf = (change: Parameters<typeof tub>[0]) => circuitOf(change).railLoads()[0]!;
 
 const servos = {

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { justChanged, type Fault } from './fault';
 import { leadFaults, portFaults, swappedLoads } from './lead-faults';
 import { nothingWrong, partFaults } from './part-faults';
@@ -8,7 +8,7 @@ import { radioFaults } from './radio-faults';
  * Every single thing that may be wrong with this very model, each with its weight.
  * @param changed fittings and leads that were worked on last
  */
-export function candidateFaults(context: CheckContext, changed: ReadonlySet<string> = new Set()): Fault[] {
+export function candidateFaults(context: Reading, changed: ReadonlySet<string> = new Set()): Fault[] {
   return [
     ...leadFaults(context),
     ...portFaults(context),

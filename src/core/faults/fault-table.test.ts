@@ -5,7 +5,7 @@ import { demoBuild } from '../../../tests/kit/demo-builds';
 import { filming } from '../../../tests/kit/filming';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { candidateFaults } from './candidate-faults';
 import { faultTable, type FaultTable } from './fault-table';
@@ -13,7 +13,7 @@ import { faultTable, type FaultTable } from './fault-table';
 const known = new Map<Build, FaultTable>();
 
 function tableOf(build: Build): FaultTable {
-  const table = known.get(build) ?? faultTable(checkContext(build, []));
+  const table = known.get(build) ?? faultTable(readingOf(build, []));
   known.set(build, table);
   return table;
 }
@@ -82,7 +82,7 @@ describe('what tests show under a fault', () => {
 describe('the faults that a build may have', () => {
   it('are of this very build: as many plugs as it has, one of each id, none of parts that it lacks', () => {
     for (const build of [...Object.values(soundBuilds), demoBuild('harbour-tug-as-planned')]) {
-      const faults = candidateFaults(checkContext(build, []));
+      const faults = candidateFaults(readingOf(build, []));
       expect(new Set(faults.map(({ id }) => id)).size, build.name).toBe(faults.length);
       for (const { label, cure, weight } of faults) {
         expect(`${label} ${cure}`).not.toMatch(/undefined|NaN|\{/);
@@ -92,7 +92,7 @@ describe('the faults that a build may have', () => {
   });
 
   it('are five times as likely where somebody has just been', () => {
-    const context = checkContext(tub(), []);
+    const context = readingOf(tub(), []);
     const weightOf = (changed: string[]) =>
       candidateFaults(context, new Set(changed)).find(({ id }) => id === 'servo-dead:rudder')!.weight;
     expect(weightOf(['rudder'])).toBe(5 * weightOf(['motor']));
@@ -101,7 +101,7 @@ describe('the faults that a build may have', () => {
   it('are told, with what shows them, whatever a person did to a build', () => {
     fc.assert(
       fc.property(runs, (all) => {
-        const { faults, tests, shown } = faultTable(checkContext(changed(all), []));
+        const { faults, tests, shown } = faultTable(readingOf(changed(all), []));
         expect(new Set(faults.map(({ id }) => id)).size).toBe(faults.length);
         expect(new Set(tests.map(({ id }) => id)).size).toBe(tests.length);
         for (const row of shown)
@@ -133,7 +133,7 @@ describe('the faults that a build may have', () => {
 
   it('are told of an unfinished build too', () => {
     const empty = { ...tub(), parts: [], fittings: [], leads: [], functions: [] };
-    const table = faultTable(checkContext(empty, []));
+    const table = faultTable(readingOf(empty, []));
     expect(table.faults.map(({ id }) => id)).toEqual(['nothing']);
     expect(table.tests).toEqual([]);
   });

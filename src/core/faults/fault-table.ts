@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { BenchTest } from './bench-test';
 import { candidateFaults } from './candidate-faults';
 import type { Fault } from './fault';
@@ -27,7 +27,7 @@ export interface FaultTable {
  * @param onProgress told the share done, 0 to 1
  */
 export function faultTable(
-  context: CheckContext,
+  context: Reading,
   changed: ReadonlySet<string> = new Set(),
   onProgress: (share: number) => void = () => {},
 ): FaultTable {

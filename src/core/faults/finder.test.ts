@@ -3,7 +3,7 @@ import { randomLcg } from 'd3-random';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { faultTable, type FaultTable } from './fault-table';
 import { findFault, posterior } from './finder';
 import { rehearseFault } from './rehearse-fault';
@@ -16,7 +16,7 @@ const builds = {
   car: soundBuilds['brushless car']!,
   'tracked machine': soundBuilds['tracked machine, two controllers, one red wire in']!,
 };
-const tables = Object.values(builds).map((build) => faultTable(checkContext(build, [])));
+const tables = Object.values(builds).map((build) => faultTable(readingOf(build, [])));
 const seeds = 200;
 
 /** A fault of a table that shows, as likely as it is; the same seed gives the same one. */

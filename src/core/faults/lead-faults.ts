@@ -1,6 +1,6 @@
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PinName } from '../parts/port';
 import type { Edit } from '../plan/edits';
 import { isJoined, type Conductor, type Lead, type PortRef } from '../plan/lead';
@@ -20,7 +20,7 @@ const lookAt = {
 };
 
 /** What may be wrong with each lead: its plug, its port, its red wire, each of its wires. */
-export function leadFaults(context: CheckContext): Fault[] {
+export function leadFaults(context: Reading): Fault[] {
   const { build, index } = context;
   return build.leads.flatMap((lead) => [
     ...plugFaults(index, lead),
@@ -181,7 +181,7 @@ function wireFaults(index: BuildIndex, lead: Lead): Fault[] {
 }
 
 /** Plugs in ports that are not theirs: two that changed places, or one beside its place. */
-export function portFaults({ index }: CheckContext): Fault[] {
+export function portFaults({ index }: Reading): Fault[] {
   const plugged = index.ofKind('receiver').flatMap(({ fitting, part }) =>
     part.ports.flatMap((port) => {
       const ref = { fitting: fitting.id, port: port.id };
@@ -241,7 +241,7 @@ const move = (lead: Lead, from: PortRef, port: PortRef): Edit => ({
 });
 
 /** Motors or loads that changed places on what drives them. */
-export function swappedLoads({ build, index }: CheckContext): Fault[] {
+export function swappedLoads({ build, index }: Reading): Fault[] {
   const driven = build.leads.filter((lead) =>
     [lead.from, lead.to].some((ref) => index.port(ref).use === 'motor' && index.owner(ref).kind === 'motor'),
   );

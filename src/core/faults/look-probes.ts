@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { channelTable } from '../radio/channel-table';
 import { minutesOf, type Answer } from './bench-test';
 import type { Fault } from './fault';
@@ -34,7 +34,7 @@ const answersOf: Record<string, readonly Answer[]> = {
 };
 
 /** Looks with the pack out, at whatever one of the faults would show. */
-export function lookProbes(context: CheckContext, faults: readonly Fault[]): Probe[] {
+export function lookProbes(context: Reading, faults: readonly Fault[]): Probe[] {
   const ids = [...new Set(faults.flatMap(({ seen }) => Object.keys(seen)))];
   const seenAt = (id: string) => new Set(faults.flatMap(({ seen }) => seen[id] ?? []));
   return ids.map((id): Probe => {
@@ -55,7 +55,7 @@ export function lookProbes(context: CheckContext, faults: readonly Fault[]): Pro
   });
 }
 
-function wordsOf(context: CheckContext, sort: string, id: string): string {
+function wordsOf(context: Reading, sort: string, id: string): string {
   const { index, build, survey } = context;
   const name = index.has(id) ? index.get(id).fitting.name : '';
   switch (sort) {
@@ -101,7 +101,7 @@ function wordsOf(context: CheckContext, sort: string, id: string): string {
 
 const pinWords: Record<string, string> = { a: 'the first', b: 'the second', c: 'the third' };
 
-function linkOf({ index }: CheckContext, transmitterId: string): string {
+function linkOf({ index }: Reading, transmitterId: string): string {
   const transmitter = index.ofKind('transmitter').find(({ fitting }) => fitting.id === transmitterId);
   const link = transmitter && (transmitter.fitting.protocol ?? transmitter.part.protocols[0]);
   return link === undefined ? '' : `, and ${link}`;

@@ -1,13 +1,13 @@
 import { regulatorChoices, regulatorName } from '../plan/regulator-choices';
 import { cellVolts, type Chemistry } from '../packs/chemistry';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { terminalsOf } from '../kinds';
 import type { Edit } from '../plan/edits';
 import type { Fitted } from '../plan/build-index';
 import { weights, type Fault } from './fault';
 
 /** What may be wrong with packs, switches, fuses, regulators, controllers and servos. */
-export const partFaults = (context: CheckContext): Fault[] => [
+export const partFaults = (context: Reading): Fault[] => [
   ...packFaults(context),
   ...inlineFaults(context),
   ...regulatorFaults(context),
@@ -15,7 +15,7 @@ export const partFaults = (context: CheckContext): Fault[] => [
   ...servoFaults(context),
 ];
 
-const packFaults = ({ index }: CheckContext): Fault[] => {
+const packFaults = ({ index }: Reading): Fault[] => {
   const packs = index.ofKind('pack').map(({ fitting }) => fitting);
   if (packs.length === 0) return [];
   const names = packs.map(({ name }) => name).join(' and ');
@@ -33,7 +33,7 @@ const packFaults = ({ index }: CheckContext): Fault[] => {
 };
 
 /** Wires of a lead that carry plus, taken out. */
-const openPlus = ({ build }: CheckContext, fittingId: string): Edit[] =>
+const openPlus = ({ build }: Reading, fittingId: string): Edit[] =>
   build.leads
     .filter(({ from, to }) => from.fitting === fittingId || to.fitting === fittingId)
     .slice(0, 1)
@@ -46,7 +46,7 @@ const openPlus = ({ build }: CheckContext, fittingId: string): Edit[] =>
     }));
 
 /** Hand switches that stand at off, and fuses that have blown. */
-function inlineFaults(context: CheckContext): Fault[] {
+function inlineFaults(context: Reading): Fault[] {
   return context.index.ofKind('cable').flatMap(({ fitting: { id, name }, part }): Fault[] => {
     const harm = { edits: openPlus(context, id) };
     if (harm.edits.length === 0) return [];
@@ -78,7 +78,7 @@ function inlineFaults(context: CheckContext): Fault[] {
 }
 
 /** Regulators that give nothing, or other volts than they are set to. */
-function regulatorFaults({ index }: CheckContext): Fault[] {
+function regulatorFaults({ index }: Reading): Fault[] {
   return index.all().flatMap((fitted): Fault[] => {
     const regulator = terminalsOf(fitted.part).gives?.regulator;
     if (!regulator || fitted.kind === 'pack') return [];
@@ -109,7 +109,7 @@ function regulatorFaults({ index }: CheckContext): Fault[] {
 }
 
 /** Cut-offs that take the pack for another chemistry, where that stops the motor early. */
-function cutOffFaults({ index, survey }: CheckContext): Fault[] {
+function cutOffFaults({ index, survey }: Reading): Fault[] {
   return index.ofKind('controller').flatMap(({ fitting, part }): Fault[] => {
     const pack = survey.packOf(fitting.id)?.packs[0];
     const chemistry = pack?.part.chemistry;
@@ -137,7 +137,7 @@ function stopsEarly(mode: Chemistry, { part }: Fitted<'pack'>): boolean {
   return counted * cellVolts(mode).cutoff > 0.88 * volts;
 }
 
-const servoFaults = ({ index }: CheckContext): Fault[] =>
+const servoFaults = ({ index }: Reading): Fault[] =>
   index.ofKind('servo').flatMap(({ fitting: { id, name } }): Fault[] => [
     {
       id: `servo-dead:${id}`,

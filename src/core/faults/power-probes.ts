@@ -1,5 +1,5 @@
 import { wireId } from '../circuit/wires';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { terminalsOf } from '../kinds';
 import { isJoined, type Lead } from '../plan/lead';
 import type { Fitted } from '../plan/build-index';
@@ -9,12 +9,9 @@ import { leadWords, wireWords } from './fault-words';
 import type { Probe } from './probe';
 
 /** Readings of the meter: volts where each part takes its power, ohms of each wire with the pack out. */
-export const powerProbes = (context: CheckContext): Probe[] => [
-  ...voltProbes(context),
-  ...ohmProbes(context),
-];
+export const powerProbes = (context: Reading): Probe[] => [...voltProbes(context), ...ohmProbes(context)];
 
-function voltProbes({ index, survey }: CheckContext): Probe[] {
+function voltProbes({ index, survey }: Reading): Probe[] {
   return index.all().flatMap((fitted): Probe[] => {
     const { consumes, gives } = terminalsOf(fitted.part);
     const terminal = fitted.kind === 'pack' ? gives : consumes[0];
@@ -38,7 +35,7 @@ function voltProbes({ index, survey }: CheckContext): Probe[] {
   });
 }
 
-const ownVolts = (fitted: Fitted, survey: CheckContext['survey']) =>
+const ownVolts = (fitted: Fitted, survey: Reading['survey']) =>
   survey.sources.find((source) => source.fitted === fitted)?.volts;
 
 const ohmAnswers: readonly Answer[] = [
@@ -47,7 +44,7 @@ const ohmAnswers: readonly Answer[] = [
   { id: 'open', words: 'Open' },
 ];
 
-function ohmProbes({ build, index }: CheckContext): Probe[] {
+function ohmProbes({ build, index }: Reading): Probe[] {
   return build.leads.flatMap((lead) =>
     lead.conductors.filter(isJoined).map((wire): Probe => ({
       test: {

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ChannelSetting } from '../plan/channel-setting';
 import { settingOf, usedChannels } from '../radio/channel-inputs';
 import { radioHeardBy, radiosOf, type Radio } from '../radio/radios';
@@ -10,16 +10,13 @@ const neutralOff = 140;
 const displayOf = (key: string): string => `display:${key}`;
 
 /** What may be wrong with the link and with what the transmitter is set to, channel by channel. */
-export const radioFaults = (context: CheckContext): Fault[] => [
-  ...linkFaults(context),
-  ...channelFaults(context),
-];
+export const radioFaults = (context: Reading): Fault[] => [...linkFaults(context), ...channelFaults(context)];
 
 /** Each radio may have lost its receivers, and may be set to another model or link. */
-const linkFaults = (context: CheckContext): Fault[] =>
+const linkFaults = (context: Reading): Fault[] =>
   radiosOf(context).flatMap((radio) => linkFaultsOf(context, radio));
 
-function linkFaultsOf(context: CheckContext, { transmitter, owner }: Radio): Fault[] {
+function linkFaultsOf(context: Reading, { transmitter, owner }: Radio): Fault[] {
   const receivers = context.index
     .ofKind('receiver')
     .filter((each) => radioHeardBy(context, each).owner === owner);
@@ -56,10 +53,10 @@ function linkFaultsOf(context: CheckContext, { transmitter, owner }: Radio): Fau
   ];
 }
 
-const channelFaults = (context: CheckContext): Fault[] =>
+const channelFaults = (context: Reading): Fault[] =>
   radiosOf(context).flatMap((radio) => faultsOf(context, radio));
 
-function faultsOf(context: CheckContext, radio: Radio): Fault[] {
+function faultsOf(context: Reading, radio: Radio): Fault[] {
   const { transmitter, owner } = radio;
   if (!transmitter) return [];
   const touchesTransmitter = [transmitter.fitting.id];

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ModelFunction } from '../plan/model-function';
 import type { Fitted } from '../plan/build-index';
 import { minutesOf, type Answer } from './bench-test';
@@ -12,7 +12,7 @@ const unseen = 30;
 const neutralWithin = 60;
 
 /** What shows that signals arrive: the receiver's lamp, the tones of controllers, what moves with each control. */
-export function signalProbes(context: CheckContext, sound: FaultyModel): Probe[] {
+export function signalProbes(context: Reading, sound: FaultyModel): Probe[] {
   return [
     ...context.index.ofKind('receiver').map(lampProbe),
     ...context.index.ofKind('controller').map((controller) => tonesProbe(controller, sound)),
@@ -102,7 +102,7 @@ function followed(
   return [low * turn, high * turn];
 }
 
-function stickProbes({ build, survey }: CheckContext, sound: FaultyModel): Probe[] {
+function stickProbes({ build, survey }: Reading, sound: FaultyModel): Probe[] {
   const all = functionMovers(build, survey);
   return all.flatMap(({ function: each, movers }) => {
     const others = all.flatMap((other) => (other.function === each ? [] : other.movers));
@@ -156,7 +156,7 @@ function seenOf(
 }
 
 /** A servo tried in the port of another that is there to answer: whether it is the servo, or what feeds and tells it. */
-function swapProbes({ index, survey }: CheckContext, sound: FaultyModel): Probe[] {
+function swapProbes({ index, survey }: Reading, sound: FaultyModel): Probe[] {
   const servos = index.ofKind('servo').filter(({ fitting }) => survey.signalOf(fitting.id) !== undefined);
   return servos.flatMap((servo, n): Probe[] => {
     const partner = servos[(n + 1) % servos.length];

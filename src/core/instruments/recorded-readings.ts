@@ -1,7 +1,7 @@
 import { median, rollups } from 'd3-array';
 import type { ReadingKind } from '../calibration/reading-kinds';
 import type { TakenReading } from '../calibration/calibrate';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { BenchLine } from './bench-line';
 
 /** Seconds that a figure has to hold to count: shorter peaks are noise, or a plug that rings. */
@@ -16,7 +16,7 @@ const shortestRun = 60;
  * @param kinds what can be read on this model
  */
 export function recordedReadings(
-  { index }: Pick<CheckContext, 'index'>,
+  { index }: Pick<Reading, 'index'>,
   lines: readonly BenchLine[],
   kinds: readonly ReadingKind[],
 ): TakenReading[] {

@@ -1,7 +1,7 @@
 import { randomLcg, randomNormal } from 'd3-random';
 import type { Harm } from '../faults/fault';
 import { FaultyModel } from '../faults/faulty-model';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Step } from '../procedure/step';
 import { LiveBench } from '../rehearsal/live-bench';
 import type { Fitted } from '../plan/build-index';
@@ -31,7 +31,7 @@ export class StandIn {
    * @param harm what is wrong with the model that they hang on; nothing where it is as planned
    */
   constructor(
-    private readonly context: CheckContext,
+    private readonly context: Reading,
     private readonly step: Step,
     seed: number,
     harm: Harm = {},
@@ -91,7 +91,7 @@ export class StandIn {
 
 /** What a perfect meter would read on a model of this build; `undefined` where the step has nothing to read. */
 function trueReading(
-  { build, survey, index }: CheckContext,
+  { build, survey, index }: Reading,
   step: Step,
   noise: () => number,
   harm: Harm,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { functionMovers } from '../faults/movers';
 import { asRelay, asSwitch, type ElectronicSwitchSpec } from '../parts/electronic-switch';
 import type { Build } from '../plan/build';
@@ -63,7 +63,7 @@ describe('a relay', () => {
   });
 
   it('passes on what its contacts carry, and what works its coil is seen to light the lamp', () => {
-    const { survey } = checkContext(lit(), []);
+    const { survey } = readingOf(lit(), []);
     expect(survey.supplyOf('lamp')).toMatchObject({ status: 'fed' });
     expect(
       functionMovers(lit(), survey)[2]!.movers.map(({ seen, device }) => [seen.fitting.id, device]),
@@ -83,7 +83,7 @@ describe('a relay', () => {
       ],
       functions: { steer: { devices: ['rudder', 'switch'] } },
     });
-    const [steer] = functionMovers(ring, checkContext(ring, []).survey);
+    const [steer] = functionMovers(ring, readingOf(ring, []).survey);
     expect(steer!.movers.map(({ seen }) => seen.fitting.id)).toEqual(['rudder']);
     expect(findingsOf(ring).length).toBeGreaterThan(0);
   });
@@ -102,7 +102,7 @@ describe('a relay', () => {
         },
       ],
     };
-    const on = (build: Build) => outingConditions(checkContext(build, []), usualTask(outing)).on('lamp');
+    const on = (build: Build) => outingConditions(readingOf(build, []), usualTask(outing)).on('lamp');
     expect(on(lit())).toEqual([
       [0, 0],
       [5, 0],

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ServoSpec } from '../parts/servo';
 import { servoFigureAt } from '../parts/servo-sheet';
 import type { Linkage } from '../plan/linkage';
@@ -40,7 +40,7 @@ export interface LinkageReading {
 
 /** What the linkage of a servo makes of its channel; `undefined` where none is told. */
 export function linkageReading(
-  { build, index, survey }: Pick<CheckContext, 'build' | 'index' | 'survey'>,
+  { build, index, survey }: Pick<Reading, 'build' | 'index' | 'survey'>,
   { fitting, part }: Fitted<'servo'>,
 ): LinkageReading | undefined {
   const { linkage } = fitting;
@@ -84,7 +84,7 @@ const leastShare = 0.05;
 
 /** Times its mechanism's torque that a servo must give, where its linkage passes least on; 1 where none is told. */
 export function timesThroughLinkage(
-  context: Pick<CheckContext, 'build' | 'index' | 'survey'>,
+  context: Pick<Reading, 'build' | 'index' | 'survey'>,
   servoId: string,
 ): number {
   const fitted = context.index.get(servoId);
@@ -109,7 +109,7 @@ interface LinkageForces {
 
 /** Torque and force of a linkage; `undefined` where the servo has no volts yet, or its sheet states no torque. */
 export function linkageForces(
-  { survey, circuit }: Pick<CheckContext, 'survey' | 'circuit'>,
+  { survey, circuit }: Pick<Reading, 'survey' | 'circuit'>,
   { fitting, part }: Fitted<'servo'>,
   { leastTorqueShare, leastLever }: LinkageReading,
 ): LinkageForces | undefined {

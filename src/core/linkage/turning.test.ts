@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { berthed } from '../../../tests/kit/berthed';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { radiansPerDegree } from '../quantity/angle';
 import { starterLocker } from '../starter/starter-locker';
 import { linkageReading } from './linkage-reading';
@@ -31,7 +31,7 @@ describe('full lock', () => {
         inside: { form, wheelbase: 0.26, track: 0.18 },
         tub: { settings: { rudder: { linkage } } },
       });
-      const context = checkContext(build, starterLocker);
+      const context = readingOf(build, starterLocker);
       const [servo] = context.index.ofKind('servo');
       return locksOf(context, servo!, linkageReading(context, servo!)!);
     };

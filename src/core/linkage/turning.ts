@@ -1,6 +1,6 @@
 import { insideOf } from '../berths/inside';
 import { isHull } from '../berths/inside-sizes';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { radiansPerDegree } from '../quantity/angle';
 import type { Fitted } from '../plan/build-index';
 import { linkageAt } from './four-bar';
@@ -41,7 +41,7 @@ export interface Locks {
 
 /** Full lock both ways of a model that a servo steers by its front wheels; `undefined` where it does not. */
 export function locksOf(
-  { build }: Pick<CheckContext, 'build'>,
+  { build }: Pick<Reading, 'build'>,
   servo: Fitted<'servo'>,
   reading: LinkageReading,
 ): Locks | undefined {

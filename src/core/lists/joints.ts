@@ -1,8 +1,7 @@
 import { outerDiameter } from '../conductors/wire';
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
-import type { Connector, Gender } from '../connectors/mating';
-import { mating } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import { mating, type Connector, type Gender } from '../connectors/mating';
+import type { Reading } from '../reading/reading';
 import { isJoined, type Lead, type PortRef } from '../plan/lead';
 
 const spliceIn = (
@@ -38,7 +37,7 @@ const soldShrink = [1.5, 2, 3, 4, 5, 6, 8, 10, 12, 16] as const;
 const over = 1.3;
 
 /** Everything that has to be soldered, lead by lead. */
-export function joints({ build, index }: CheckContext): Joint[] {
+export function joints({ build, index }: Reading): Joint[] {
   return build.leads.flatMap((lead): Joint[] => {
     const [a, b] = [index.port(lead.from).connector, index.port(lead.to).connector];
     const least = lead.awg === undefined ? undefined : outerDiameter(lead.awg) * over;

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PortRef } from '../plan/lead';
 import { capital } from '../words/sentences';
 import { leadNumbers } from './lead-schedule';
@@ -11,7 +11,7 @@ export interface LeadLabel {
 }
 
 /** Two labels a lead, one for each end. */
-export function leadLabels(context: CheckContext): LeadLabel[] {
+export function leadLabels(context: Reading): LeadLabel[] {
   const { build, index } = context;
   const numbers = leadNumbers(context);
   const place = (ref: PortRef) => capital(index.portName(ref));

@@ -1,13 +1,13 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { leadRows, type PlugNamer } from '../loom/lead-rows';
 import type { BenchList } from './bench-list';
 
 /** The number that a lead goes by in lists and on its labels, by its place in the build: `L4`. */
-export const leadNumbers = ({ build }: CheckContext): ReadonlyMap<string, string> =>
+export const leadNumbers = ({ build }: Reading): ReadonlyMap<string, string> =>
   new Map(build.leads.map(({ id }, n) => [id, `L${n + 1}`]));
 
 /** Every lead with its number, ends, wires, plugs and size. */
-export function leadSchedule(context: CheckContext, plugName?: PlugNamer): BenchList {
+export function leadSchedule(context: Reading, plugName?: PlugNamer): BenchList {
   const numbers = leadNumbers(context);
   const leads = new Map(context.build.leads.map((lead) => [lead.id, lead]));
   return {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
@@ -13,7 +13,7 @@ import { benchLists, scheduleTable } from './schedule';
 const itemsOf = (build: Build, change: (id: string) => Partial<LockerItem> = () => ({})): LockerItem[] =>
   build.parts.map((part) => ({ part, state: 'catalogue', isStarter: true, ...change(part.id) }));
 const lists = (build: Build, items = itemsOf(build)) => {
-  const [shopping, solder, leads] = benchLists(checkContext(build, []), items);
+  const [shopping, solder, leads] = benchLists(readingOf(build, []), items);
   return { leads: leads!, solder: solder!, shopping: shopping! };
 };
 
@@ -22,7 +22,7 @@ describe('the lists of a build', () => {
     const build = tub();
     const { leads } = lists(build);
     expect(leads.lines.map(({ cells }) => cells[0])).toEqual(['L1', 'L2', 'L3', 'L4', 'L5']);
-    const labels = leadLabels(checkContext(build, []));
+    const labels = leadLabels(readingOf(build, []));
     expect(labels).toHaveLength(10);
     expect(labels[0]).toMatchObject({ number: 'L1', there: labels[1]!.here });
   });

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
 import { capital } from '../words/sentences';
 
@@ -16,11 +16,7 @@ const stateWords: Record<LockerItem['state'], string> = {
 };
 
 /** Parts in the order of the build; alike ones each on its own line, since each has its own place. */
-export function partsList(
-  { index }: CheckContext,
-  items: readonly LockerItem[],
-  currency: string,
-): PartsList {
+export function partsList({ index }: Reading, items: readonly LockerItem[], currency: string): PartsList {
   const known = new Map(items.map((item) => [item.part.id, item]));
   const pieces = index.pieces().map(({ fitting, part }) => ({ fitting, part, item: known.get(part.id) }));
   const priced = pieces.flatMap(({ item }) => (item?.price === undefined ? [] : [item.price]));

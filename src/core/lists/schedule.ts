@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
 import type { PlugNamer } from '../loom/lead-rows';
 import type { BenchList } from './bench-list';
@@ -8,7 +8,7 @@ import { solderList } from './solder-list';
 
 /** The lists of a build: what is to be bought, what is to be soldered, its leads. */
 export const benchLists = (
-  context: CheckContext,
+  context: Reading,
   items: readonly LockerItem[],
   plugName?: PlugNamer,
 ): BenchList[] => [

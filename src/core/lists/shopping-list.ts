@@ -1,6 +1,6 @@
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import type { Gender } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
 import type { Hold } from '../plan/placement';
 import type { PlugNamer } from '../loom/lead-rows';
@@ -20,7 +20,7 @@ const leadExtra = 1.1;
 
 /** What is still to be had: parts that nobody owns, connectors with spares, heat shrink, lead by gauge and colour. */
 export function shoppingList(
-  context: CheckContext,
+  context: Reading,
   items: readonly LockerItem[],
   plugName: PlugNamer = familyName,
 ): BenchList {
@@ -38,7 +38,7 @@ export function shoppingList(
   };
 }
 
-function partLines({ index }: CheckContext, items: readonly LockerItem[]): ListLine[] {
+function partLines({ index }: Reading, items: readonly LockerItem[]): ListLine[] {
   const known = new Map(items.map((item) => [item.part.id, item]));
   const wanted = new Map<string, { name: string; fittings: string[] }>();
   for (const { fitting, part } of index.pieces()) {
@@ -60,7 +60,7 @@ function partLines({ index }: CheckContext, items: readonly LockerItem[]): ListL
   });
 }
 
-function connectorLines({ index, ...context }: CheckContext, plugName: PlugNamer): ListLine[] {
+function connectorLines({ index, ...context }: Reading, plugName: PlugNamer): ListLine[] {
   const counts = new Map<
     string,
     { family: ConnectorFamilyId; gender: Gender; count: number; at: string[] }
@@ -98,7 +98,7 @@ const fastenings: Record<Hold, (parts: number) => readonly [what: string, many: 
   screws: (parts) => [['Self-tapping screws with washers', `${parts * 4} and ${parts} spare`]],
 };
 
-function holdLines({ survey }: CheckContext): ListLine[] {
+function holdLines({ survey }: Reading): ListLine[] {
   const held = new Map<Hold, string[]>();
   for (const { place, fitted } of survey.layout.laid)
     if (place.hold) held.set(place.hold, [...(held.get(place.hold) ?? []), fitted.fitting.name]);
@@ -111,7 +111,7 @@ function holdLines({ survey }: CheckContext): ListLine[] {
 }
 
 /** What the seats of servos ask for: a horn with their teeth, distance pieces, something to cut a plate from, a saver. */
-function seatLines({ index }: CheckContext): ListLine[] {
+function seatLines({ index }: Reading): ListLine[] {
   return index.ofKind('servo').flatMap(({ fitting: { id, name, seat }, part }): ListLine[] => {
     const line = (key: string, what: string, many = '1'): ListLine => ({
       key: `list:seat:${key}:${id}`,
@@ -129,7 +129,7 @@ function seatLines({ index }: CheckContext): ListLine[] {
   });
 }
 
-function consumables(context: CheckContext): ListLine[] {
+function consumables(context: Reading): ListLine[] {
   const shrink = new Map<number, number>();
   const lead = new Map<string, number>();
   for (const { wires, shrinkMillimetres, lead: each } of joints(context)) {

@@ -1,5 +1,5 @@
 import { connectorFamily } from '../connectors/families';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PlugNamer } from '../loom/lead-rows';
 import { capital, counted } from '../words/sentences';
 import type { BenchList } from './bench-list';
@@ -9,7 +9,7 @@ import { leadNumbers } from './lead-schedule';
 const familyName: PlugNamer = (family) => connectorFamily(family).name;
 
 /** What is to be soldered: joint by joint, with its wires and its heat shrink. */
-export function solderList(context: CheckContext, plugName: PlugNamer = familyName): BenchList {
+export function solderList(context: Reading, plugName: PlugNamer = familyName): BenchList {
   const { index } = context;
   const numbers = leadNumbers(context);
   return {

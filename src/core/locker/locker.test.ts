@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { partProblem } from '../parts/part-problem';
 import { firstProblem } from '../validation/validate';
 import { chemistries, cellVolts } from '../packs/chemistry';
@@ -123,7 +123,7 @@ describe('sheet choices', () => {
 
 describe('the ladder', () => {
   it('spans what a part stands, and meets it with the volts of this build', () => {
-    const context = checkContext(tub(), []);
+    const context = readingOf(tub(), []);
     const servo = starterPart('servo-micro-52');
     expect(voltSpan(servo)).toEqual({ least: 4, most: 5.2, gives: false });
     expect(meetingVolts(context, servo)).toEqual({ volts: 6, name: 'rail' });

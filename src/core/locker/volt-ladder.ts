@@ -1,7 +1,7 @@
 import { cellVolts } from '../packs/chemistry';
 import type { PartSpec } from '../parts/part-spec';
 import { terminalsOf } from '../kinds';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** Volts that a part stands, or gives, from least to most. */
 export interface VoltSpan {
@@ -23,10 +23,7 @@ export function voltSpan(part: PartSpec): VoltSpan | undefined {
 }
 
 /** The volts in this build that a part of a kind would meet: the rail, or the pack at full charge. */
-export function meetingVolts(
-  context: CheckContext,
-  part: PartSpec,
-): { volts: number; name: string } | undefined {
+export function meetingVolts(context: Reading, part: PartSpec): { volts: number; name: string } | undefined {
   const isRaw = part.kind === 'controller' || part.kind === 'bec' || part.kind === 'motor' || isTwoWire(part);
   const [packs] = context.survey.packGroups();
   const rail = context.survey.rails.find((candidate) => candidate.isRadio);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { readingKinds } from '../calibration/reading-kinds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { readBuildFile } from '../file/read-file';
 import { writeBuildFile } from '../file/write-file';
 import { applyEdits } from '../plan/edits';
@@ -19,7 +19,7 @@ const day = (on: string, change: Partial<LogEntry> = {}): LogEntry => ({
   ...change,
 });
 const boat = (...log: LogEntry[]) =>
-  checkContext(
+  readingOf(
     applyEdits(
       tub(),
       log.map((entry) => ({ type: 'keepEntry', entry })),

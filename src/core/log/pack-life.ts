@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { cellVolts } from '../packs/chemistry';
 import type { LogEntry } from '../plan/log-entry';
 
@@ -27,7 +27,7 @@ export interface PackLife {
 const tired = 1.5;
 
 /** The packs that the log tells of, each with its days in order. */
-export function packLives({ index, build }: Pick<CheckContext, 'index' | 'build'>): PackLife[] {
+export function packLives({ index, build }: Pick<Reading, 'index' | 'build'>): PackLife[] {
   return index.ofKind('pack').flatMap(({ fitting, part }): PackLife[] => {
     const own = (build.log ?? []).filter(({ pack }) => pack === fitting.id);
     if (own.length === 0) return [];

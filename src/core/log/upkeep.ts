@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isLithium } from '../packs/chemistry';
 import type { LogEntry } from '../plan/log-entry';
 
@@ -21,7 +21,7 @@ interface Care {
 const dayMilliseconds = 86_400_000;
 
 /** How often each is usual: rules of thumb; the maker's sheet goes first. */
-function cares({ index, build }: CheckContext): Care[] {
+function cares({ index, build }: Reading): Care[] {
   const isAfloat = build.model === 'boat' || build.model === 'yacht';
   return [
     { id: 'range', words: 'Range check, thirty paces, motors running', days: 30 },
@@ -43,7 +43,7 @@ function cares({ index, build }: CheckContext): Care[] {
  * that names it: its `changed` holds the words.
  * @param now milliseconds since 1970
  */
-export function upkeep(context: CheckContext, now: number): Upkeep[] {
+export function upkeep(context: Reading, now: number): Upkeep[] {
   const log = context.build.log ?? [];
   if (log.length === 0) return [];
   return cares(context).map(({ id, words, hours, days }) => {

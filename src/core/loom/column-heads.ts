@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Column } from '../kinds/kind';
 import type { PartKind } from '../parts/part-spec';
 import { formatQuantity } from '../quantity/format';
@@ -16,7 +16,7 @@ export interface ColumnHead {
 }
 
 /** What stands at the head of each column: the volts that feed it, or the amps that it asks. */
-export function columnHeads({ index, survey, circuit }: CheckContext): ColumnHead[] {
+export function columnHeads({ index, survey, circuit }: Reading): ColumnHead[] {
   const packs = circuit.packLoads();
   const rails = circuit.railLoads();
   const packVolts = [...new Set(survey.packGroups().map((group) => group.volts.full))];

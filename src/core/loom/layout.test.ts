@@ -4,7 +4,7 @@ import { crosses, layOut, overlap, segments } from '../../../tests/kit/lay-out';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { wiringCases } from '../../../tests/kit/wiring-builds';
 import { applyEdits } from '../plan/edits';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { foldedGroup } from './fold';
 import { loomGroups } from './loom-groups';
 import type { LoomLayout } from './loom-layout';
@@ -76,7 +76,7 @@ function expectTidy({ nodes, leads }: LoomLayout): void {
 describe('a folded picture', () => {
   it.each(demoNames)('of %s has a row for every lead that leaves a box, whatever is folded', async (name) => {
     const build = demoBuild(name);
-    const context = checkContext(build, []);
+    const context = readingOf(build, []);
     const whole = loomModel(context);
     const groups = loomGroups(context, whole);
     expect(groups.map(({ id }) => id)).toContainEqual(expect.stringMatching(/^function:|^on:/));
@@ -95,7 +95,7 @@ describe('a folded picture', () => {
   });
 
   it('folds a drive with its motor, and the radio rail with its regulator', () => {
-    const context = checkContext(demoBuild('quarry-excavator'), []);
+    const context = readingOf(demoBuild('quarry-excavator'), []);
     const groups = loomGroups(context, loomModel(context));
     const kinds = (id: string) =>
       groups.find((group) => group.id === id)?.parts.map((part) => context.index.get(part).kind);

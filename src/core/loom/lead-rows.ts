@@ -3,7 +3,7 @@ import { connectorFamily, type ConnectorFamilyId } from '../connectors/families'
 import { goesTogether, mating, type Mating } from '../connectors/mating';
 import { channelInputs } from '../radio/channel-inputs';
 import { radioHeardBy } from '../radio/radios';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { capital } from '../words/sentences';
 
 /** Said where wires are drawn in colours that nobody has looked at yet. */
@@ -32,11 +32,11 @@ const familyName: PlugNamer = (family) => connectorFamily(family).name;
  * Every lead of the build in words; the same content as the wiring picture.
  * @param plugName what a family of plugs is called, by its form where nobody says otherwise
  */
-export function leadRows(context: CheckContext, plugName: PlugNamer = familyName): LeadRow[] {
+export function leadRows(context: Reading, plugName: PlugNamer = familyName): LeadRow[] {
   return context.build.leads.map((lead) => leadRow(context, lead, plugName));
 }
 
-function leadRow({ index, build, survey }: CheckContext, lead: Lead, plugName: PlugNamer): LeadRow {
+function leadRow({ index, build, survey }: Reading, lead: Lead, plugName: PlugNamer): LeadRow {
   const [a, b] = [index.port(lead.from), index.port(lead.to)];
   const result = mating(a.connector, b.connector).result;
   const names = [...new Set([a, b].map((port) => plugName(port.connector.family)))];

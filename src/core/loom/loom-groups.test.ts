@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { filming } from '../../../tests/kit/filming';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { foldedGroup, foldGroups } from './fold';
@@ -10,7 +10,7 @@ import { loomGroups } from './loom-groups';
 import { loomModel } from './loom-model';
 
 function groupsOf(build: Build) {
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   return loomGroups(context, loomModel(context));
 }
 const partsOf = (build: Build, id: string) =>
@@ -18,7 +18,7 @@ const partsOf = (build: Build, id: string) =>
     .find((group) => group.id === id)
     ?.parts.sort();
 function fold(build: Build, ...ids: string[]) {
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const model = loomModel(context);
   const groups = loomGroups(context, model);
   return foldGroups(
@@ -92,7 +92,7 @@ describe('a folded box', () => {
       const { nodes } = fold(tug, ...order);
       const all = nodes.flatMap(({ id, parts }) => parts ?? [id]);
       expect(new Set(all).size).toBe(all.length);
-      expect(all).toHaveLength(loomModel(checkContext(tug, [])).nodes.length);
+      expect(all).toHaveLength(loomModel(readingOf(tug, [])).nodes.length);
     }
   });
 });

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { carrierId } from '../plan/component-id';
 import type { PartKind } from '../parts/part-spec';
 import type { BuildIndex, Fitted } from '../plan/build-index';
@@ -17,7 +17,7 @@ export interface LoomGroup {
 export const leastFolded = 2;
 
 /** Every group that can be folded: the radio rail, each function that has several parts, what hangs on one part. */
-export function loomGroups(context: CheckContext, model: LoomModel): LoomGroup[] {
+export function loomGroups(context: Reading, model: LoomModel): LoomGroup[] {
   const groups = [...railGroup(context), ...functionGroups(context), ...hangingGroups(model)];
   const drawn = new Set(model.nodes.map(({ id }) => id));
   return groups
@@ -26,7 +26,7 @@ export function loomGroups(context: CheckContext, model: LoomModel): LoomGroup[]
 }
 
 /** The receivers, with the regulators that feed their rail and what only hangs between them. */
-function railGroup({ index, survey }: CheckContext): LoomGroup[] {
+function railGroup({ index, survey }: Reading): LoomGroup[] {
   const feeders = survey.rails
     .filter((rail) => rail.isRadio)
     .flatMap((rail) => rail.sources.map(({ fitted }) => fitted))
@@ -41,7 +41,7 @@ function railGroup({ index, survey }: CheckContext): LoomGroup[] {
 const betweenKinds: ReadonlySet<PartKind> = new Set<PartKind>(['cable', 'bec']);
 
 /** The parts of each function, with what hangs on them alone: a drive has its controller and its motor. */
-const functionGroups = ({ index, build }: CheckContext): LoomGroup[] =>
+const functionGroups = ({ index, build }: Reading): LoomGroup[] =>
   build.functions.map(({ id, name, devices }) => ({
     id: `function:${id}`,
     name,

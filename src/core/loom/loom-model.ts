@@ -1,7 +1,7 @@
 import { farEnd, type BuildIndex, type Fitted } from '../plan/build-index';
 import type { Conductor, Lead, PortRef } from '../plan/lead';
 import type { PortSpec } from '../parts/port';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { capital } from '../words/sentences';
 import type { Column } from '../kinds/kind';
 import { columnOf, feedDepths } from './column';
@@ -74,7 +74,7 @@ export const touchedNodes = ({ leads }: LoomModel): ReadonlySet<string> =>
   new Set(leads.flatMap(({ source, target }) => [source.node, target.node]));
 
 /** The wiring of a build as boxes with ports and leads with conductors; no positions yet. */
-export function loomModel(context: CheckContext): LoomModel {
+export function loomModel(context: Reading): LoomModel {
   const { index } = context;
   const depths = feedDepths(index);
   return {
@@ -93,7 +93,7 @@ function alignedWidths(nodes: readonly LoomNode[]): LoomNode[] {
 }
 
 function loomNode(
-  context: CheckContext,
+  context: Reading,
   depths: ReadonlyMap<string, number>,
   fitted: Fitted,
 ): LoomNode | undefined {

@@ -4,7 +4,7 @@ import { layOut, segments } from '../../../tests/kit/lay-out';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
 import { lifted, turned } from '../plan/sketch-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { readBuildFile } from '../file/read-file';
 import { columnHeads } from './column-heads';
 import type { Point } from './elk-graph';
@@ -67,7 +67,7 @@ describe.each(['harbour-tug-as-planned', 'harbour-tug'])('the picture of %s', (n
 describe('the loom model', () => {
   it('keeps true colours, lifted wires and turned plugs', () => {
     const model = loomModel(
-      checkContext(tub({ wires: { 'esc-lead': lifted('plus'), 'rudder-lead': turned } }), []),
+      readingOf(tub({ wires: { 'esc-lead': lifted('plus'), 'rudder-lead': turned } }), []),
     );
     const controller = model.leads.find((lead) => lead.id === 'esc-lead--rx-3');
     expect(controller?.conductors.map((conductor) => [conductor.colour, conductor.state])).toEqual([
@@ -85,7 +85,7 @@ describe('the loom model', () => {
 
   it('says the same in the table', () => {
     const rows = leadRows(
-      checkContext(tub({ wires: { 'esc-lead': lifted('plus') }, parts: { rudder: 'servo-winch' } }), []),
+      readingOf(tub({ wires: { 'esc-lead': lifted('plus') }, parts: { rudder: 'servo-winch' } }), []),
     );
     expect(rows.find((row) => row.id === 'esc-lead--rx-3')).toMatchObject({
       from: 'Controller, receiver lead',
@@ -98,7 +98,7 @@ describe('the loom model', () => {
   });
 
   it('heads the columns with volts and amps', () => {
-    const heads = columnHeads(checkContext(demo('harbour-tug-as-planned'), []));
+    const heads = columnHeads(readingOf(demo('harbour-tug-as-planned'), []));
     expect(heads.map((columnHead) => [columnHead.name, columnHead.figure, columnHead.isBad])).toEqual([
       ['Pack', '12.6 V full', false],
       ['Drive', '22.6 A asked', true],
@@ -109,7 +109,7 @@ describe('the loom model', () => {
   });
 
   it('finds the leads between the parts of a finding', () => {
-    const { index } = checkContext(tub(), []);
+    const { index } = readingOf(tub(), []);
     const focus = focusOf(index, [
       { kind: 'fitting', id: 'rudder' },
       { kind: 'fitting', id: 'esc' },

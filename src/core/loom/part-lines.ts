@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { kindOfAny, terminalsOf } from '../kinds';
 import { formatQuantity } from '../quantity/format';
 import { componentId } from '../plan/component-id';
@@ -11,7 +11,7 @@ import type { RedWire } from '../kinds/kind';
 const mostLines = 5;
 
 /** The two or three facts that the wiring picture writes on a part. */
-export function partLines(context: CheckContext, fitted: Fitted): string[] {
+export function partLines(context: Reading, fitted: Fitted): string[] {
   const { survey, circuit, index } = context;
   if (fitted.kind === 'board')
     return fitted.part.components
@@ -40,12 +40,12 @@ export function partLines(context: CheckContext, fitted: Fitted): string[] {
 }
 
 /** The first facts of a component; it has no red wire of its own. */
-const insideLines = (context: CheckContext, inside: Fitted): string[] =>
+const insideLines = (context: Reading, inside: Fitted): string[] =>
   partLines(context, inside)
     .filter((line) => !line.startsWith('red wire'))
     .slice(0, 2);
 
-function redWireState({ index, survey: { nets } }: CheckContext, { fitting, part }: Fitted): RedWire {
+function redWireState({ index, survey: { nets } }: Reading, { fitting, part }: Fitted): RedWire {
   const plus = terminalsOf(part).gives?.plus;
   const reds = index.leadsOf(fitting.id).flatMap((lead) => {
     const end = endAt(lead, fitting.id);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { presetsFor } from '../brief/function-presets';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
 import type { Build, ModelKind } from '../plan/build';
 import { applyEdits } from '../plan/edits';
@@ -52,7 +52,7 @@ describe('what fits together', () => {
   it('has room for all of its parts where the inside is told, and lays out what does not fit or came in', () => {
     const tug = demoBuild('harbour-tug');
     const tight = (high: number): Build => {
-      const { inside } = checkContext(tug, starterLocker).survey.layout;
+      const { inside } = readingOf(tug, starterLocker).survey.layout;
       const berths = inside!.berths.map((berth) => ({ ...berth, high: Math.min(berth.high, high) }));
       return applyEdits(tug, [{ type: 'setInside', inside: { ...tug.inside!, berths, lid: high } }]);
     };
@@ -68,7 +68,7 @@ describe('what fits together', () => {
     for (const { build } of offers) {
       const rules = checkBuild(build, starterLocker).findings.filter(({ severity }) => severity === 'stop');
       expect(rules.filter(({ rule }) => rule === 'berth-fit')).toEqual([]);
-      expect(checkContext(build, []).survey.layout.loose).toEqual([]);
+      expect(readingOf(build, []).survey.layout.loose).toEqual([]);
     }
     // Packs of 60 mm do not go under a lid of 50.
     const under = matchBuild(tight(0.05), sized, only)!;

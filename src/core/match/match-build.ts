@@ -1,6 +1,6 @@
 import { hauls } from '../brief/function-presets';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
 import { turnsDrum } from '../parts/servo';
 import type { Finding } from '../findings/finding';
@@ -187,7 +187,7 @@ export function problemOf(
   roles: Role[],
   { moneyLimit, leastMinutes }: Pick<MatchTask, 'moneyLimit' | 'leastMinutes'> = {},
 ): MatchProblem {
-  const context = checkContext(build, locker);
+  const context = readingOf(build, locker);
   const runMinutes = runMinutesOf(context, roles);
   return {
     roles,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { berthed } from '../../../tests/kit/berthed';
 import { misfits } from '../berths/fit';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
@@ -11,7 +11,7 @@ import type { Candidate, Role } from './role';
 import { placeExchanged } from './place-exchanged';
 import { roomScreens } from './screens/room';
 
-const layoutOf = (build: Build) => checkContext(build, []).survey.layout;
+const layoutOf = (build: Build) => readingOf(build, []).survey.layout;
 const sized = (part: PartSpec, long: number, wide = long, high = long): PartSpec => ({
   ...part,
   id: `${part.id}-sized`,
@@ -70,7 +70,7 @@ describe('the room for a part', () => {
     ...change,
   });
   const fits = (part: PartSpec, of: Role = role(), from = build) => {
-    const [screen] = roomScreens(checkContext(from, []), [of]);
+    const [screen] = roomScreens(readingOf(from, []), [of]);
     const candidate: Candidate = { part, money: 0, isPriced: false, isOwned: false, kilograms: 0.1 };
     return screen?.margin([candidate]);
   };

@@ -1,6 +1,6 @@
 import { fitPart } from '../brief/fit-part';
 import { servingKinds } from '../brief/function-presets';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { kinds, terminalsOf } from '../kinds';
 import type { LockerItem } from '../parts/locker-item';
 import type { PartKind, PartSpec } from '../parts/part-spec';
@@ -81,7 +81,7 @@ export function rolesOf(
   items: readonly LockerItem[],
   { open, stock }: RoleChoice,
 ): Role[] {
-  const { index, survey } = checkContext(build, []);
+  const { index, survey } = readingOf(build, []);
   const byPart = new Map(items.map((item) => [item.part.id, item]));
   const workOf = (id: string): string =>
     build.functions.find(({ devices }) => devices.includes(id))?.role ?? '';

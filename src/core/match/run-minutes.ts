@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PackSpec } from '../parts/pack';
 import { fullThrottle, turnsAtRest } from './full-throttle';
 import type { Assignment, Role, RunMinutes, Screen } from './role';
@@ -12,7 +12,7 @@ const electronicsAmps = 0.3;
  * Minutes that the usable charge lasts, the drive taking its mean share of full throttle: for comparing; the Trial tells
  * it better.
  */
-export function runMinutesOf({ build }: CheckContext, roles: readonly Role[]): RunMinutes {
+export function runMinutesOf({ build }: Reading, roles: readonly Role[]): RunMinutes {
   const [pack] = rolesOfKind(roles, 'pack');
   const motors = rolesOfKind(roles, 'motor');
   const { usableShare, meanShare } = build.policies;

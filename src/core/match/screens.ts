@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { sameFormScreens } from './screens/same-work';
 import { powerScreens } from './screens/power';
 import { radioScreens } from './screens/radio';
@@ -8,7 +8,7 @@ import { plugJoints, plugScreens } from './screens/plugs';
 import type { JointCount, Role, Screen } from './role';
 
 /** Everything that has to fit among the roles of a build, by the limits that the rules of the wells judge. */
-export const screensOf = (context: CheckContext, roles: readonly Role[]): Screen[] => [
+export const screensOf = (context: Reading, roles: readonly Role[]): Screen[] => [
   ...powerScreens(context, roles),
   ...railScreens(context, roles),
   ...radioScreens(context, roles),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { describeEdit } from '../check/describe-edit';
 import { leadRows } from '../loom/lead-rows';
 import { lookProbes } from '../faults/look-probes';
@@ -27,8 +27,7 @@ const tubWith = (state: WireState) => {
 describe('a wire', () => {
   it('joins its contacts whole or spliced, and neither lifted nor cut', () => {
     expect(states.filter((state) => isJoined({ state }))).toEqual(['whole', 'spliced']);
-    const fed = (state: WireState) =>
-      checkContext(tubWith(state), []).survey.supplyOf('rx')?.status === 'fed';
+    const fed = (state: WireState) => readingOf(tubWith(state), []).survey.supplyOf('rx')?.status === 'fed';
     expect(states.filter(fed)).toEqual(['whole', 'spliced']);
   });
 
@@ -45,7 +44,7 @@ describe('a wire', () => {
 
   it.each(states)('that is %s is told so wherever its lead is told', (state) => {
     const build = tubWith(state);
-    const context = checkContext(build, []);
+    const context = readingOf(build, []);
     const row = leadRows(context).find((each) => each.id === id)!;
     const red = row.conductors.find((words) => words.startsWith('red'))!;
     expect(red).toBe(state === 'whole' ? 'red: plus' : `red: plus, ${state}`);
@@ -62,7 +61,7 @@ describe('a wire', () => {
 
   it('that is cut is no candidate for a wire that slipped back in, and one that is lifted is', () => {
     const faults = (state: WireState) =>
-      candidateFaults(checkContext(tubWith(state), []))
+      candidateFaults(readingOf(tubWith(state), []))
         .map((fault) => fault.id)
         .filter((each) => each.startsWith('red-'));
     expect(faults('lifted')).toEqual([`red-in:${id}`]);
@@ -71,7 +70,7 @@ describe('a wire', () => {
   });
 
   it('is looked for in the state that the plan has it in', () => {
-    const context = checkContext(tubWith('cut'), []);
+    const context = readingOf(tubWith('cut'), []);
     const look = lookProbes(context, candidateFaults(context)).find(({ test }) => test.id === `plug:${id}`)!;
     expect(look.test.words).toContain('red cut');
   });

@@ -1,12 +1,12 @@
 import { formatQuantity } from '../quantity/format';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Rail } from '../survey/rails';
 import { railTolerance } from './rail-tolerance';
 import type { Step } from './step';
 import { touchedByRadio } from './touches';
 
 /** Rail volts at rest and loaded, range, and switching off by the chosen school. */
-export function afterSteps(context: CheckContext): Step[] {
+export function afterSteps(context: Reading): Step[] {
   const { index } = context;
   if (index.ofKind('pack').length === 0 || index.ofKind('receiver').length === 0) return [];
   return [
@@ -16,7 +16,7 @@ export function afterSteps(context: CheckContext): Step[] {
   ];
 }
 
-function railSteps(context: CheckContext, rail: Rail): Step[] {
+function railSteps(context: Reading, rail: Rail): Step[] {
   const [carrier] = rail.sources;
   const regulator = carrier?.terminal.regulator;
   if (!rail.volts || !regulator) return [];
@@ -72,7 +72,7 @@ const rangeStep: Omit<Step, 'touches'> = {
   isHold: false,
 };
 
-function switchOffSteps({ build }: CheckContext): Step[] {
+function switchOffSteps({ build }: Reading): Step[] {
   const modelFirst = build.policies.switchOff === 'modelFirst';
   const model: Step = {
     id: 'off:model',

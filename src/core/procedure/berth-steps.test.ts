@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { berthed } from '../../../tests/kit/berthed';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { shoppingList } from '../lists/shopping-list';
 import type { Build } from '../plan/build';
 import { starterLocker } from '../starter/starter-locker';
 import { berthSteps, threadSteps } from './berth-steps';
 
-const contextOf = (build: Build) => checkContext(build, starterLocker);
+const contextOf = (build: Build) => readingOf(build, starterLocker);
 
 describe('steps of the berths', () => {
   it('fix part by part, room by room from aft, with figures from the plan', () => {

@@ -1,6 +1,6 @@
 import type { Laid } from '../berths/layout';
 import { isHull } from '../berths/inside-sizes';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Hold } from '../plan/placement';
 import { capital, nameList } from '../words/sentences';
 import { unpowered } from './plug-steps';
@@ -14,7 +14,7 @@ const holdWords: Record<Hold, string> = {
 };
 
 /** Leads to pass through a hole before their plugs are fitted. */
-export function threadSteps({ index, survey }: CheckContext): Step[] {
+export function threadSteps({ index, survey }: Reading): Step[] {
   return survey.layout.routes.flatMap(({ run, way }): Step[] => {
     const [lead] = run.leads;
     const holes = way.passages.filter(({ across }) => across !== undefined);
@@ -39,7 +39,7 @@ export function threadSteps({ index, survey }: CheckContext): Step[] {
 }
 
 /** Each part to its place, berth by berth from aft, and how it is held. */
-export function berthSteps({ survey }: CheckContext): Step[] {
+export function berthSteps({ survey }: Reading): Step[] {
   const { layout } = survey;
   const { inside } = layout;
   if (!inside) return [];

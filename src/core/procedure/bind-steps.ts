@@ -1,10 +1,10 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { farEnd, type Fitted } from '../plan/build-index';
 import type { Step } from './step';
 import { radioOf } from './touches';
 
 /** The bind plug goes in before power does, and what sits in its port is moved to a free one, or to a borrowed one. */
-export function bindPlugSteps(context: CheckContext): Step[] {
+export function bindPlugSteps(context: Reading): Step[] {
   return context.index.ofKind('receiver').map((receiver) => ({
     id: `bind-plug:${receiver.fitting.id}`,
     phase: 'power',
@@ -17,7 +17,7 @@ export function bindPlugSteps(context: CheckContext): Step[] {
   }));
 }
 
-function bindLines({ index }: CheckContext, { fitting, part }: Fitted<'receiver'>): string[] {
+function bindLines({ index }: Reading, { fitting, part }: Fitted<'receiver'>): string[] {
   const bindPort = part.ports.find((port) => port.pins.some((pin) => pin.net === 'bind'));
   if (!bindPort)
     return ['It has no port for a bind plug: hold its button while the pack goes in, as its maker says.'];

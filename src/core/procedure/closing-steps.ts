@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { cellVolts } from '../packs/chemistry';
 import { formatQuantity } from '../quantity/format';
 import { capital } from '../words/sentences';
@@ -6,7 +6,7 @@ import { unpowered } from './plug-steps';
 import type { Step } from './step';
 
 /** Boxes and tape when nothing more is to be changed, then the packs to storage. */
-export function closingSteps(context: CheckContext): Step[] {
+export function closingSteps(context: Reading): Step[] {
   const { index, build } = context;
   const tape: Step = {
     ...unpowered,
@@ -23,7 +23,7 @@ export function closingSteps(context: CheckContext): Step[] {
   return [...(build.leads.length > 0 ? [tape] : []), ...boxSteps(context), ...storageSteps(index)];
 }
 
-function boxSteps({ build, index }: CheckContext): Step[] {
+function boxSteps({ build, index }: Reading): Step[] {
   if (build.brief.exposure === 'dry' || build.policies.receiverCare === 'coated') return [];
   return index.ofKind('receiver').map(({ fitting }) => ({
     ...unpowered,
@@ -39,7 +39,7 @@ function boxSteps({ build, index }: CheckContext): Step[] {
   }));
 }
 
-function storageSteps(index: CheckContext['index']): Step[] {
+function storageSteps(index: Reading['index']): Step[] {
   return index.ofKind('pack').map(({ fitting, part }): Step => {
     const { storage } = cellVolts(part.chemistry);
     return {

@@ -1,11 +1,11 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { rodLength } from '../linkage/four-bar';
 import type { Step } from './step';
 
 const millimetres = (metres: number): string => `${(metres * 1000).toFixed(1)} mm`;
 
 /** The rods to make, the longest first: two that look alike get swapped. */
-export function linkageSteps({ index }: CheckContext): Step[] {
+export function linkageSteps({ index }: Reading): Step[] {
   const rods = index
     .ofKind('servo')
     .flatMap(({ fitting }) =>

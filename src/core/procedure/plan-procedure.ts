@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { afterSteps } from './after-steps';
 import { closingSteps } from './closing-steps';
 import { powerSteps } from './power-steps';
@@ -11,7 +11,7 @@ import { setUpSteps } from './set-up-steps';
 import type { Step } from './step';
 
 /** The order of work for this build, from the first joint to the pack back at storage charge. */
-export function planProcedure(context: CheckContext): Step[] {
+export function planProcedure(context: Reading): Step[] {
   return [
     ...prepareSteps(context),
     ...radioSteps(context),

@@ -1,6 +1,6 @@
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PinName } from '../parts/port';
 import { isJoined, type Lead } from '../plan/lead';
 import { channelInputs } from '../radio/channel-inputs';
@@ -11,14 +11,14 @@ import { radioHeardBy } from '../radio/radios';
 export const unpowered = { needsPower: false, isHold: false } as const;
 
 /** Power plugs between the packs and what stands before the regulators: joined first, so that polarity can be followed through them. */
-export const powerPlugSteps = (context: CheckContext): Step[] =>
+export const powerPlugSteps = (context: Reading): Step[] =>
   plugSteps(context).filter((step) => step.phase === 'prepare');
 
 /** Every plug in its port, and whatever hangs on a regulator, once its volts are known. */
-export const plugInSteps = (context: CheckContext): Step[] =>
+export const plugInSteps = (context: Reading): Step[] =>
   plugSteps(context).filter((step) => step.phase === 'plugIn');
 
-function plugSteps(context: CheckContext): Step[] {
+function plugSteps(context: Reading): Step[] {
   const { index, build } = context;
   const packIds = new Set(index.ofKind('pack').map((pack) => pack.fitting.id));
   const plugged = build.leads.filter(
@@ -31,14 +31,14 @@ function plugSteps(context: CheckContext): Step[] {
 }
 
 /** Whether a lead takes a rail's plus, or a signal, to somebody. */
-function hangsOnRail({ survey, index }: CheckContext, { from }: Lead): boolean {
+function hangsOnRail({ survey, index }: Reading, { from }: Lead): boolean {
   const port = index.port(from);
   const plus = port.pins.find((pin) => pin.name === 'plus');
   const node = plus && survey.nets.node(from.fitting, plus.net);
   return port.use === 'servo' || survey.rails.some((rail) => rail.plus === node);
 }
 
-function plugStep(context: CheckContext, lead: Lead): Step {
+function plugStep(context: Reading, lead: Lead): Step {
   const { index, survey } = context;
   const run = survey.leadWords(lead);
   const receiverEnd = [lead.from, lead.to].find((end) => index.get(end.fitting).part.kind === 'receiver');

@@ -1,5 +1,5 @@
 import { movesModel, type ModelFunction } from '../plan/model-function';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isLithium } from '../packs/chemistry';
 import { channelTable } from '../radio/channel-table';
 import { capital } from '../words/sentences';
@@ -14,7 +14,7 @@ import { transmitterOf } from '../radio/partners';
 import type { Fitted } from '../plan/build-index';
 
 /** The fixed order of a first power-up: stand, bind plug, transmitter, pack, bind, arm. */
-export function powerSteps(context: CheckContext): Step[] {
+export function powerSteps(context: Reading): Step[] {
   const { index, build } = context;
   const receivers = index.ofKind('receiver');
   const packs = index.ofKind('pack');
@@ -80,7 +80,7 @@ export function powerSteps(context: CheckContext): Step[] {
 }
 
 /** A transmitter that speaks several links is set to the one that its receivers hear. */
-function linkStep(context: CheckContext, transmitter: Fitted<'transmitter'>): Step[] {
+function linkStep(context: Reading, transmitter: Fitted<'transmitter'>): Step[] {
   const { fitting, part } = transmitter;
   if (part.protocols.length < 2) return [];
   const { index } = context;
@@ -101,14 +101,14 @@ function linkStep(context: CheckContext, transmitter: Fitted<'transmitter'>): St
 }
 
 /** The tones to wait for, by the cells that it will count. */
-function toneWords({ survey }: CheckContext, id: string): string {
+function toneWords({ survey }: Reading, id: string): string {
   const pack = survey.packOf(id)?.packs[0];
   const cells = pack ? `${pack.part.cells} for the cells of the ${pack.fitting.name}` : 'one for each cell';
   return `Most sound one tone for power, ${cells}, one when armed; its sheet goes first. It beeps on while no signal comes, its stick is not at zero, or its channel is reversed, in that order of likelihood.`;
 }
 
 /** Where a controller arms, and what the transmitter shows then, as far as its sheet says. */
-const armingOf = (context: CheckContext, id: string): string[] =>
+const armingOf = (context: Reading, id: string): string[] =>
   channelTable(context)
     .flatMap(({ arming }) => arming)
     .filter(({ fitting }) => fitting === id)

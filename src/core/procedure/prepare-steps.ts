@@ -1,5 +1,5 @@
 import { mating } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { capital, nameList } from '../words/sentences';
 import { berthSteps, threadSteps } from './berth-steps';
 import { linkageSteps } from './linkage-steps';
@@ -12,7 +12,7 @@ import type { WireState } from '../plan/lead';
 const packDifference = 0.02;
 
 /** Threaded leads, joints, wires lifted, cut and spliced, seats, rods, places, power plugs and adapters, then polarity, shorts and equal packs, all with the pack out. */
-export function prepareSteps(context: CheckContext): Step[] {
+export function prepareSteps(context: Reading): Step[] {
   return [
     ...threadSteps(context),
     ...jointSteps(context),
@@ -28,7 +28,7 @@ export function prepareSteps(context: CheckContext): Step[] {
 }
 
 /** Packs side by side drive amps into each other until their volts are equal: they are brought to the same first. */
-function equalSteps({ survey }: CheckContext): Step[] {
+function equalSteps({ survey }: Reading): Step[] {
   const groups = new Map(
     survey.packGroups().flatMap((group) =>
       group.packs.flatMap((pack) => {
@@ -59,7 +59,7 @@ function equalSteps({ survey }: CheckContext): Step[] {
   }));
 }
 
-function jointSteps({ build, index }: CheckContext): Step[] {
+function jointSteps({ build, index }: Reading): Step[] {
   return build.leads
     .filter(
       (lead) => mating(index.port(lead.from).connector, index.port(lead.to).connector).result === 'solder',
@@ -80,7 +80,7 @@ function jointSteps({ build, index }: CheckContext): Step[] {
 }
 
 /** Housings that fit once a knife has been at them. */
-function trimSteps({ build, index }: CheckContext): Step[] {
+function trimSteps({ build, index }: Reading): Step[] {
   return build.leads.flatMap((lead): Step[] => {
     const fit = mating(index.port(lead.from).connector, index.port(lead.to).connector);
     if (fit.result !== 'trim') return [];
@@ -103,7 +103,7 @@ function trimSteps({ build, index }: CheckContext): Step[] {
   });
 }
 
-function liftSteps({ build, index }: CheckContext): Step[] {
+function liftSteps({ build, index }: Reading): Step[] {
   return build.leads.flatMap((lead) => {
     const name = index.get(lead.from.fitting).fitting.name;
     return wireActs.flatMap(({ state, verb, lines, caution }): Step[] => {
@@ -160,7 +160,7 @@ const wireActs: readonly {
   },
 ];
 
-function inspectSteps(context: CheckContext): Step[] {
+function inspectSteps(context: Reading): Step[] {
   const { survey, index } = context;
   const packs = index.ofKind('pack').map((pack) => pack.fitting.name);
   if (packs.length === 0) return [];

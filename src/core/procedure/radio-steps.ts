@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { channelRows, type ChannelRow } from '../radio/channel-table';
 import { radiosOf, type Radio } from '../radio/radios';
 import { formatQuantity } from '../quantity/format';
@@ -6,10 +6,10 @@ import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
 
 /** What is to be set in the transmitter that a fresh memory of it has not: a step for the memory, and one a channel. */
-export const radioSteps = (context: CheckContext): Step[] =>
+export const radioSteps = (context: Reading): Step[] =>
   radiosOf(context).flatMap((radio) => stepsOf(context, radio));
 
-function stepsOf(context: CheckContext, radio: Radio): Step[] {
+function stepsOf(context: Reading, radio: Radio): Step[] {
   const { transmitter, owner } = radio;
   if (!transmitter) return [];
   const { fitting, part } = transmitter;

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { formatQuantity } from '../quantity/format';
 import type { Source } from '../survey/power';
 import { regulatorName } from '../plan/regulator-choices';
@@ -8,15 +8,15 @@ import { standStep } from './stand-step';
 import type { Step } from './step';
 
 /** On the stand, each regulator that feeds a rail is set, and its volts are read, before anything hangs on it. */
-export function regulatorSteps(context: CheckContext): Step[] {
+export function regulatorSteps(context: Reading): Step[] {
   const sources = bareRegulators(context);
   return sources.length > 0 ? [standStep(context, 'regulate'), ...sources.map(regulatorStep)] : [];
 }
 
 /** Whether power reaches the model for the first time at a regulator with nothing on it. */
-export const hasBareRegulators = (context: CheckContext): boolean => bareRegulators(context).length > 0;
+export const hasBareRegulators = (context: Reading): boolean => bareRegulators(context).length > 0;
 
-const bareRegulators = ({ survey }: CheckContext): Source[] =>
+const bareRegulators = ({ survey }: Reading): Source[] =>
   [...new Set(survey.rails.flatMap((rail) => rail.sources))].filter((source) => source.terminal.regulator);
 
 function regulatorStep({ fitted, terminal, volts, isUnset }: Source): Step {

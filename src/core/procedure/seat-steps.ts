@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ServoSeat } from '../plan/servo-seat';
 import type { Fitted } from '../plan/build-index';
 import type { Step } from './step';
@@ -6,7 +6,7 @@ import type { Step } from './step';
 const millimetres = (metres: number): string => `${Number((metres * 1000).toFixed(1))} mm`;
 
 /** What is made ready at the seat of each servo before it is screwed on: holes, distance pieces, plate, horn, saver. */
-export const seatSteps = ({ index }: CheckContext): Step[] =>
+export const seatSteps = ({ index }: Reading): Step[] =>
   index.ofKind('servo').flatMap((servo): Step[] => {
     const { id, name, seat } = servo.fitting;
     const lines = seat ? seatLines(servo, seat) : [];

@@ -1,7 +1,6 @@
-import { movesModel } from '../plan/model-function';
+import { movesModel, type ModelFunction } from '../plan/model-function';
 import type { Fitted } from '../plan/build-index';
-import type { ModelFunction } from '../plan/model-function';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { channelsOf } from '../radio/channel-inputs';
 import { capital, nameList } from '../words/sentences';
 import type { Step } from './step';
@@ -9,7 +8,7 @@ import { radioOf, touchedByRadio } from './touches';
 import { radioOfFunction } from '../radio/radios';
 
 /** Centre before horn, one channel at a time, end points by the chosen school, then fail-safe. */
-export function setUpSteps(context: CheckContext): Step[] {
+export function setUpSteps(context: Reading): Step[] {
   const { build, index, survey } = context;
   if (survey.signals.length === 0) return [];
   const first = (modelFunction: ModelFunction) =>
@@ -27,16 +26,16 @@ export function setUpSteps(context: CheckContext): Step[] {
   return [...steps, failSafeStep(context)];
 }
 
-const channelWords = (context: CheckContext, modelFunction: ModelFunction): string =>
+const channelWords = (context: Reading, modelFunction: ModelFunction): string =>
   channelsOf(radioOfFunction(context, modelFunction), modelFunction).join(', ') || '?';
 
 /** Trims and end points are kept by the transmitter. */
-const transmittersOf = ({ index }: CheckContext): string[] =>
+const transmittersOf = ({ index }: Reading): string[] =>
   index.ofKind('transmitter').map((each) => each.fitting.id);
 
 const powered = { phase: 'setUp', needsPower: true, isHold: false } as const;
 
-function centreStep(context: CheckContext, modelFunction: ModelFunction, servo: Fitted): Step {
+function centreStep(context: Reading, modelFunction: ModelFunction, servo: Fitted): Step {
   const how = { tester: 'a servo tester at 1500 µs', radio: 'the radio at neutral, trims at zero' }[
     context.build.policies.centring
   ];
@@ -53,7 +52,7 @@ function centreStep(context: CheckContext, modelFunction: ModelFunction, servo: 
   };
 }
 
-function functionStep(context: CheckContext, modelFunction: ModelFunction, devices: readonly Fitted[]): Step {
+function functionStep(context: Reading, modelFunction: ModelFunction, devices: readonly Fitted[]): Step {
   const { survey } = context;
   const { transmitter } = radioOfFunction(context, modelFunction);
   const control =
@@ -86,7 +85,7 @@ function functionStep(context: CheckContext, modelFunction: ModelFunction, devic
   };
 }
 
-function endPointStep(context: CheckContext, modelFunction: ModelFunction, servos: readonly Fitted[]): Step {
+function endPointStep(context: Reading, modelFunction: ModelFunction, servos: readonly Fitted[]): Step {
   const names = nameList(servos.map((fitted) => fitted.fitting.name));
   const first = {
     smallFirst: 'Start at 30 % both ways and open up until it reaches fully without buzzing.',
@@ -105,7 +104,7 @@ function endPointStep(context: CheckContext, modelFunction: ModelFunction, servo
   };
 }
 
-function failSafeStep(context: CheckContext): Step {
+function failSafeStep(context: Reading): Step {
   const drives = context.build.functions
     .filter((modelFunction) => movesModel(modelFunction))
     .map((modelFunction) => modelFunction.name.toLowerCase());

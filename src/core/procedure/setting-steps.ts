@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Fitting } from '../plan/fitting';
 import type { Step } from './step';
 
@@ -14,7 +14,7 @@ const brakeWords = {
 } as const;
 
 /** How each controller is to be set, by its card or its stick, before it drives anything in earnest. */
-export function settingSteps({ index }: CheckContext): Step[] {
+export function settingSteps({ index }: Reading): Step[] {
   return index.ofKind('controller').flatMap(({ fitting }): Step[] => {
     const settings = settingsOf(fitting);
     if (settings.length === 0) return [];

@@ -1,8 +1,8 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Step } from './step';
 
 /** The model on a stand, before power reaches it for the first time. */
-export const standStep = ({ index }: CheckContext, phase: Step['phase']): Step => ({
+export const standStep = ({ index }: Reading, phase: Step['phase']): Step => ({
   id: 'stand',
   phase,
   title: 'Put the model on a stand',

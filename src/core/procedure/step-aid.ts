@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { joints } from '../lists/joints';
 import { leadNumbers } from '../lists/lead-schedule';
 import type { Hold } from '../plan/placement';
@@ -22,7 +22,7 @@ const holdKit: Record<Hold, string[]> = {
 };
 
 /** Tools and what is used up, by what a step asks of this very build. */
-export function stepAid(context: CheckContext, step: Step): StepAid {
+export function stepAid(context: Reading, step: Step): StepAid {
   const sort = step.id.split(':')[0] ?? '';
   const ifNot = troubles[sort];
   return {
@@ -37,7 +37,7 @@ function meterKit({ measurement }: Step): string[] {
   return measurement?.unit === 'A' ? ['a clamp meter or pack monitor'] : [];
 }
 
-const label = (context: CheckContext, { lead }: Step): string[] => {
+const label = (context: Reading, { lead }: Step): string[] => {
   const number = lead === undefined ? undefined : leadNumbers(context).get(lead);
   return number === undefined ? [] : [`label ${number} for its ends`];
 };
@@ -50,7 +50,7 @@ function ironFor(awg: number | undefined): string {
     : 'an iron of about 30 W with a fine tip';
 }
 
-const kits: Record<string, (context: CheckContext, step: Step) => string[]> = {
+const kits: Record<string, (context: Reading, step: Step) => string[]> = {
   joint: (context, step) => {
     const joint = joints(context).find(({ lead }) => lead.id === step.lead);
     return [

@@ -1,10 +1,10 @@
 import type { Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { insertCable } from './insert-cable';
 
 /** Puts an adapter from the locker between the two ends of a lead whose connectors do not go together. */
-export function offerAdapters(context: CheckContext, lead: Lead): Patch[] {
+export function offerAdapters(context: Reading, lead: Lead): Patch[] {
   return context.locker.flatMap((part): Patch[] => {
     if (part.kind !== 'cable' || part.form !== 'adapter') return [];
     const edits = insertCable(context, lead, part, 'adapter');

@@ -7,7 +7,7 @@ import { straightLead } from '../plan/straight-lead';
 import { mating } from '../connectors/mating';
 import type { CableSpec } from '../parts/cable';
 import type { PortSpec } from '../parts/port';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** Edits that open a new outlet, and the outlet. */
 export interface Branch {
@@ -20,7 +20,7 @@ export interface Branch {
  * plug; `undefined` where none fits both ends of any such lead and the plug.
  */
 export function branchOff(
-  context: CheckContext,
+  context: Reading,
   node: NodeId,
   plug: PortSpec,
   form: 'harness' | 'yLead' = 'harness',
@@ -39,7 +39,7 @@ export function branchOff(
   return undefined;
 }
 
-function carries({ index, survey }: CheckContext, lead: Lead, node: NodeId): boolean {
+function carries({ index, survey }: Reading, lead: Lead, node: NodeId): boolean {
   const plus = index.port(lead.from).pins.find((pin) => pin.name === 'plus');
   return (
     plus !== undefined &&
@@ -50,7 +50,7 @@ function carries({ index, survey }: CheckContext, lead: Lead, node: NodeId): boo
 
 /** @param fed the end of the lead that goes on behind the cable; the cable's inlet takes the other end's place */
 function insert(
-  { build, index }: CheckContext,
+  { build, index }: Reading,
   lead: Lead,
   fed: PortRef,
   cable: CableSpec,

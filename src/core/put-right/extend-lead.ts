@@ -1,12 +1,12 @@
 import type { Route } from '../berths/lead-routes';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { measured } from '../validation/figure';
 import type { Patch } from '../plan/patch';
 import { insertCable } from './insert-cable';
 import { offerPlace } from './place-part';
 
 /** Ways to make a run reach: an extension, a longer lead, or one of its ends nearer. */
-export function offerLonger(context: CheckContext, { run, needed, usual, has = usual }: Route): Patch[] {
+export function offerLonger(context: Reading, { run, needed, usual, has = usual }: Route): Patch[] {
   const short = needed - has;
   const extensions = context.locker.flatMap((part) =>
     part.kind === 'cable' && part.form === 'extension' && part.length && part.length.value >= short

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { applyEdits } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import type { Supply } from '../survey/power';
@@ -11,7 +11,7 @@ import { isJoined, joinedAgain, joinedAgainWords } from '../plan/lead';
 const mostWays = 4;
 
 /** Brings power to a part that has none: its free power plug into a free outlet of a pack, or a lifted plus put back in. */
-export function offerPower(context: CheckContext, { fitted }: Supply): Patch[] {
+export function offerPower(context: Reading, { fitted }: Supply): Patch[] {
   const { build, index, survey, locker } = context;
   const { id, name } = fitted.fitting;
   const nameAt = (inlet: FreePort) => index.get(inlet.ref.fitting).fitting.name;
@@ -85,7 +85,7 @@ function freeInlets(index: BuildIndex, id: string, seen: readonly string[] = [])
 
 /** Whether a port's plus leads to a source. */
 function isLive(
-  { survey }: CheckContext,
+  { survey }: Reading,
   fitting: string,
   port: { pins: { name: string; net: string }[] },
 ): boolean {

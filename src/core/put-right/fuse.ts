@@ -1,5 +1,5 @@
 import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { CableSpec } from '../parts/cable';
 import type { Patch } from '../plan/patch';
 import type { Fitted } from '../plan/build-index';
@@ -12,7 +12,7 @@ const amps = (fuse: CableSpec): number => fuse.maxAmps?.value ?? 0;
  * Puts a fuse from the locker into the first lead after a pack that its plugs fit: the smallest that carries
  * what is asked, and that blows before the wire of that lead fails.
  */
-export function offerFuse(context: CheckContext, packId: string, asked: number): Patch[] {
+export function offerFuse(context: Reading, packId: string, asked: number): Patch[] {
   const { index, locker } = context;
   const fuses = locker
     .filter((part): part is CableSpec => part.kind === 'cable' && part.form === 'fuse')
@@ -34,7 +34,7 @@ export function offerFuse(context: CheckContext, packId: string, asked: number):
 
 /** Swaps a fuse for the smallest of the locker that carries what is asked and blows before its wire fails. */
 export function offerOtherFuse(
-  context: CheckContext,
+  context: Reading,
   fuse: Fitted<'cable'>,
   asked: number,
   stands: number,

@@ -4,7 +4,7 @@ import type { Lead } from '../plan/lead';
 import { mating } from '../connectors/mating';
 import type { CableSpec } from '../parts/cable';
 import { estimated } from '../validation/figure';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** What is put into a lead is short. */
 const shortMetres = estimated(0.05, 'usual length of an adapter or a fuse holder');
@@ -14,7 +14,7 @@ const shortMetres = estimated(0.05, 'usual length of an adapter or a fuse holder
  * plugs do not go together with both ends of the lead.
  */
 export function insertCable(
-  { build, index }: CheckContext,
+  { build, index }: Reading,
   lead: Lead,
   part: CableSpec,
   name: string,

@@ -3,11 +3,11 @@ import type { Conductor, Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { portKey, portRef } from '../plan/build-index';
 import type { Source } from '../survey/power';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { nameList } from '../words/sentences';
 
 /** Keeps one source of a rail and lifts the red wires of the others. */
-export function offerKeepOne(context: CheckContext, keep: Source, others: readonly Source[]): Patch[] {
+export function offerKeepOne(context: Reading, keep: Source, others: readonly Source[]): Patch[] {
   const edits = others.map((source) => liftRed(context, source));
   if (edits.some((edit) => edit === undefined)) return [];
   const ids = others.map((source) => source.fitted.fitting.id);
@@ -22,7 +22,7 @@ export function offerKeepOne(context: CheckContext, keep: Source, others: readon
 }
 
 /** The edit that lifts a regulator's plus out of its lead; `undefined` where no single lead carries it. */
-export function liftRed(context: CheckContext, source: Source): Edit | undefined {
+export function liftRed(context: Reading, source: Source): Edit | undefined {
   const red = redWireOf(context, source);
   if (!red) return undefined;
   const conductors = red.lead.conductors.map((conductor) =>
@@ -33,7 +33,7 @@ export function liftRed(context: CheckContext, source: Source): Edit | undefined
 
 /** The lead, and its wire, that takes a regulator's plus out of its part. */
 export function redWireOf(
-  { index }: CheckContext,
+  { index }: Reading,
   source: Source,
 ): { lead: Lead; conductor: Conductor } | undefined {
   const { part } = source.fitted;

@@ -1,5 +1,5 @@
 import { connectorFamily } from '../connectors/families';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { applyEdits } from '../plan/edits';
 import type { Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
@@ -7,7 +7,7 @@ import { farEnd } from '../plan/build-index';
 import { connect } from './connect';
 
 /** Moves a lead to another outlet of the same cable or board that gives the same nets through a stronger plug. */
-export function offerOtherOutlet({ build, index, locker }: CheckContext, lead: Lead): Patch[] {
+export function offerOtherOutlet({ build, index, locker }: Reading, lead: Lead): Patch[] {
   const ampsOf = (port: { connector: { family: Parameters<typeof connectorFamily>[0] } }) =>
     connectorFamily(port.connector.family).amps;
   return [lead.from, lead.to].flatMap((here) => {

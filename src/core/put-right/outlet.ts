@@ -1,5 +1,5 @@
 import { mating } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PortSpec } from '../parts/port';
 import type { Edit } from '../plan/edits';
 import { portKey, type FreePort } from '../plan/build-index';
@@ -15,7 +15,7 @@ export interface Outlet {
 
 /** A port with nothing plugged in, whose plus is on the node and which takes the plug; power inlets first. */
 function freePortOn(
-  { index, survey }: CheckContext,
+  { index, survey }: Reading,
   plug: PortSpec,
   node: NodeId,
   allowed: (port: PortSpec) => boolean,
@@ -31,7 +31,7 @@ function freePortOn(
 }
 
 /** A free power outlet of the packs for a plug, or one that a harness of the locker makes. */
-export function packOutlet(context: CheckContext, packs: PackGroup, plug: PortSpec): Outlet | undefined {
+export function packOutlet(context: Reading, packs: PackGroup, plug: PortSpec): Outlet | undefined {
   const { nets } = context.survey;
   const nodes = new Set(packs.packs.map((pack) => nets.node(pack.fitting.id, 'plus')));
   for (const node of nodes) {
@@ -43,7 +43,7 @@ export function packOutlet(context: CheckContext, packs: PackGroup, plug: PortSp
 }
 
 /** A free place on a rail for a plug that feeds it, or one that a Y-lead of the locker makes beside a servo. */
-export function railInlet(context: CheckContext, plug: PortSpec, rail: NodeId): Outlet | undefined {
+export function railInlet(context: Reading, plug: PortSpec, rail: NodeId): Outlet | undefined {
   const free = freePortOn(context, plug, rail, (port) => port.use === 'servo' && port.flow !== 'out');
   return free ? { edits: [], outlet: free } : branchOff(context, rail, plug, 'yLead');
 }

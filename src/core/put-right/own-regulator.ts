@@ -1,6 +1,6 @@
 import { drawsOf } from '../circuit/draws';
 import { mating } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { BecSpec } from '../parts/bec';
 import type { CableSpec } from '../parts/cable';
 import type { PortSpec } from '../parts/port';
@@ -20,7 +20,7 @@ import { suits } from './stand-alone-bec';
  * Gives one part a second rail that is there already, or a regulator of its own: between its power plug and the pack, or, for one on a receiver lead, by a
  * second-rail lead that takes its signal and ground from the port and its plus from the regulator.
  */
-export function offerOwnRegulator(context: CheckContext, supply: Supply): Patch[] {
+export function offerOwnRegulator(context: Reading, supply: Supply): Patch[] {
   const { survey, locker, index } = context;
   const { fitting, part } = supply.fitted;
   const [source] = supply.sources;
@@ -61,7 +61,7 @@ export function offerOwnRegulator(context: CheckContext, supply: Supply): Patch[
 }
 
 /** The part that takes most on a rail which one plug must carry, on a regulator of its own. */
-export function offerRelief(context: CheckContext, lead: Lead): Patch[] {
+export function offerRelief(context: Reading, lead: Lead): Patch[] {
   const { survey, index, circuit } = context;
   const receiver = [lead.from, lead.to]
     .map((end) => index.get(end.fitting))
@@ -79,13 +79,7 @@ export function offerRelief(context: CheckContext, lead: Lead): Patch[] {
   return [];
 }
 
-function wire(
-  context: CheckContext,
-  supply: Supply,
-  lead: Lead,
-  bec: BecSpec,
-  volts: number,
-): Edit[] | undefined {
+function wire(context: Reading, supply: Supply, lead: Lead, bec: BecSpec, volts: number): Edit[] | undefined {
   const { build, index, survey } = context;
   const { fitting } = supply.fitted;
   const here = lead[endAt(lead, fitting.id)];
@@ -128,7 +122,7 @@ function wire(
 
 /** A lead that joins power from one side and a signal from another. */
 function secondRail(
-  { build, locker }: CheckContext,
+  { build, locker }: Reading,
   own: FreePort,
   far: FreePort,
   regulator: FreePort,

@@ -1,5 +1,5 @@
 import { bestPlaceFor } from '../berths/place-parts';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Patch } from '../plan/patch';
 import type { Placement } from '../plan/placement';
 
@@ -8,7 +8,7 @@ export const placeEdit = (fitting: string, place: Placement) =>
   ({ type: 'setFitting', fitting, change: { place } }) as const;
 
 /** A part where it fits best with the others where they are. */
-export function offerPlace({ survey, index }: CheckContext, fittingId: string): Patch[] {
+export function offerPlace({ survey, index }: Reading, fittingId: string): Patch[] {
   if (!index.has(fittingId)) return [];
   const { fitting } = index.get(fittingId);
   const best = bestPlaceFor(survey.layout, fittingId);
@@ -24,7 +24,7 @@ export function offerPlace({ survey, index }: CheckContext, fittingId: string): 
 
 /** A part where it is, with something about how it lies changed. */
 export function offerChange(
-  { index }: CheckContext,
+  { index }: Reading,
   fittingId: string,
   change: Partial<Placement>,
   id: string,

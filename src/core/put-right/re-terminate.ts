@@ -2,7 +2,7 @@ import { connectorFamily } from '../connectors/families';
 import type { Edit } from '../plan/edits';
 import type { BuildIndex } from '../plan/build-index';
 import { mating, type Connector } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
 import { mostIdLength } from '../plan/fresh-id';
@@ -23,14 +23,14 @@ export const canCutPlug = (part: PartSpec): boolean =>
 const replugged = '-replugged';
 
 /** Fits the other side's kind of plug to one end of a lead whose connectors do not go together. */
-export function offerOtherPlug(context: CheckContext, lead: Lead): Patch[] {
+export function offerOtherPlug(context: Reading, lead: Lead): Patch[] {
   return [
     [lead.from, lead.to],
     [lead.to, lead.from],
   ].flatMap(([here, there]) => replug(context, lead, here!, there!));
 }
 
-function replug({ index }: CheckContext, lead: Lead, here: PortRef, there: PortRef): Patch[] {
+function replug({ index }: Reading, lead: Lead, here: PortRef, there: PortRef): Patch[] {
   const { fitting, part } = index.get(here.fitting);
   const [own, other] = [index.port(here), index.port(there)];
   if (!hasOwnLead(part) || own.pins.length > connectorFamily(other.connector.family).poles) return [];

@@ -3,7 +3,7 @@ import type { NodeId } from '../survey/nets';
 import { isJoined, joinedAgain, joinedAgainWords, type Conductor, type Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import { terminalsOf } from '../kinds';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** A regulator whose plus is lifted or cut out of the lead that would bring it to a node. */
 export interface LiftedRed {
@@ -13,7 +13,7 @@ export interface LiftedRed {
 }
 
 /** Wires lifted or cut that would bring a regulator's plus to the node; the strongest regulator first. */
-export function liftedReds({ index, survey }: CheckContext, node: NodeId): LiftedRed[] {
+export function liftedReds({ index, survey }: Reading, node: NodeId): LiftedRed[] {
   const found = index.all().flatMap((source): LiftedRed[] => {
     const gives = terminalsOf(source.part).gives;
     if (!gives?.regulator) return [];

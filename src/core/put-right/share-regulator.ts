@@ -1,5 +1,5 @@
 import { mating } from '../connectors/mating';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { BecSpec } from '../parts/bec';
 import type { CableSpec } from '../parts/cable';
 import type { PartSpec } from '../parts/part-spec';
@@ -21,7 +21,7 @@ import { takesSameLeads } from './swap-part';
  * locker that has a place more, where the volts suit and its regulator gives for both.
  * @param asked amps of the part at its worst
  */
-export function offerShare(context: CheckContext, supply: Supply, lead: Lead, asked: number): Patch[] {
+export function offerShare(context: Reading, supply: Supply, lead: Lead, asked: number): Patch[] {
   const { build, index } = context;
   const { fitting } = supply.fitted;
   const here = lead[endAt(lead, fitting.id)];
@@ -76,7 +76,7 @@ export function offerShare(context: CheckContext, supply: Supply, lead: Lead, as
  * The stand-alone BEC of a rail without a receiver that has the volts a part stands, and what is to be there in its
  * place: itself, or the least of the locker that gives for the part as well.
  */
-function becFor(context: CheckContext, rail: Rail, { terminal }: Supply, asked: number) {
+function becFor(context: Reading, rail: Rail, { terminal }: Supply, asked: number) {
   const { survey, circuit, locker, index } = context;
   const [source] = rail.sources;
   const packs = source && survey.packsBehind(source);
@@ -97,7 +97,7 @@ function becFor(context: CheckContext, rail: Rail, { terminal }: Supply, asked: 
 }
 
 /** Whether one of a harness's sockets gives a rail's plus. */
-const feeds = ({ survey }: CheckContext, { fitting, part }: Fitted<'cable'>, rail: Rail): boolean =>
+const feeds = ({ survey }: Reading, { fitting, part }: Fitted<'cable'>, rail: Rail): boolean =>
   part.ports.some(
     (port) =>
       port.use === 'servo' &&
@@ -105,7 +105,7 @@ const feeds = ({ survey }: CheckContext, { fitting, part }: Fitted<'cable'>, rai
   );
 
 /** A harness that takes all that hangs on the one fitted, and has a place left. */
-function wider({ index, locker }: CheckContext, fitted: Fitted<'cable'>, own: PortSpec, far: PortSpec) {
+function wider({ index, locker }: Reading, fitted: Fitted<'cable'>, own: PortSpec, far: PortSpec) {
   const used = fitted.part.ports.filter((port) =>
     index.leadAt({ fitting: fitted.fitting.id, port: port.id }),
   );

@@ -1,19 +1,19 @@
 import { moveToCentre, type Balance } from '../berths/balance';
 import { reachesOut } from '../berths/fit';
 import { lay } from '../berths/layout';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Patch } from '../plan/patch';
 import { moveWords, offerPlace, placeEdit } from './place-part';
 
 /** The heaviest part that one moves to level a model: a pack. */
-export function movablePack({ masses }: Balance, { index }: Pick<CheckContext, 'index'>) {
+export function movablePack({ masses }: Balance, { index }: Pick<Reading, 'index'>) {
   return masses
     .filter(({ fitting }) => fitting !== undefined && index.get(fitting).kind === 'pack')
     .sort((a, b) => b.kilograms - a.kilograms)[0];
 }
 
 /** The heaviest pack moved so that the centre of mass comes to lie at some place along the model, and in its middle. */
-export function offerLevel(context: CheckContext, wanted: { x?: number; y?: number }): Patch[] {
+export function offerLevel(context: Reading, wanted: { x?: number; y?: number }): Patch[] {
   const { balance } = context.survey.layout;
   const pack = balance && movablePack(balance, context);
   if (!balance || !pack?.fitting) return [];

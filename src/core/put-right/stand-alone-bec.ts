@@ -1,5 +1,5 @@
 import { lastingAmps } from '../circuit/regulator-amps';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { BecSpec } from '../parts/bec';
 import type { Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';
@@ -20,7 +20,7 @@ const amps = (asked: number, now: number | undefined, then: number): number =>
  * built-in ones: school (b) of the field. Where no outlet is free a harness comes along. Nothing is offered where
  * neither takes its plugs, or the receiver has no port left.
  */
-export function offerStandAloneBec(context: CheckContext, rail: Rail): Patch[] {
+export function offerStandAloneBec(context: Reading, rail: Rail): Patch[] {
   const packs = packsFor(context, rail);
   if (!packs) return [];
   const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
@@ -53,7 +53,7 @@ export function offerStandAloneBec(context: CheckContext, rail: Rail): Patch[] {
 }
 
 /** The packs that a rail is fed from now, or else those of the first controller. */
-function packsFor({ survey }: CheckContext, rail: Rail): PackGroup | undefined {
+function packsFor({ survey }: Reading, rail: Rail): PackGroup | undefined {
   const [source] = rail.sources;
   return (source && survey.packsBehind(source)) ?? survey.packGroups()[0];
 }
@@ -66,7 +66,7 @@ export function suits(bec: BecSpec, volts: number, packs: PackGroup, asked: numb
 }
 
 function wire(
-  context: CheckContext,
+  context: Reading,
   rail: Rail,
   packs: PackGroup,
   bec: BecSpec,

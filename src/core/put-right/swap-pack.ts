@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { cellVolts } from '../packs/chemistry';
 import type { PackSpec } from '../parts/pack';
 import type { Patch } from '../plan/patch';
@@ -10,7 +10,7 @@ export const fullVolts = (pack: PackSpec): number => cellVolts(pack.chemistry).f
 
 /** Packs from the locker to put in a source's place. */
 export const offerPackSwaps = (
-  context: CheckContext,
+  context: Reading,
   { fitted }: Source,
   suits: (pack: PackSpec) => boolean,
 ): Patch[] => (fitted.kind === 'pack' ? offerSwaps(context, fitted, suits, 6) : []);

@@ -8,14 +8,14 @@ import type { Patch } from '../plan/patch';
 import { goesTogether, mating } from '../connectors/mating';
 import { kindOfAny } from '../kinds';
 import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /**
  * Parts from the locker of the same kind that suit, and that take the same leads on the same ports.
  * At most `most`, in the locker's order.
  */
 export function offerSwaps<K extends PartKind>(
-  context: CheckContext,
+  context: Reading,
   { fitting, part }: { kind: K; fitting: Fitting; part: PartSpec },
   suits: (candidate: PartOfKind<K>) => boolean,
   most = 6,
@@ -43,7 +43,7 @@ export function offerSwaps<K extends PartKind>(
 
 /** The edit that keeps a controller with a BEC from feeding a rail that is fed, where the one before had none. */
 function liftOfSecondRed(
-  { survey, index }: CheckContext,
+  { survey, index }: Reading,
   { id }: Fitting,
   part: PartSpec,
   candidate: PartSpec,
@@ -110,11 +110,7 @@ const eachOnce = (edits: readonly Edit[]): Edit[] => [
 ];
 
 /** Whether a part takes the leads of a fitting on the same ports, with plugs that go as well as they go now. */
-export function takesSameLeads(
-  { build, index }: CheckContext,
-  fittingId: string,
-  candidate: PartSpec,
-): boolean {
+export function takesSameLeads({ build, index }: Reading, fittingId: string, candidate: PartSpec): boolean {
   if (!hasContacts(index, fittingId, candidate)) return false;
   return build.leads.every((lead) => {
     for (const [here, there] of [

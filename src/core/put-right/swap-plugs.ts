@@ -4,10 +4,10 @@ import type { Edit } from '../plan/edits';
 import type { Lead, PortRef } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 import type { PortSpec } from '../parts/port';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** Moves the plug in one receiver port to another, and what is in that one back. */
-export function offerMovedPlug({ index }: CheckContext, here: PortRef, to: PortSpec): Patch[] {
+export function offerMovedPlug({ index }: Reading, here: PortRef, to: PortSpec): Patch[] {
   const there = { fitting: carrierId(here.fitting), port: to.id };
   const lead = index.leadAt(here);
   if (!lead) return [];

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ReceiverSpec } from '../parts/receiver';
 import type { TransmitterSpec } from '../parts/transmitter';
 import { carrierId } from '../plan/component-id';
@@ -13,7 +13,7 @@ const mostPairs = 6;
 
 /** Other transmitters that suit and speak to the receiver, set to its link, with a control for each function. */
 export function offerTransmitters(
-  context: CheckContext,
+  context: Reading,
   transmitter: Fitted<'transmitter'>,
   suits: (candidate: TransmitterSpec) => boolean,
 ): Patch[] {
@@ -33,7 +33,7 @@ export function offerTransmitters(
  * @param transmitter the one whose place is taken, and that of a receiver which hears it; the first where not said
  */
 export function offerRadios(
-  context: CheckContext,
+  context: Reading,
   suits: (transmitter: TransmitterSpec, receiver: ReceiverSpec) => boolean,
   transmitter: Fitted<'transmitter'> | undefined = context.index.ofKind('transmitter')[0],
 ): Patch[] {
@@ -66,12 +66,12 @@ export function offerRadios(
     .slice(0, mostPairs);
 }
 
-const transmitters = ({ locker }: CheckContext, now: TransmitterSpec): TransmitterSpec[] =>
+const transmitters = ({ locker }: Reading, now: TransmitterSpec): TransmitterSpec[] =>
   locker.filter((part): part is TransmitterSpec => part.kind === 'transmitter' && part.id !== now.id);
 
 /** The edits that take up another transmitter; `undefined` where a function would be left without its kind of control. */
 function takeUp(
-  { build }: CheckContext,
+  { build }: Reading,
   { fitting, part }: Fitted<'transmitter'>,
   candidate: TransmitterSpec,
   link: string,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { misfits } from '../berths/fit';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
@@ -12,7 +12,7 @@ const bringing = (build: Build) =>
   checkBuild(build, starterLocker)
     .findings.flatMap(({ patches }) => patches)
     .find(({ id }) => id.startsWith('stand-alone-bec'))!;
-const layoutOf = (build: Build) => checkContext(build, []).survey.layout;
+const layoutOf = (build: Build) => readingOf(build, []).survey.layout;
 
 describe('a put-right that brings a part in', () => {
   it('lays it out where all others lie, and it fits there', () => {

@@ -1,7 +1,7 @@
 import { misfits } from '../berths/fit';
 import { Layout } from '../berths/layout';
 import { bestPlaceFor } from '../berths/place-parts';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
 import { BuildIndex } from '../plan/build-index';
@@ -11,7 +11,7 @@ import { placeEdit } from './place-part';
  * A put-right that also lays out what it brings in, where all that is there lies somewhere and there is room for it: a
  * model that was laid out stays so.
  */
-export function withPlaces({ build, survey }: Pick<CheckContext, 'build' | 'survey'>, patch: Patch): Patch {
+export function withPlaces({ build, survey }: Pick<Reading, 'build' | 'survey'>, patch: Patch): Patch {
   const { inside, loose } = survey.layout;
   const added = patch.edits.flatMap((edit) => (edit.type === 'addFitting' ? [edit.fitting.id] : []));
   if (!inside || loose.length > 0 || added.length === 0) return patch;

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { channelTable } from './channel-table';
 
-const rows = (build: Build) => channelTable(checkContext(build, []));
+const rows = (build: Build) => channelTable(readingOf(build, []));
 const armsAtMinimum = {
   'controller-brushed-30-switching': (part: PartSpec) => ({ ...part, armsAt: 'minimum' }) as PartSpec,
 };

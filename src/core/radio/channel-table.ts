@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ChannelSetting } from '../plan/channel-setting';
 import { formatQuantity } from '../quantity/format';
 import type { Fitted } from '../plan/build-index';
@@ -29,11 +29,11 @@ export interface ChannelRow {
 }
 
 /** All channels that are in use, radio by radio, in order. */
-export const channelTable = (context: CheckContext): ChannelRow[] =>
+export const channelTable = (context: Reading): ChannelRow[] =>
   radiosOf(context).flatMap((radio) => channelRows(context, radio));
 
 /** The channels of one radio that are in use, in order. */
-export function channelRows(context: CheckContext, radio: Radio): ChannelRow[] {
+export function channelRows(context: Reading, radio: Radio): ChannelRow[] {
   const { build, index, survey } = context;
   const { transmitter } = radio;
   const range = rangeOf(transmitter);

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
 import type { Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
@@ -33,7 +33,7 @@ export function fits({ functions, transmitter }: Radio, a: Spot, b: Spot): boole
 
 /** What joining two spots of a radio may mean; the first is the usual. Nothing where they cannot be joined. */
 export function joins(
-  context: CheckContext,
+  context: Reading,
   radio: Radio,
   [a, b]: readonly [Spot, Spot],
   locker: readonly PartSpec[],
@@ -133,7 +133,7 @@ function joinChannel(radio: Radio, modelFunction: ModelFunction, channel: number
   ];
 }
 
-function joinPart({ index }: CheckContext, { id, name, devices }: ModelFunction, part: string): Patch[] {
+function joinPart({ index }: Reading, { id, name, devices }: ModelFunction, part: string): Patch[] {
   const word = index.get(part).fitting.name;
   const works = devices.includes(part);
   return [
@@ -153,7 +153,7 @@ function joinPart({ index }: CheckContext, { id, name, devices }: ModelFunction,
 
 /** The plug of a part into the receiver port of a channel. */
 function plugIn(
-  context: CheckContext,
+  context: Reading,
   radio: Radio,
   { channel, part }: { channel: number; part: string },
   locker: readonly PartSpec[],

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { filming, pan } from '../../../tests/kit/filming';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { applyEdits } from '../plan/edits';
 import type { Fitting } from '../plan/fitting';
 import type { ModelFunction } from '../plan/model-function';
@@ -28,7 +28,7 @@ describe('a camera with a radio of its own', () => {
   it('has a channel 1 of its own, a link of its own, and only what is plugged in there', () => {
     expect(rulesOf(own)).toEqual([]);
     expect(rulesOf(filming({ protocol: 'ness link' }, [pan, ...lamps]))).toEqual([]);
-    const { survey, index } = checkContext(own, []);
+    const { survey, index } = readingOf(own, []);
     expect(transmitterIdOf({ survey, index }, pan)).toBe('camera-tx');
     expect(index.ofKind('receiver').map((each) => transmitterOf(index, each)?.fitting.id)).toEqual([
       'tx',
@@ -59,7 +59,7 @@ describe('a camera with a radio of its own', () => {
       { type: 'setFitting', fitting: 'camera-rx', change: { boundTo: 'third' } },
     ]);
     expect(asked(checkBuild(bound, [])).join()).not.toContain('is bound to');
-    const { survey, index } = checkContext(bound, []);
+    const { survey, index } = readingOf(bound, []);
     expect(transmitterIdOf({ survey, index }, pan)).toBe('third');
     // What is bound to it goes back to what it speaks when it is taken out.
     const gone = applyEdits(bound, [{ type: 'removeFitting', fitting: 'third' }]);

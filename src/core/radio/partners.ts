@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ModelFunction } from '../plan/model-function';
 import type { BuildIndex, Fitted } from '../plan/build-index';
 
@@ -47,7 +47,7 @@ export function neverBinds(index: BuildIndex, receiver: Fitted<'receiver'>): boo
 
 /** The receivers that the parts of a function are plugged into. */
 export const receiversOf = (
-  { survey }: Pick<CheckContext, 'survey'>,
+  { survey }: Pick<Reading, 'survey'>,
   { devices }: ModelFunction,
 ): Fitted<'receiver'>[] => [
   ...new Map(
@@ -63,7 +63,7 @@ export const receiversOf = (
  * the first one until they are plugged in.
  */
 export function transmitterIdOf(
-  context: Pick<CheckContext, 'survey' | 'index'>,
+  context: Pick<Reading, 'survey' | 'index'>,
   modelFunction: ModelFunction,
 ): string | undefined {
   const { index } = context;

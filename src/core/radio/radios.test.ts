@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { filming, pan } from '../../../tests/kit/filming';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { functionChains } from '../brief/function-chain';
 import { FaultyModel } from '../faults/faulty-model';
 import { radioFaults } from '../faults/radio-faults';
@@ -17,7 +17,7 @@ import { assignRadio } from './assign-radio';
 import { channelTable } from './channel-table';
 import { radioAt, radioOfFunction, radiosOf } from './radios';
 
-const contextOf = (build: Build) => checkContext(build, starterLocker);
+const contextOf = (build: Build) => readingOf(build, starterLocker);
 /** Channel 1 of both radios is set: the tub's steering reversed, the camera's way cut to half. */
 const both = applyEdits(filming({ protocol: 'ness link' }), [
   { type: 'setChannel', channel: 1, change: { isReversed: true } },

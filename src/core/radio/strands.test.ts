@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { starterLocker } from '../starter/starter-locker';
@@ -10,7 +10,7 @@ import { fits, joins } from './joins';
 import { radiosOf } from './radios';
 import { strandPicture } from './strands';
 
-const contextOf = (build: Build) => checkContext(build, starterLocker);
+const contextOf = (build: Build) => readingOf(build, starterLocker);
 type Spot = Parameters<typeof joins>[2][0];
 const radioOf = (build: Build) => radiosOf(contextOf(build))[0]!;
 const pictureOf = (build: Build) => strandPicture(contextOf(build), radiosOf(contextOf(build))[0]!);

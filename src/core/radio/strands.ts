@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { capital } from '../words/sentences';
 import { signalPort } from '../wiring/own-ports';
 import { channelRows, type ChannelRow } from './channel-table';
@@ -45,7 +45,7 @@ export interface StrandPicture {
 const mostIdleChannels = 4;
 
 /** A radio from the thumb to the part: controls, functions, channels, parts, and what runs from one to the next. */
-export function strandPicture(context: CheckContext, radio: Radio): StrandPicture {
+export function strandPicture(context: Reading, radio: Radio): StrandPicture {
   const { index, survey } = context;
   const table = channelRows(context, radio);
   const { transmitter } = radio;
@@ -117,7 +117,7 @@ function column<T>(
 }
 
 /** Channels in use, and the first free ones that the radio has. */
-function shownChannels(context: CheckContext, radio: Radio, table: readonly ChannelRow[]): number[] {
+function shownChannels(context: Reading, radio: Radio, table: readonly ChannelRow[]): number[] {
   const used = table.map(({ channel }) => channel);
   const free = Array.from({ length: mostChannels(context, radio) }, (_, n) => n + 1).filter(
     (channel) => !used.includes(channel),
@@ -132,7 +132,7 @@ function partsOf({ functions }: Radio, table: readonly ChannelRow[]): string[] {
 }
 
 function strandsOf(
-  { build, survey }: CheckContext,
+  { build, survey }: Reading,
   radio: Radio,
   table: readonly ChannelRow[],
   parts: readonly string[],

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ModelFunction } from '../plan/model-function';
 import { homeChannel, hostedChannels } from './channel-inputs';
 import { radioOfFunction } from './radios';
@@ -8,7 +8,7 @@ import { radioOfFunction } from './radios';
  * Y-lead, listen to one channel, however many their function has. `undefined` where the function has none.
  */
 export function wiredHome(
-  { build, survey }: Pick<CheckContext, 'build' | 'survey'>,
+  { build, survey }: Pick<Reading, 'build' | 'survey'>,
   modelFunction: ModelFunction,
   device: string,
 ): number | undefined {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
 import { fitPart } from '../brief/fit-part';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { readBuildFile } from '../file/read-file';
 import { writeBuildFile } from '../file/write-file';
 import type { Build } from '../plan/build';
@@ -12,7 +12,7 @@ import { foundBuild, seenKinds, sockets, unknownPart } from './as-found';
 import { foundNoteId, foundNotes } from './found-note';
 import { refitWork } from './refit-work';
 
-const socketsOf = (build: Build) => sockets(checkContext(build, starterLocker), starterLocker);
+const socketsOf = (build: Build) => sockets(readingOf(build, starterLocker), starterLocker);
 const see = (build: Build, ...kinds: (typeof seenKinds)[number][]) =>
   kinds.reduce((now, kind) => applyEdits(now, fitPart(now, unknownPart(kind))), build);
 const isKept = (build: Build) => readBuildFile(writeBuildFile(build)).ok;
@@ -74,7 +74,7 @@ describe('what was noted and photographed as it was found', () => {
       { type: 'noteStep', note: { step: foundNoteId(lead.id), text: 'Brown to the edge.' } },
     ]);
     const planned = applyEdits(noted, [{ type: 'removeFitting', fitting: 'steering' }]);
-    const { all } = refitWork(checkContext(noted, []), checkContext(planned, []), []);
+    const { all } = refitWork(readingOf(noted, []), readingOf(planned, []), []);
     const said = all.map((line) => [line.kind, foundNotes(noted, line).map(({ text }) => text)] as const);
     expect(said.find(([kind]) => kind === 'unplug')![1]).toContain('Brown to the edge.');
     expect(said.find(([kind]) => kind === 'out')![1]).toEqual(['Two screws, one is worn.']);

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { kindOfAny } from '../kinds';
 import { blankPart } from '../locker/blank-part';
 import type { PartKind, PartSpec } from '../parts/part-spec';
@@ -56,7 +56,7 @@ export interface Socket {
 }
 
 /** Every place that a plug can be seen in, receivers first. @param locker where adapters come from */
-export function sockets(context: CheckContext, locker: readonly PartSpec[]): Socket[] {
+export function sockets(context: Reading, locker: readonly PartSpec[]): Socket[] {
   const { index } = context;
   const free = index.freePorts().filter((each) => !isRow(index.get(each.ref.fitting)));
   // A lead between two rows, of a switch and of a receiver, is told where it is met first.
@@ -87,7 +87,7 @@ export function sockets(context: CheckContext, locker: readonly PartSpec[]): Soc
 
 /** Plugs that lie free and go into a socket as they are. */
 function choicesFor(
-  context: CheckContext,
+  context: Reading,
   socket: FreePort,
   free: readonly FreePort[],
   locker: readonly PartSpec[],

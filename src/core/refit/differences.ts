@@ -1,5 +1,5 @@
 import { portWords } from '../faults/fault-words';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Fitting } from '../plan/fitting';
 import { isJoined, type Lead, type PortRef } from '../plan/lead';
 import { channelTable } from '../radio/channel-table';
@@ -23,7 +23,7 @@ export interface Differences {
 }
 
 /** Compares two builds of one model: parts by id, else by kind and name; leads by where they go. */
-export function differences(from: CheckContext, to: CheckContext): Differences {
+export function differences(from: Reading, to: Reading): Differences {
   const twin = twins(from, to);
   const all = [
     ...partDifferences(from, to, twin),
@@ -36,10 +36,7 @@ export function differences(from: CheckContext, to: CheckContext): Differences {
 }
 
 /** The fitting of the second build that stands where one of the first stood. */
-export function twins(
-  { index: before }: CheckContext,
-  { index: after }: CheckContext,
-): ReadonlyMap<string, string> {
+export function twins({ index: before }: Reading, { index: after }: Reading): ReadonlyMap<string, string> {
   const free = new Set(after.pieces().map(({ fitting }) => fitting.id));
   const found = new Map<string, string>();
   const pieces = before.pieces();
@@ -65,8 +62,8 @@ export function twins(
 }
 
 function partDifferences(
-  { index: before }: CheckContext,
-  { index: after }: CheckContext,
+  { index: before }: Reading,
+  { index: after }: Reading,
   twin: ReadonlyMap<string, string>,
 ): Difference[] {
   const kept = new Set(twin.values());
@@ -112,11 +109,7 @@ function partDifferences(
 const refKey = ({ fitting, port }: PortRef): string => `${fitting}.${port}`;
 const leadKey = (from: PortRef, to: PortRef): string => [refKey(from), refKey(to)].sort().join(' ');
 
-function leadDifferences(
-  before: CheckContext,
-  after: CheckContext,
-  twin: ReadonlyMap<string, string>,
-): Difference[] {
+function leadDifferences(before: Reading, after: Reading, twin: ReadonlyMap<string, string>): Difference[] {
   const mapped = (ref: PortRef): PortRef => ({
     ...ref,
     fitting: twin.get(ref.fitting) ?? `gone ${ref.fitting}`,
@@ -173,11 +166,11 @@ function leadDifferences(
 }
 
 /** Whether a port is the lead of a part's own, and not a place where any may be plugged. */
-const isOwnEnd = ({ index }: CheckContext, ref: PortRef): boolean => index.owner(ref).kind !== 'receiver';
+const isOwnEnd = ({ index }: Reading, ref: PortRef): boolean => index.owner(ref).kind !== 'receiver';
 
 interface Moved {
-  before: CheckContext;
-  after: CheckContext;
+  before: Reading;
+  after: Reading;
   lead: Lead;
   moved: Lead;
   mapped: (ref: PortRef) => PortRef;
@@ -197,7 +190,7 @@ function moveOf({ before, after, lead, moved, mapped }: Moved): Difference {
   };
 }
 
-const endWords = ({ index }: CheckContext, { from, to }: Lead): string =>
+const endWords = ({ index }: Reading, { from, to }: Lead): string =>
   `the ${index.get(from.fitting).fitting.name} and ${portWords(index, to)}`;
 
 /** The order of the wires, to be written on the label before they are pulled. */
@@ -236,8 +229,8 @@ const settingWords: Record<(typeof settings)[number], string> = {
 };
 
 function settingDifferences(
-  { index: before }: CheckContext,
-  { index: after }: CheckContext,
+  { index: before }: Reading,
+  { index: after }: Reading,
   twin: ReadonlyMap<string, string>,
 ): Difference[] {
   return [...twin].flatMap(([was, now]) => {
@@ -260,7 +253,7 @@ function settingDifferences(
 const valueWords = (value: string | number | boolean | undefined): string =>
   value === undefined ? 'not set' : value === true ? 'reversed' : value === false ? 'normal' : String(value);
 
-function channelDifferences(before: CheckContext, after: CheckContext): Difference[] {
+function channelDifferences(before: Reading, after: Reading): Difference[] {
   const [old, now] = [before, after].map(
     (context) => new Map(channelTable(context).map((row) => [row.channel, row])),
   );

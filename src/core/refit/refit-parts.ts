@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
 import type { Fitting } from '../plan/fitting';
 import { differences, twins } from './differences';
@@ -22,7 +22,7 @@ export interface RefitParts {
 }
 
 /** Where each part of the first of two builds goes: a part that comes out serves wherever the plan wants one like it. */
-export function refitParts(from: CheckContext, to: CheckContext): RefitParts {
+export function refitParts(from: Reading, to: Reading): RefitParts {
   const twin = twins(from, to);
   const kept = new Set(twin.values());
   const { stays } = differences(from, to);

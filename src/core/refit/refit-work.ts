@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { planProcedure } from '../procedure/plan-procedure';
 import { stepText, type Step } from '../procedure/step';
 import { differences, type Difference, type Differences } from './differences';
@@ -25,7 +25,7 @@ export interface RefitWork extends Differences {
  * changes call for, and no others.
  * @param steps of the second build
  */
-export function refitWork(from: CheckContext, to: CheckContext, steps: readonly Step[]): RefitWork {
+export function refitWork(from: Reading, to: Reading, steps: readonly Step[]): RefitWork {
   const found = differences(from, to);
   const of = (...kinds: Difference['kind'][]) =>
     kinds.flatMap((kind) => found.all.filter((each) => each.kind === kind));
@@ -73,7 +73,7 @@ export function refitWork(from: CheckContext, to: CheckContext, steps: readonly 
 const saidBy = (step: Step): string => JSON.stringify([stepText(step), step.measurement]);
 
 /** Whatever hangs on a pack comes first. */
-function packsFirst({ index, build }: CheckContext, lines: Difference[]): Difference[] {
+function packsFirst({ index, build }: Reading, lines: Difference[]): Difference[] {
   const isPacks = ({ id }: Difference) => {
     const lead = build.leads.find((each) => each.id === id.slice(id.indexOf(':') + 1));
     return lead !== undefined && [lead.from, lead.to].some((ref) => index.owner(ref).kind === 'pack');

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { tub } from '../../../tests/kit/tub';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { planProcedure } from '../procedure/plan-procedure';
@@ -14,9 +14,9 @@ import { refitParts } from './refit-parts';
 import { refitWork } from './refit-work';
 
 const contexts = (from: Build, edits: readonly Edit[]) =>
-  [from, applyEdits(from, edits)].map((build) => checkContext(build, [])) as [
-    ReturnType<typeof checkContext>,
-    ReturnType<typeof checkContext>,
+  [from, applyEdits(from, edits)].map((build) => readingOf(build, [])) as [
+    ReturnType<typeof readingOf>,
+    ReturnType<typeof readingOf>,
   ];
 const said = (from: Build, edits: readonly Edit[]) =>
   differences(...contexts(from, edits)).all.map(({ kind, words }) => `${kind}: ${words}`);
@@ -91,7 +91,7 @@ describe('the work of a refit', () => {
       tractor,
       tractor.leads.map(({ id }) => ({ type: 'removeLead', lead: id })),
     );
-    const [from, to] = [tractor, bare].map((build) => checkContext(build, []));
+    const [from, to] = [tractor, bare].map((build) => readingOf(build, []));
     const out = refitWork(from!, to!, steps(bare)).sections.find(({ id }) => id === 'out')!;
     expect(out.lines[0]!.words).toMatch(/^Unplug the .*pack/);
     const back = refitWork(to!, from!, steps(tractor)).sections.find(({ id }) => id === 'in')!;
@@ -101,7 +101,7 @@ describe('the work of a refit', () => {
   it('of one servo calls for the steps of that servo, and no others', () => {
     const swap: Edit = { type: 'swapPart', fitting: 'shift', part: starterPart('servo-standard') };
     const after = applyEdits(tractor, [swap]);
-    const work = refitWork(checkContext(tractor, []), checkContext(after, []), steps(after));
+    const work = refitWork(readingOf(tractor, []), readingOf(after, []), steps(after));
     const ids = work.needed.map(({ id }) => id);
     expect(ids).toEqual(
       expect.arrayContaining(['centre:shift', 'function:shift', 'end-points:shift', 'range']),
@@ -133,7 +133,7 @@ describe('the work of a refit', () => {
     const planned = applyEdits(tractor, [
       { type: 'swapPart', fitting: 'shift', part: starterPart('servo-standard') },
     ]);
-    const work = refitWork(checkContext(tractor, []), checkContext(planned, []), steps(planned));
+    const work = refitWork(readingOf(tractor, []), readingOf(planned, []), steps(planned));
     const found = tickAll(planned, new Set(work.untouched.map(({ id }) => id)));
     expect(new Set(open(found).map(({ step }) => step.id))).toEqual(new Set(work.needed.map(({ id }) => id)));
     const done = tickAll(found);

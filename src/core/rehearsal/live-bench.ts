@@ -1,4 +1,4 @@
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { FaultyModel } from '../faults/faulty-model';
 import type { Harm } from '../faults/fault';
 import type { Build } from '../plan/build';
@@ -85,7 +85,7 @@ export class LiveBench {
     if (!this.circuit || isUnderWay !== this.isUnderWay) {
       this.isUnderWay = isUnderWay;
       const degrees = new Map(this.servos.map(({ fitted, degrees }) => [fitted.fitting.id, degrees]));
-      const context = checkContext(this.model.build, []);
+      const context = readingOf(this.model.build, []);
       this.circuit = new LiveCircuit(this.model, context, isUnderWay, degrees, this.circuit);
     }
     return this.circuit;

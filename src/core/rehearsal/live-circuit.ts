@@ -1,7 +1,7 @@
 import type { Conditions } from '../kinds/conditions';
 import { Estimates } from '../kinds/estimates';
 import type { FaultyModel } from '../faults/faulty-model';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { PtcFuse } from '../network/devices/ptc-fuse';
 import { Hand } from '../network/hand';
 import type { Fitted } from '../plan/build-index';
@@ -49,7 +49,7 @@ export class LiveCircuit {
    */
   constructor(
     private readonly faulty: FaultyModel,
-    context: CheckContext,
+    context: Reading,
     isUnderWay: boolean,
     degrees: ReadonlyMap<string, number>,
     last?: LiveCircuit,
@@ -236,7 +236,7 @@ export class LiveCircuit {
 }
 
 /** On the stand nothing bears on wheels, screws and servos; under way what bears on them is as on any outing. */
-function liveConditions(context: CheckContext, isUnderWay: boolean, charge: number): Conditions {
+function liveConditions(context: Reading, isUnderWay: boolean, charge: number): Conditions {
   const task: TrialTask = {
     outing: { id: 'live', name: '', seconds: 1, effort: 1, tracks: [] },
     charge,

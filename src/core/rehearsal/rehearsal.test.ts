@@ -4,7 +4,7 @@ import { changed, runs } from '../../../tests/kit/any-build';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub, withoutFigure } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Harm } from '../faults/fault';
 import type { Build } from '../plan/build';
 import type { Conductor } from '../plan/lead';
@@ -271,7 +271,7 @@ describe('the solver in it', () => {
 
   it('agrees with the trial on how fast a model goes and what it draws', () => {
     const build = demoBuild('harbour-tug');
-    const context = checkContext(build, []);
+    const context = readingOf(build, []);
     const drives = build.functions.filter(({ role }) => role === 'drive').map(({ id }) => id);
     const outing = {
       id: 'full',

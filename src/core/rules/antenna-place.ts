@@ -9,7 +9,7 @@ import {
 } from '../berths/antenna';
 import { boxFrom } from '../berths/box';
 import type { Laid } from '../berths/layout';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, type Report } from '../findings/report';
 import { offerPlace } from '../put-right/place-part';
 import { defineRule } from './rule';
@@ -51,7 +51,7 @@ export const antennaPlace = defineRule<Message>({
   },
 });
 
-function receiverReports(context: CheckContext, laid: Laid): Report<Message>[] {
+function receiverReports(context: Reading, laid: Laid): Report<Message>[] {
   const { layout } = context.survey;
   const { inside } = layout;
   if (!inside) return [];
@@ -120,7 +120,7 @@ function receiverReports(context: CheckContext, laid: Laid): Report<Message>[] {
 }
 
 /** What carries power, or is metal, and is nearest to the end of the antenna. */
-function nearest({ survey, index }: CheckContext, laid: Laid): { name: string; metres: number } | undefined {
+function nearest({ survey, index }: Reading, laid: Laid): { name: string; metres: number } | undefined {
   const { layout } = survey;
   const { inside } = layout;
   if (!inside) return undefined;
@@ -148,7 +148,7 @@ function nearest({ survey, index }: CheckContext, laid: Laid): { name: string; m
 }
 
 /** An antenna led up through the lid, right over its receiver. */
-function offerMast({ survey }: CheckContext, { box }: Laid) {
+function offerMast({ survey }: Reading, { box }: Laid) {
   const { inside } = survey.layout;
   if (!inside) return [];
   const mast = {

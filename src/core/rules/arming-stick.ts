@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, functionSubject, type Report } from '../findings/report';
 import type { ControlSpec } from '../parts/transmitter';
 import type { ModelFunction } from '../plan/model-function';
@@ -55,7 +55,7 @@ export const armingStick = defineRule<Message>({
 });
 
 /** The controls of the transmitter that works a function. */
-const controlsFor = (context: CheckContext, modelFunction: ModelFunction): readonly ControlSpec[] =>
+const controlsFor = (context: Reading, modelFunction: ModelFunction): readonly ControlSpec[] =>
   radioOfFunction(context, modelFunction).transmitter?.part.controls ?? [];
 
 function mismatch({ part }: Fitted<'controller'>, { kind }: ControlSpec): Message | undefined {
@@ -66,7 +66,7 @@ function mismatch({ part }: Fitted<'controller'>, { kind }: ControlSpec): Messag
 }
 
 function report(
-  context: CheckContext,
+  context: Reading,
   messageId: Message,
   { fitting }: Fitted<'controller'>,
   modelFunction: ModelFunction,
@@ -98,7 +98,7 @@ function report(
 }
 
 /** Free controls that stand where the controller wants them by themselves; at most two. */
-function offerControls(context: CheckContext, modelFunction: ModelFunction, staysPut: boolean): Patch[] {
+function offerControls(context: Reading, modelFunction: ModelFunction, staysPut: boolean): Patch[] {
   const { id, name } = modelFunction;
   const taken = new Set(radioOfFunction(context, modelFunction).functions.map(({ control }) => control));
   return controlsFor(context, modelFunction)

@@ -1,7 +1,7 @@
 import { overlaps, reachesOut, blockedBy } from '../berths/fit';
 import type { Inside } from '../berths/inside';
 import type { Laid } from '../berths/layout';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerPlace } from '../put-right/place-part';
 import { defineRule } from './rule';
@@ -131,7 +131,7 @@ function unmeasured(inside: Inside, laid: readonly Laid[]): Missing[] {
 
 const isUnread = ({ size }: Laid): boolean => size.provenance === 'estimated';
 
-function outOf(context: CheckContext, inside: Inside, laid: Laid): Report<Message>[] {
+function outOf(context: Reading, inside: Inside, laid: Laid): Report<Message>[] {
   const metres = reachesOut(inside, laid);
   if (metres <= rounding) return [];
   const { id, name } = laid.fitted.fitting;
@@ -151,7 +151,7 @@ function outOf(context: CheckContext, inside: Inside, laid: Laid): Report<Messag
 }
 
 /** What is built in, and what moves, where a part lies: the worst of each, for one move takes it out of all. */
-function against(context: CheckContext, inside: Inside, laid: Laid): Report<Message>[] {
+function against(context: Reading, inside: Inside, laid: Laid): Report<Message>[] {
   const { id, name } = laid.fitted.fitting;
   const met = blockedBy(inside, laid.box)
     .filter(({ metres }) => metres > rounding)

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
@@ -27,7 +27,7 @@ export const boardTotal = defineRule<Message>({
   check: (context) => context.index.ofKind('board').flatMap((board) => checkBoard(context, board)),
 });
 
-function checkBoard(context: CheckContext, board: Fitted<'board'>): (Report<Message> | Missing)[] {
+function checkBoard(context: Reading, board: Fitted<'board'>): (Report<Message> | Missing)[] {
   const { fitting, part } = board;
   const { maxAmps } = part;
   if (!maxAmps) return [];

@@ -4,7 +4,7 @@ import { askedChannels, channelsOf, isWithoutChannel } from '../radio/channel-in
 import { receiversOf, transmitterIdOf } from '../radio/partners';
 import { radioHeardBy, radioWith } from '../radio/radios';
 import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { ModelFunction } from '../plan/model-function';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject } from '../findings/report';
@@ -12,7 +12,7 @@ import { plannedTerm } from './support/terms';
 
 /** The functions whose channels a transmitter or a receiver carries: with one of each, all of them. */
 function functionsOn(
-  context: CheckContext,
+  context: Reading,
   { kind, fitting }: Fitted<'transmitter' | 'receiver'>,
 ): ModelFunction[] {
   const { build, index } = context;

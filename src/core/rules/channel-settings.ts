@@ -2,7 +2,7 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerTransmitters } from '../put-right/swap-radio';
 import { askedSettings } from '../radio/asked-settings';
 import { nameList } from '../words/sentences';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { radiosOf, type Radio } from '../radio/radios';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
@@ -29,7 +29,7 @@ export const channelSettingsRule = defineRule<Message>({
   },
 });
 
-function radioReport(context: CheckContext, radio: Radio): (Report<Message> | Missing)[] {
+function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing)[] {
   const asked = [...askedSettings(radio).keys()];
   const { transmitter } = radio;
   if (!transmitter || asked.length === 0) return [];

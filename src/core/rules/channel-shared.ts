@@ -4,7 +4,7 @@ import { settingOf, usedChannels } from '../radio/channel-inputs';
 import { transmitterIdOf } from '../radio/partners';
 import { mostChannels, radioOfFunction } from '../radio/radios';
 import { defineRule } from './rule';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 import { nameList } from '../words/sentences';
@@ -59,7 +59,7 @@ export const channelShared = defineRule({
   },
 });
 
-function offerFreeChannel(context: CheckContext, modelFunction: ModelFunction): Patch[] {
+function offerFreeChannel(context: Reading, modelFunction: ModelFunction): Patch[] {
   const radio = radioOfFunction(context, modelFunction);
   const taken = new Set(usedChannels(radio));
   const most = mostChannels(context, radio);

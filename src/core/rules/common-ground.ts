@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, type Report } from '../findings/report';
 import { signalGroundOf } from '../kinds';
 import { offerRestoredGround } from '../put-right/restore-ground';
@@ -36,7 +36,7 @@ export const commonGround = defineRule<Message>({
 
 const groundTerms = [plannedTerm('ways back', 0, 'grounds'), plannedTerm('ways needed', 1, 'grounds')];
 
-const powerGrounds = ({ survey, index }: CheckContext): Report<Message>[] =>
+const powerGrounds = ({ survey, index }: Reading): Report<Message>[] =>
   survey.supplies
     .filter((supply) => supply.status === 'noGround')
     .map(({ fitted }) => ({
@@ -52,7 +52,7 @@ const powerGrounds = ({ survey, index }: CheckContext): Report<Message>[] =>
     }));
 
 /** Parts that get their power, and a signal that is measured against nothing. */
-function signalGrounds({ survey, index }: CheckContext): Report<Message>[] {
+function signalGrounds({ survey, index }: Reading): Report<Message>[] {
   return survey.signals.flatMap(({ device, receiver }): Report<Message>[] => {
     const { id, name } = device.fitting;
     const net = signalGroundOf(device.part);

@@ -1,5 +1,5 @@
-import { leadAmps, weakestPlug } from '../circuit/lead-load';
-import type { CheckContext } from '../findings/context';
+import { leadAmps, weakestPlug } from '../reading/lead-load';
+import type { Reading } from '../reading/reading';
 import { isOver } from '../findings/compare';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import type { Lead } from '../plan/lead';
@@ -39,7 +39,7 @@ export const contactAmps = defineRule<Message>({
   },
 });
 
-function checkLead(context: CheckContext, lead: Lead): Report<Message>[] {
+function checkLead(context: Reading, lead: Lead): Report<Message>[] {
   const { index } = context;
   const weakest = weakestPlug(context, lead);
   const worst = leadAmps(context, lead, 'worst');

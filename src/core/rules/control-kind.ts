@@ -5,7 +5,7 @@ import type { Unit } from '../quantity/format';
 import { radioOfFunction } from '../radio/radios';
 import { controlMisfit, positions, springs, type ControlMisfit } from '../radio/control-fit';
 import { defineRule } from './rule';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
@@ -110,7 +110,7 @@ const offerOtherWant = (modelFunction: ModelFunction, { kind, name }: ControlSpe
 
 /** Free controls of the wanted kind; at most two. */
 function offerControls(
-  context: CheckContext,
+  context: Reading,
   modelFunction: ModelFunction,
   controls: readonly ControlSpec[],
 ): Patch[] {

@@ -1,7 +1,6 @@
-import { drivesAll } from '../parts/controller';
-import type { CheckContext } from '../findings/context';
+import { drivesAll, type ControllerSpec } from '../parts/controller';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import type { ControllerSpec } from '../parts/controller';
 import { fullVolts, offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
 import type { Fitted } from '../plan/build-index';
@@ -76,7 +75,7 @@ export const controllerVolts = defineRule<Message>({
   },
 });
 
-const offerControllers = (context: CheckContext, fitted: Fitted<'controller'>, full: number) =>
+const offerControllers = (context: Reading, fitted: Fitted<'controller'>, full: number) =>
   offerSwaps(
     context,
     fitted,
@@ -84,7 +83,7 @@ const offerControllers = (context: CheckContext, fitted: Fitted<'controller'>, f
   );
 
 function cellsAgainstSheet(
-  context: CheckContext,
+  context: Reading,
   fitted: Fitted<'controller'>,
   packs: PackGroup,
   { least, most }: NonNullable<ControllerSpec['cellLimits']>[number],

@@ -1,7 +1,7 @@
 import { leastFreeboard, leastGm, mostHeel, mostTrim, type Afloat } from '../berths/afloat';
 import type { Balance } from '../berths/balance';
 import type { Inside } from '../berths/inside';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Term } from '../findings/finding';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerLevel } from '../put-right/shift-weight';
@@ -70,7 +70,7 @@ export const floatsLevel = defineRule<Message>({
 });
 
 function reports(
-  context: CheckContext,
+  context: Reading,
   inside: Inside,
   balance: Balance,
   afloat: Afloat,

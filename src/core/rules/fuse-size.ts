@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
@@ -55,7 +55,7 @@ export const fuseSize = defineRule<Message>({
   },
 });
 
-const noFuse = (context: CheckContext, { fitting }: Fitted<'pack'>, steady: number): Report<Message> => ({
+const noFuse = (context: Reading, { fitting }: Fitted<'pack'>, steady: number): Report<Message> => ({
   messageId: 'noFuse',
   data: { pack: fitting.name },
   subjects: [fittingSubject(fitting.id)],
@@ -79,7 +79,7 @@ function inlineLeads(index: BuildIndex, fuse: string): Lead[] {
   return [...leads];
 }
 
-function checkFuse(context: CheckContext, fuse: Fitted<'cable'>): (Report<Message> | Missing)[] {
+function checkFuse(context: Reading, fuse: Fitted<'cable'>): (Report<Message> | Missing)[] {
   const { circuit, index } = context;
   const { fitting, part } = fuse;
   const leads = index.leadsOf(fitting.id);

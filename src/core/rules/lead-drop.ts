@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isOver } from '../findings/compare';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import { drawsOf } from '../circuit/draws';
@@ -13,7 +13,7 @@ import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 const dropShare = 0.1;
 
 /** Leads as short and as thick as these never lose that much; only others are looked into. */
-const isOrdinary = ({ survey }: CheckContext, way: readonly Lead[]): boolean =>
+const isOrdinary = ({ survey }: Reading, way: readonly Lead[]): boolean =>
   way.every((lead) => (lead.awg ?? 22) <= 24) &&
   way.reduce((sum, lead) => sum + survey.leadMetres(lead).value, 0) <= 0.4;
 
@@ -77,7 +77,7 @@ export const leadDrop = defineRule({
 
 /** The leads that are a servo's own, and the part where they begin: the receiver, or what regulates its rail. */
 function ownWay(
-  { index }: CheckContext,
+  { index }: Reading,
   sourceId: string,
   servoId: string,
 ): { leads: Lead[]; hub: { id: string; nets: [string, string] } } {
@@ -96,7 +96,7 @@ function ownWay(
   };
 }
 
-const wireTerm = ({ index, survey }: CheckContext, lead: Lead) =>
+const wireTerm = ({ index, survey }: Reading, lead: Lead) =>
   lead.awg === undefined
     ? []
     : [

@@ -1,5 +1,5 @@
 import { isDoubtful, isShort, slack, type Route } from '../berths/lead-routes';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import { offerLonger } from '../put-right/extend-lead';
 import type { Fitting } from '../plan/fitting';
@@ -83,7 +83,7 @@ export const leadReach = defineRule<Message>({
 });
 
 /** The part whose lead it is first: a servo before the receiver. */
-function ends({ index }: CheckContext, { run }: Route): [Fitting, Fitting] {
+function ends({ index }: Reading, { run }: Route): [Fitting, Fitting] {
   const [a, b] = [index.get(run.from.fitting), index.get(run.to.fitting)];
   return b.kind === 'servo' || a.kind === 'receiver' ? [b.fitting, a.fitting] : [a.fitting, b.fitting];
 }

@@ -1,6 +1,6 @@
 import { shortestWay } from '../survey/shortest-way';
 import { defineRule } from './rule';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
@@ -57,7 +57,7 @@ export const mirroredServos = defineRule({
 });
 
 /** The Y-lead between two servos. */
-function sharedLead({ index }: CheckContext, [a, b]: readonly string[]): string | undefined {
+function sharedLead({ index }: Reading, [a, b]: readonly string[]): string | undefined {
   if (a === undefined || b === undefined) return undefined;
   const ends = shortestWay(index, a, b).flatMap((lead) => [lead.from.fitting, lead.to.fitting]);
   return ends.find((id) => index.get(id).kind === 'cable');

@@ -1,7 +1,7 @@
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerTransmitters } from '../put-right/swap-radio';
 import { askedMixes } from '../radio/asked-settings';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { radiosOf, type Radio } from '../radio/radios';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
@@ -28,7 +28,7 @@ export const mixCount = defineRule<Message>({
   },
 });
 
-function radioReport(context: CheckContext, radio: Radio): (Report<Message> | Missing)[] {
+function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing)[] {
   const asked = askedMixes(radio);
   const { transmitter } = radio;
   if (!transmitter || asked === 0) return [];

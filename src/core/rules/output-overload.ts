@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isOver } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerOwnRegulator } from '../put-right/own-regulator';
@@ -36,7 +36,7 @@ export const outputOverload = defineRule<Message>({
   },
 });
 
-function checkPort(context: CheckContext, fitted: Fitted, port: PortSpec): (Report<Message> | Missing)[] {
+function checkPort(context: Reading, fitted: Fitted, port: PortSpec): (Report<Message> | Missing)[] {
   const { fitting } = fitted;
   const { maxAmps } = port;
   const use = maxAmps && outputUse(context, { fitting: fitting.id, port: port.id });
@@ -74,7 +74,7 @@ function checkPort(context: CheckContext, fitted: Fitted, port: PortSpec): (Repo
 }
 
 /** A regulator of its own for a load, so that the pin gives nothing but its signal. */
-function offerOwn(context: CheckContext, { fitting }: Fitted): Patch[] {
+function offerOwn(context: Reading, { fitting }: Fitted): Patch[] {
   const supply = context.survey.supplyOf(fitting.id);
   return supply ? offerOwnRegulator(context, supply) : [];
 }

@@ -1,5 +1,5 @@
 import type { PackLoad } from '../circuit/loads';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isOver, isUnder } from '../findings/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { cellVolts, isLithium } from '../packs/chemistry';
@@ -47,7 +47,7 @@ export const packAmps = defineRule<Message>({
   },
 });
 
-function byLabel(context: CheckContext, load: PackLoad): (Report<Message> | Missing)[] {
+function byLabel(context: Reading, load: PackLoad): (Report<Message> | Missing)[] {
   const { fitting, part } = load.pack;
   const subjects = [fittingSubject(fitting.id)];
   const { ampHours, dischargeRate } = part;
@@ -84,7 +84,7 @@ function byLabel(context: CheckContext, load: PackLoad): (Report<Message> | Miss
 }
 
 /** Volts a cell with a fifth of the charge left, at the amps of the worst second. */
-function bySag(context: CheckContext, load: PackLoad): Report<Message>[] {
+function bySag(context: Reading, load: PackLoad): Report<Message>[] {
   const { fitting, part } = load.pack;
   const { cutoff } = cellVolts(part.chemistry);
   const volts = context.circuit.at('worst', nearlyEmpty)?.across(fitting.id, 'plus', 'minus');

@@ -1,6 +1,6 @@
 import { fittingSubject, leadSubject, type Missing, type Report } from '../findings/report';
 import { offerPower } from '../put-right/feed-part';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Supply } from '../survey/power';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
@@ -81,7 +81,7 @@ export const partUnfed = defineRule<Message>({
 });
 
 /** What hangs on a receiver that nothing feeds is told with the receiver. */
-function isOwnTrouble({ survey }: CheckContext, supply: Supply): boolean {
+function isOwnTrouble({ survey }: Reading, supply: Supply): boolean {
   if (supply.fitted.kind === 'receiver') return false;
   return !survey.rails.some((rail) => rail.isRadio && rail.plus === supply.plus);
 }

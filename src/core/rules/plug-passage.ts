@@ -1,6 +1,6 @@
 import { plugSize } from '../berths/exits';
 import type { Passage } from '../plan/model-inside';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { leadSubject, type Report } from '../findings/report';
 import type { Route } from '../berths/lead-routes';
 import type { Patch } from '../plan/patch';
@@ -40,7 +40,7 @@ export const plugPassage = defineRule<Message>({
 type Plug = NonNullable<ReturnType<typeof plugSize>>;
 
 /** The smaller of the plugs that can be taken through: either end may go first. Bare ends pass. */
-function smallestPlug({ index }: CheckContext, { run }: Route): Plug | undefined {
+function smallestPlug({ index }: Reading, { run }: Route): Plug | undefined {
   const sizes = [run.from, run.to].map((ref) => plugSize(index.port(ref).connector.family));
   if (sizes.some((size) => size === undefined)) return undefined;
   return (sizes as Plug[]).sort((a, b) => diagonal(a) - diagonal(b))[0];
@@ -49,7 +49,7 @@ function smallestPlug({ index }: CheckContext, { run }: Route): Plug | undefined
 const diagonal = ({ wide, high }: Plug): number => Math.hypot(wide, high);
 
 /** What of a plug has to pass, and what the hole lets pass, in metres: a round hole its diagonal, a slot its sides. */
-function tooBig(context: CheckContext, route: Route, hole: Passage, plug: Plug): Report<Message>[] {
+function tooBig(context: Reading, route: Route, hole: Passage, plug: Plug): Report<Message>[] {
   const { across, slotHigh } = hole;
   if (across === undefined) return [];
   const [long, short] = [Math.max(plug.wide, plug.high), Math.min(plug.wide, plug.high)];
@@ -86,7 +86,7 @@ function tooBig(context: CheckContext, route: Route, hole: Passage, plug: Plug):
   ];
 }
 
-function offers({ survey }: CheckContext, { run }: Route, hole: Passage, asked: number): Patch[] {
+function offers({ survey }: Reading, { run }: Route, hole: Passage, asked: number): Patch[] {
   const { inside } = survey.layout;
   const [lead] = run.leads;
   if (!inside || !lead) return [];

@@ -1,7 +1,6 @@
-import { movesModel } from '../plan/model-function';
+import { movesModel, type ModelFunction } from '../plan/model-function';
 import type { PortSpec } from '../parts/port';
 import { carrierId } from '../plan/component-id';
-import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
 import type { SignalPath } from '../survey/signals';
 import { offerMovedPlug } from '../put-right/swap-plugs';
@@ -9,7 +8,7 @@ import { channelInputs } from '../radio/channel-inputs';
 import { radioHeardBy, radioOfFunction, type Radio } from '../radio/radios';
 import { wiredHome } from '../radio/wired-home';
 import { defineRule } from './rule';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
@@ -77,7 +76,7 @@ export const portOrder = defineRule({
 });
 
 function portReport(
-  context: CheckContext,
+  context: Reading,
   modelFunction: ModelFunction,
   { device, receiver, port }: SignalPath,
   settled: Set<string>,
@@ -127,7 +126,7 @@ function portReport(
 
 /** A part that takes its channel inside its board cannot move: its function does. */
 function offerOwnChannel(
-  { build }: CheckContext,
+  { build }: Reading,
   { id, name, channel }: ModelFunction,
   { device, port }: SignalPath,
 ): Patch[] {

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Term } from '../findings/finding';
 import { fittingSubject, leadSubject } from '../findings/report';
 import { offerKeepOne, redWireOf } from '../put-right/lift-red-wire';
@@ -67,13 +67,13 @@ export const railTwoSources = defineRule({
 });
 
 /** Whoever chooses to leave regulators in parallel is warned; whoever has not is stopped. */
-function messageFor({ build }: CheckContext, { sources }: Rail) {
+function messageFor({ build }: Reading, { sources }: Rail) {
   if (build.policies.redWires === 'parallel') return 'asDelivered' as const;
   return sources.length === 2 ? ('sourcesInParallel' as const) : ('manySourcesInParallel' as const);
 }
 
 /** The strongest stays in; the next may as well, and is shown only where it carries the rail. */
-const keepers = (context: CheckContext, rail: Rail) =>
+const keepers = (context: Reading, rail: Rail) =>
   [...rail.sources]
     .filter((source) => source.terminal.regulator)
     .sort((a, b) => strengthOf(context, b) - strengthOf(context, a))
@@ -87,7 +87,7 @@ const keepers = (context: CheckContext, rail: Rail) =>
     );
 
 /** What a source of the rail really gives at the worst second. */
-function givenTerm({ circuit }: CheckContext, { fitted, terminal }: Source): Term[] {
+function givenTerm({ circuit }: Reading, { fitted, terminal }: Source): Term[] {
   const { id, name } = fitted.fitting;
   const point = circuit.at('given', 'cutoff');
   const amps = terminal.regulator ? point?.regulatorAmps(id) : point?.amps(id);

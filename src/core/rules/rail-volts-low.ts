@@ -1,6 +1,6 @@
 import { sourceName } from '../plan/regulator-choices';
 import { isUnder } from '../findings/compare';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { PartSpec } from '../parts/part-spec';
 import type { ServoSpec } from '../parts/servo';
@@ -67,7 +67,7 @@ export const railVoltsLow = defineRule<Message>({
   },
 });
 
-function starvedParts(context: CheckContext, rail: Rail): Report<Message>[] {
+function starvedParts(context: Reading, rail: Rail): Report<Message>[] {
   const [source] = rail.sources;
   if (!source?.terminal.regulator) return [];
   return rail.supplies
@@ -92,7 +92,7 @@ const wakesOn = (part: PartSpec, volts: number): boolean =>
   (part.maxVolts?.value ?? 0) >= volts;
 
 /** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
-function starvedReceiver(context: CheckContext, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {
+function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {
   const { fitting } = supply.fitted;
   const { plus, minus, minVolts: floor } = supply.terminal;
   const [source] = rail.sources;
@@ -132,7 +132,7 @@ function starvedReceiver(context: CheckContext, rail: Rail, supply: Supply): (Re
 }
 
 /** One report per kind of steering servo, so that a pair is said once. */
-function weakSteering(context: CheckContext, rail: Rail): Report<Message>[] {
+function weakSteering(context: Reading, rail: Rail): Report<Message>[] {
   const steering = new Set(
     context.build.functions
       .filter((modelFunction) => modelFunction.role === 'steer')
@@ -147,7 +147,7 @@ function weakSteering(context: CheckContext, rail: Rail): Report<Message>[] {
   return [...groups.values()].flatMap((group) => weakGroup(context, rail, group));
 }
 
-function weakGroup(context: CheckContext, rail: Rail, group: Supply[]): Report<Message>[] {
+function weakGroup(context: Reading, rail: Rail, group: Supply[]): Report<Message>[] {
   const [source] = rail.sources;
   const servo = group[0]?.fitted.part as ServoSpec;
   const best = servo.sheet.at(-1);

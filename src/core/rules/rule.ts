@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Bound } from '../findings/finding';
 import type { Missing, Report } from '../findings/report';
 import type { Severity } from '../findings/severity';
@@ -25,7 +25,7 @@ export interface RuleMeta<MessageId extends string> {
 
 export interface Rule<MessageId extends string = string> {
   meta: RuleMeta<MessageId>;
-  check(context: CheckContext): (Report<MessageId> | Missing)[];
+  check(context: Reading): (Report<MessageId> | Missing)[];
 }
 
 /** Keeps the message ids of a rule checked against its reports. */

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { fittingSubject, functionSubject, type Report } from '../findings/report';
 import type { ModelFunction } from '../plan/model-function';
 import { settingOf } from '../radio/channel-inputs';
@@ -52,7 +52,7 @@ export const servoTravel = defineRule<Message>({
 });
 
 function travelOf(
-  context: CheckContext,
+  context: Reading,
   modelFunction: ModelFunction,
   { fitting }: Fitted<'servo'>,
   channel: number,

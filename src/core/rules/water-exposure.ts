@@ -3,7 +3,7 @@ import type { Protection } from '../parts/part-base';
 import { kindOfAny } from '../kinds';
 import { defineRule } from './rule';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Patch } from '../plan/patch';
 import { offerSwaps } from '../put-right/swap-part';
 import type { Fitted } from '../plan/build-index';
@@ -70,7 +70,7 @@ export const waterExposure = defineRule({
 });
 
 /** Parts in place of those that stand open; where there are several, all in one step. */
-function offerProtected(context: CheckContext, open: readonly Fitted[], needs: number): Patch[] {
+function offerProtected(context: Reading, open: readonly Fitted[], needs: number): Patch[] {
   const swaps = open.map((fitted) =>
     offerSwaps(context, fitted, ({ protection }) => protection !== undefined && given[protection] >= needs),
   );

@@ -1,5 +1,5 @@
 import { gaugeAmps, siliconeCelsius, soldGauges, warmCelsius } from '../conductors/wire';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { isOver } from '../findings/compare';
 import { leadSubject, type Missing, type Report } from '../findings/report';
 import { connectorFamily } from '../connectors/families';
@@ -91,7 +91,7 @@ export const wireAmps = defineRule<Message>({
 });
 
 /** The most that any conductor of a lead carries; `undefined` where no current can flow. */
-function mostAmps({ circuit }: CheckContext, moment: 'worst' | 'steady', lead: Lead): number | undefined {
+function mostAmps({ circuit }: Reading, moment: 'worst' | 'steady', lead: Lead): number | undefined {
   const point = circuit.at(moment, moment === 'worst' ? 'full' : 'nominal');
   const known = lead.conductors.flatMap((conductor) => point?.wireAmps(lead.id, conductor.from) ?? []);
   return known.length === 0 ? undefined : Math.max(...known);

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { formatQuantity } from '../quantity/format';
 import { nameList } from '../words/sentences';
 import type { SheetTable } from './sheet-table';
@@ -12,7 +12,7 @@ const brakeWords = { brake: 'with the stick', dragBrake: 'drag brake', off: 'non
 const notSet = 'not set';
 
 /** What each controller is set to, and how that is done: one line a controller. */
-export function controllerSheet({ index, survey }: CheckContext): SheetTable | undefined {
+export function controllerSheet({ index, survey }: Reading): SheetTable | undefined {
   const controllers = index.ofKind('controller');
   if (controllers.length === 0) return undefined;
   return {

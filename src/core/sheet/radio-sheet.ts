@@ -1,5 +1,5 @@
 import { connectorFamily } from '../connectors/families';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { formatQuantity } from '../quantity/format';
 import { channelRows } from '../radio/channel-table';
 import { radiosOf } from '../radio/radios';
@@ -8,7 +8,7 @@ import { nameList } from '../words/sentences';
 import type { SheetTable } from './sheet-table';
 
 /** What the transmitter is set to for this model: the memory, the link, and every channel with all its values. */
-export function radioSheet(context: CheckContext): SheetTable[] {
+export function radioSheet(context: Reading): SheetTable[] {
   const { build, index } = context;
   const memories = index.ofKind('transmitter').map((transmitter) => {
     const { fitting, part } = transmitter;
@@ -38,7 +38,7 @@ export function radioSheet(context: CheckContext): SheetTable[] {
 }
 
 /** The channel table of each radio, under its name where there are several. */
-export const channelSheets = (context: CheckContext): SheetTable[] =>
+export const channelSheets = (context: Reading): SheetTable[] =>
   radiosOf(context).map((radio, _, all) => ({
     title: all.length === 1 ? 'Channels' : `Channels of the ${radio.transmitter?.fitting.name}`,
     heads: ['Channel', 'Function', 'Control', 'Port', 'Works', 'Set to', 'Pulses, µs', 'Fail-safe'],

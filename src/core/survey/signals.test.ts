@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { lifted, turned } from '../plan/sketch-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 
 const paths = (change?: Parameters<typeof tub>[0]) =>
   Object.fromEntries(
-    checkContext(tub(change), []).survey.signals.map((path) => [path.device.fitting.id, path.port.id]),
+    readingOf(tub(change), []).survey.signals.map((path) => [path.device.fitting.id, path.port.id]),
   );
 
 describe('signalPaths', () => {

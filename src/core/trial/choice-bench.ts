@@ -1,8 +1,7 @@
 import { extent } from 'd3-array';
 import { drivelineOf } from '../brief/driveline';
-import { checkContext } from '../check/check-context';
+import { readingOf, type Reading } from '../reading/reading';
 import { cellVolts, isLithium } from '../packs/chemistry';
-import type { CheckContext } from '../findings/context';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { Estimates } from '../kinds/estimates';
@@ -76,7 +75,7 @@ const eachSide = 6;
 
 /** What can be chosen on a build, with values to try. */
 export function choicesOf(build: Build): ChoiceRange[] {
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const driveline = drivelineOf(context);
   const now: Partial<Record<Choice, number>> = {
     ...(driveline?.moves === 'wheels' && { gearRatio: driveline.gearRatio }),
@@ -101,7 +100,7 @@ function spread(now: number, [least, most]: readonly [number, number]): number[]
 /** The edits that make a choice. Another capacity changes what the pack weighs, where the Brief tells a mass. */
 export function choiceEdits(build: Build, choice: Choice, value: number): Edit[] {
   if (choice !== 'ampHours') return [{ type: 'setBrief', change: { [choice]: value } }];
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   const [pack] = context.index.ofKind('pack');
   if (!pack) return [];
   const { chemistry, cells, ampHours } = pack.part;
@@ -139,13 +138,13 @@ export function choicePoint(
   { choice, value, moreCells, withSpread }: ChoiceTry,
 ): ChoicePoint | undefined {
   const tried = withCells(applyEdits(build, choiceEdits(build, choice, value)), moreCells);
-  const context = checkContext(tried, []);
+  const context = readingOf(tried, []);
   const point = pointOf(context, task, value);
   return point && withSpread ? { ...point, spread: spreadOf(context, task, point) } : point;
 }
 
 /** The range of each figure over some runs with the estimates elsewhere, always the same for the same estimates. */
-function spreadOf(context: CheckContext, task: TrialTask, point: ChoicePoint): ChoiceSpread {
+function spreadOf(context: Reading, task: TrialTask, point: ChoicePoint): ChoiceSpread {
   const estimates = estimatesOf(context, task);
   const points = Array.from({ length: spreadRuns }, (_, n) =>
     pointOf(context, { ...task, factors: sampleFactors(estimates, spreadSeed, n).factors }, point.value),
@@ -168,7 +167,7 @@ export function figureOf(point: ChoicePoint, name: keyof ChoiceSpread): number |
   return Number.isFinite(point[name]) ? point[name] : undefined;
 }
 
-function pointOf(context: CheckContext, task: TrialTask, value: number): ChoicePoint | undefined {
+function pointOf(context: Reading, task: TrialTask, value: number): ChoicePoint | undefined {
   const run = runTrial(context, { ...task, slices: 60, looseness: 10 });
   if (!run.ok) return undefined;
   const { figures, heat, events, speed } = run.value;

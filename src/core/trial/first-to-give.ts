@@ -1,7 +1,6 @@
 import type { Build } from '../plan/build';
-import { checkContext } from '../check/check-context';
+import { readingOf, type Reading } from '../reading/reading';
 import { cellVolts } from '../packs/chemistry';
-import type { CheckContext } from '../findings/context';
 import { runTrial } from './run-trial';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
@@ -30,7 +29,7 @@ const mostCells = 14;
 
 /** Pushes the load, the charge or the cell count of a build until it breaks a limit on an outing. */
 export function firstToGive(build: Build, task: TrialTask, push: Push): GiveWay {
-  const context = checkContext(build, []);
+  const context = readingOf(build, []);
   if (push === 'cells') return pushCells(context);
   const isLoad = push === 'load';
   const today = isLoad ? task.outing.effort : task.charge;
@@ -56,7 +55,7 @@ export function firstToGive(build: Build, task: TrialTask, push: Push): GiveWay 
 }
 
 /** The first limit that an outing breaks, as a sentence; nothing where it breaks none. */
-function broken(context: CheckContext, task: TrialTask): string | undefined {
+function broken(context: Reading, task: TrialTask): string | undefined {
   const run = runTrial(context, { ...task, slices: 200, looseness: 10 });
   if (!run.ok) return 'The pack can no longer feed it.';
   const grave = run.value.events.find((event) => event.kind !== 'limit' && event.kind !== 'stall');
@@ -64,7 +63,7 @@ function broken(context: CheckContext, task: TrialTask): string | undefined {
 }
 
 /** Packs and controllers asked for more than their labels say. */
-function overAmps({ index, circuit }: CheckContext, { amps, figures }: TrialResult): string | undefined {
+function overAmps({ index, circuit }: Reading, { amps, figures }: TrialResult): string | undefined {
   const [pack] = circuit.packLoads();
   if (pack?.allowedAmps !== undefined && figures.mostPackAmps > pack.allowedAmps)
     return `The ${pack.pack.fitting.name} is asked for ${figures.mostPackAmps.toFixed(0)} A, and its derated label allows ${pack.allowedAmps.toFixed(0)} A.`;
@@ -81,7 +80,7 @@ function overAmps({ index, circuit }: CheckContext, { amps, figures }: TrialResu
 }
 
 /** Adds cells to the drive pack until a full one is above what some part stands, by the sheets. */
-function pushCells({ index, survey }: CheckContext): GiveWay {
+function pushCells({ index, survey }: Reading): GiveWay {
   const packs = [...survey.packGroups()].sort((a, b) => b.cells - a.cells)[0];
   const [pack] = packs?.packs ?? index.ofKind('pack');
   if (!pack)

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { stated } from '../validation/figure';
 import { starterLocker } from '../starter/starter-locker';
@@ -21,7 +21,7 @@ function climb(amps: number, change: { resettable?: boolean } = {}) {
     ),
   };
   const outing = { ...straightOuting(build, 60, 1), effort: 3 };
-  const context = checkContext(build, starterLocker);
+  const context = readingOf(build, starterLocker);
   const run = runTrial(context, usualTask(outing));
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   const opened = run.value.events.filter((event) => event.kind === 'fuse');

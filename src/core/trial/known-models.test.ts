@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { knownModels } from '../../../tests/kit/known-models';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { outingsOf } from './outings';
 import { runTrial } from './run-trial';
@@ -13,7 +13,7 @@ const nominalCharge = 0.3;
 
 const atFullThrottle = (build: Build, charge = nominalCharge) => {
   const task = { ...usualTask(straightOuting(build, 40, 1)), charge };
-  const run = runTrial(checkContext(build, []), task);
+  const run = runTrial(readingOf(build, []), task);
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   return run.value;
 };
@@ -37,10 +37,7 @@ describe('a model whose figures are well known', () => {
   });
 
   it.each(named)('draws as much in the mean on its usual outing: %s', (_, { build, outing: id, mean }) => {
-    const run = runTrial(
-      checkContext(build, []),
-      usualTask(outingsOf(build).find((each) => each.id === id)!),
-    );
+    const run = runTrial(readingOf(build, []), usualTask(outingsOf(build).find((each) => each.id === id)!));
     if (!run.ok) throw new Error(JSON.stringify(run.problem));
     expect(run.value.figures.meanPackAmps).toBeGreaterThanOrEqual(mean[0]);
     expect(run.value.figures.meanPackAmps).toBeLessThanOrEqual(mean[1]);
@@ -65,7 +62,7 @@ describe('a model whose figures are well known', () => {
   ])('draws what its windings let through while a wheel is wedged: %s', (name, least, most) => {
     const { build } = knownModels.find((known) => name.test(known.build.name))!;
     const run = runTrial(
-      checkContext(build, []),
+      readingOf(build, []),
       usualTask(outingsOf(build).find(({ id }) => id === 'jammed')!),
     );
     if (!run.ok) throw new Error(JSON.stringify(run.problem));
@@ -80,7 +77,7 @@ describe('a model whose figures are well known', () => {
       brief: { ...yacht.brief, kilograms: 4.2, waterline: 1, sailArea: 0.6 },
     };
     const outing = outingsOf(build).find(({ id }) => id === 'gusts')!;
-    const run = runTrial(checkContext(build, []), usualTask(outing));
+    const run = runTrial(readingOf(build, []), usualTask(outing));
     if (!run.ok) throw new Error(JSON.stringify(run.problem));
     const { topSpeed, meanPackAmps, mostPackAmps } = run.value.figures;
     expect(topSpeed).toBeGreaterThan(1.1);
@@ -97,7 +94,7 @@ describe('a model whose figures are well known', () => {
       brief: { ...yacht.brief, kilograms: 3.5, sailArea: 0.5, surface: 'asphalt' },
     };
     const outing = outingsOf(build).find(({ id }) => id === 'gusts')!;
-    const context = checkContext(build, []);
+    const context = readingOf(build, []);
     const run = runTrial(context, usualTask(outing));
     if (!run.ok) throw new Error(JSON.stringify(run.problem));
     // Drive of the sail against rolling and wind at its fastest: no faster than where they are equal.

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { tub } from '../../../tests/kit/tub';
 import type { Outing } from '../plan/outing';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { outingConditions } from './outing-conditions';
 import { usualOutings } from './outings';
 import { coldFactor, usualTask } from './trial-task';
@@ -14,13 +14,13 @@ const outing = (tracks: Outing['tracks']): Outing => ({
   effort: 1.4,
   tracks,
 });
-const tug = checkContext(demoBuild('harbour-tug'), []);
+const tug = readingOf(demoBuild('harbour-tug'), []);
 const conditions = (tracks: Outing['tracks'], context = tug) =>
   outingConditions(context, usualTask(outing(tracks)));
 
 describe('what an outing asks of each part', () => {
   it('is throttle for a controller, and an angle up to sixty degrees for a servo', () => {
-    const context = checkContext(tub(), []);
+    const context = readingOf(tub(), []);
     const { duty, command, effort } = conditions(
       [
         {
@@ -94,7 +94,7 @@ describe('what an outing asks of each part', () => {
           ],
         },
       ],
-      checkContext(tub(), []),
+      readingOf(tub(), []),
     );
     const times = (duty('esc') as [number, number][]).map(([at]) => at);
     expect(times[0]).toBe(1);
@@ -144,11 +144,11 @@ describe('the usual outings', () => {
         armDegrees: 90,
         stopDegrees: 25,
       };
-      return conditions([], checkContext(tub({ settings: { rudder: { linkage } } }), [])).servoTorque!(
+      return conditions([], readingOf(tub({ settings: { rudder: { linkage } } }), [])).servoTorque!(
         'rudder',
       )!;
     };
-    const plain = conditions([], checkContext(tub(), [])).servoTorque!('rudder')!;
+    const plain = conditions([], readingOf(tub(), [])).servoTorque!('rudder')!;
     // A horn as long as its arm passes all of it on at the centre, and a little less towards the stops.
     expect(asked(0.014) / plain).toBeGreaterThan(1);
     expect(asked(0.014) / plain).toBeLessThan(1.2);

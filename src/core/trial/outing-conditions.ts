@@ -1,7 +1,6 @@
-import type { CheckContext } from '../findings/context';
-import type { TrackPoints } from '../network/track';
+import type { Reading } from '../reading/reading';
+import { Track, type TrackPoints } from '../network/track';
 import type { Conditions } from '../kinds/conditions';
-import { Track } from '../network/track';
 import { coilPort, isRelay } from '../parts/electronic-switch';
 import { channelsOf, isMixed } from '../radio/channel-inputs';
 import { farEnd } from '../plan/build-index';
@@ -27,7 +26,7 @@ const handSeconds = 0.02;
  * What an outing asks of each part. Functions act on the parts that they are meant for, as if bound and plugged
  * in the right ports: a wrong port is told by the Control well, and here it is the power that is rehearsed.
  */
-export function outingConditions(context: CheckContext, task: TrialTask): Conditions {
+export function outingConditions(context: Reading, task: TrialTask): Conditions {
   const { build, index, circuit } = context;
   const { outing } = task;
   const pointsOf = new Map(
@@ -80,7 +79,7 @@ export function outingConditions(context: CheckContext, task: TrialTask): Condit
  * held back, to the stop.
  */
 function steeredDrives(
-  context: CheckContext,
+  context: Reading,
   pointsOf: ReadonlyMap<string, TrackPoints>,
 ): Map<string, TrackPoints> {
   // Where the radio's mixes say it, they do it.

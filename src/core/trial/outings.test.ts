@@ -12,7 +12,7 @@ import { Sampler } from './sampler';
 import { addPoint, movePoint, pointsOf, recordedOuting, removePoint } from './track-edits';
 import { trialTable } from './trial-csv';
 import { runTrial } from './run-trial';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { usualTask } from './trial-task';
 
 const outing: Outing = {
@@ -132,7 +132,7 @@ describe('Sampler', () => {
 describe('the table of an outing', () => {
   it.each(demoNames)('of %s has a column with its unit for every line, and a row for every slice', (name) => {
     const build = demoBuild(name);
-    const run = runTrial(checkContext(build, []), { ...usualTask(outingsOf(build)[0]!), slices: 30 });
+    const run = runTrial(readingOf(build, []), { ...usualTask(outingsOf(build)[0]!), slices: 30 });
     if (!run.ok) throw new Error('not followed');
     const { fields, data } = trialTable(run.value);
     expect(fields[0]).toBe('seconds');

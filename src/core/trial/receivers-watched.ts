@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Controller } from '../network/devices/controller';
 import type { MovingServo } from '../network/devices/servo';
 import type { Fitted } from '../plan/build-index';
@@ -14,7 +14,7 @@ export interface WatchedReceiver {
 
 /** The receivers of a build, each with its floor; a second one is as easily browned out as the first. */
 export const watchedReceivers = (
-  { index }: Pick<CheckContext, 'index'>,
+  { index }: Pick<Reading, 'index'>,
   across: (fitting: string, plus: string, minus: string) => (x: Float64Array) => number,
 ): WatchedReceiver[] =>
   index.ofKind('receiver').map((fitted) => ({
@@ -29,7 +29,7 @@ export const watchedReceivers = (
  * watch holds everything still.
  */
 export function brownOuts(
-  { survey }: Pick<CheckContext, 'survey'>,
+  { survey }: Pick<Reading, 'survey'>,
   receivers: readonly WatchedReceiver[],
   servos: readonly { fitted: Fitted<'servo'>; device: MovingServo }[],
   controllers: readonly { fitted: Fitted<'controller'>; device: Controller }[],

@@ -4,7 +4,7 @@ import { Motor } from '../network/devices/motor';
 import { sum } from 'd3-array';
 import { cellVolts } from '../packs/chemistry';
 import { terminalsOf } from '../kinds';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { RunningModel } from './running-model';
 import { usualFloor, wakingSeconds } from './waking';
 import { Sampler } from './sampler';
@@ -38,7 +38,7 @@ export class Recorder {
   private readonly lowestCells = new Map<string, number>();
 
   constructor(
-    context: CheckContext,
+    context: Reading,
     private readonly task: TrialTask,
     private readonly parts: Parts,
   ) {
@@ -171,7 +171,7 @@ export class Recorder {
 
 /** Amps that a part takes from its supply; a motor's are those its controller takes for it, and are told with the motor alone. */
 function suppliedAmps(
-  { survey }: CheckContext,
+  { survey }: Reading,
   { device }: Pick<Parts, 'device'>,
   fittingId: string,
   own: Device,

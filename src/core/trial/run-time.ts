@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { usualOutings } from './outings';
 import { runTrial } from './run-trial';
 import { usualTask } from './trial-task';
@@ -19,7 +19,7 @@ const leastUsed = 1e-4;
  * Takes a build through the long outing that is usual for its kind.
  * @returns nothing where it has none, where the receiver never wakes, or where the run could not be followed
  */
-export function usualRun(context: CheckContext): UsualRun | undefined {
+export function usualRun(context: Reading): UsualRun | undefined {
   const { build } = context;
   const outing = usualOutings(build).find(({ id }) => id === 'long');
   if (!outing) return undefined;

@@ -4,7 +4,7 @@ import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { starterLocker } from '../starter/starter-locker';
 import { outingsOf } from './outings';
 import { runTrial } from './run-trial';
@@ -14,7 +14,7 @@ import { verdictOf } from './verdict';
 
 function trial(build: Build, outingId = 'full-lock-reversals', change: Partial<TrialTask> = {}) {
   const outing = outingsOf(build).find((candidate) => candidate.id === outingId)!;
-  const run = runTrial(checkContext(build, starterLocker), { ...usualTask(outing), ...change });
+  const run = runTrial(readingOf(build, starterLocker), { ...usualTask(outing), ...change });
   if (!run.ok) throw new Error(JSON.stringify(run.problem));
   return run.value;
 }
@@ -83,7 +83,7 @@ describe('the harbour tug', () => {
 
   it('tells the wells when, how long and what would put it right', () => {
     const build = demoBuild('harbour-tug-as-planned');
-    const context = checkContext(build, starterLocker);
+    const context = readingOf(build, starterLocker);
     const [first, ...others] = trialFindings(context, trial(build), 'Full-lock reversals');
     expect(others.length).toBeGreaterThan(0);
     const down = [first!, ...others].find((finding) => finding.rule === 'trial-brown-out')!;
@@ -155,7 +155,7 @@ describe('an outing', () => {
   it('stops when it is asked to', () => {
     const build = tub();
     let looks = 0;
-    const run = runTrial(checkContext(build, []), usualTask(outingsOf(build)[1]!), {
+    const run = runTrial(readingOf(build, []), usualTask(outingsOf(build)[1]!), {
       onProgress: () => (looks += 1) < 3,
     });
     expect(run).toEqual({ ok: false, problem: { reason: 'stopped' } });

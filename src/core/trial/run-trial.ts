@@ -1,7 +1,7 @@
 import { driveWatts } from '../circuit/drive-watts';
 import { doubtfulSpeed } from '../kinds/values/hull-values';
 import { failure, success, type Result } from '../result';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { CourseTrouble } from '../transient/course';
 import { integrate } from '../transient/integrate';
 import { Estimates } from '../kinds/estimates';
@@ -27,7 +27,7 @@ export type TrialTrouble = CourseTrouble | { reason: 'stopped' };
 
 /** Takes a build through an outing. The same build, task and factors always give the same result. */
 export function runTrial(
-  context: CheckContext,
+  context: Reading,
   task: TrialTask,
   control: TrialControl = {},
 ): Result<TrialResult, TrialTrouble> {

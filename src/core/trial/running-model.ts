@@ -3,7 +3,7 @@ import type { Conditions } from '../kinds/conditions';
 import type { Estimates } from '../kinds/estimates';
 import { packValues } from '../kinds/values/pack-values';
 import { bodyId, isAfloat } from '../kinds/values/vehicle-values';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { terminalsOf } from '../kinds';
 import type { Device } from '../network/device';
 import type { Element } from '../network/devices';
@@ -65,7 +65,7 @@ export interface RunningModel {
  * @param altered what is otherwise than planned: other elements in place of those of the plan
  */
 export function runningModel(
-  { survey, build, index }: CheckContext,
+  { survey, build, index }: Reading,
   conditions: Conditions,
   estimates: Estimates,
   { charge, air }: { charge: number; air: number },

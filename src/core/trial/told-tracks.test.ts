@@ -2,14 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { Track, type TrackPoints } from '../network/track';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { toldTracks } from './told-tracks';
 
 const told = (build: Build, sticks: Record<string, TrackPoints>) =>
-  toldTracks(checkContext(build, []), new Map(Object.entries(sticks)));
+  toldTracks(readingOf(build, []), new Map(Object.entries(sticks)));
 const at = (points: TrackPoints | undefined, seconds: number) => new Track(points ?? []).value(seconds);
 const set = (build: Build, ...edits: Edit[]) => applyEdits(build, edits);
 

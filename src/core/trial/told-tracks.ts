@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { Track, type TrackPoints } from '../network/track';
 import type { ModelFunction } from '../plan/model-function';
 import { channelInputs, isMixed, settingOf, sharedGroup, toldChannels } from '../radio/channel-inputs';
@@ -18,7 +18,7 @@ const slowStep = 0.1;
  * What each part that a function works is told over an outing, from −1 to 1: by the channel it listens to, with its
  * mixes, shapes, speed and end points. A part without a channel yet follows its function.
  */
-export function toldTracks({ build, index, survey }: CheckContext, sticks: Sticks): Map<string, TrackPoints> {
+export function toldTracks({ build, index, survey }: Reading, sticks: Sticks): Map<string, TrackPoints> {
   const told = new Map<string, TrackPoints>();
   const channels = new Map<string, TrackPoints>();
   const channelTrack = (radio: Radio, channel: number): TrackPoints => {

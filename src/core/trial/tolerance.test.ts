@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { firstToGive } from './first-to-give';
 import { outingsOf } from './outings';
 import { runTrial } from './run-trial';
@@ -10,7 +10,7 @@ import { estimatesOf, factorAt, sampleFactors, summarise, toleranceSample } from
 import { usualTask } from './trial-task';
 
 const build = demoBuild('harbour-tug');
-const context = checkContext(build, []);
+const context = readingOf(build, []);
 const task = usualTask(outingsOf(build)[0]!);
 const estimates = estimatesOf(context, task);
 const samples = (count: number, seed = 1) =>

@@ -1,6 +1,6 @@
 import { randomLcg } from 'd3-random';
 import { mean, quantileSorted } from 'd3-array';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { EstimatedFigure } from '../kinds/estimates';
 import { runTrial } from './run-trial';
 import type { TrialFigures } from './trial-result';
@@ -44,7 +44,7 @@ export interface ToleranceResult {
 const coarse = { slices: 0, looseness: 45 };
 
 /** The estimates of a build on an outing, by a run as they are taken. */
-export function estimatesOf(context: CheckContext, task: TrialTask): EstimatedFigure[] {
+export function estimatesOf(context: Reading, task: TrialTask): EstimatedFigure[] {
   const run = runTrial(context, { ...task, outing: { ...task.outing, seconds: 0.5 }, ...coarse });
   return run.ok ? run.value.estimates : [];
 }
@@ -54,7 +54,7 @@ export function estimatesOf(context: CheckContext, task: TrialTask): EstimatedFi
  * @returns nothing where the run could not be followed
  */
 export function toleranceSample(
-  context: CheckContext,
+  context: Reading,
   task: TrialTask,
   estimates: readonly EstimatedFigure[],
   seed: number,

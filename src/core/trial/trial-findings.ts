@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Finding } from '../findings/finding';
 import { renderReport } from '../findings/render';
 import { fittingSubject, type Report } from '../findings/report';
@@ -8,7 +8,7 @@ import { trialRules, type TrialView } from './trial-rules';
 import type { TrialEvent, TrialResult } from './trial-result';
 
 /** The findings of an outing, one for each part and kind of trouble, with when and for how long. */
-export function trialFindings(context: CheckContext, result: TrialResult, outingName: string): Finding[] {
+export function trialFindings(context: Reading, result: TrialResult, outingName: string): Finding[] {
   const acceptances = new Map(
     context.build.acceptances.map((acceptance) => [acceptance.finding, acceptance]),
   );

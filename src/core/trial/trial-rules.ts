@@ -1,4 +1,4 @@
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import type { Report } from '../findings/report';
 import { cellVolts } from '../packs/chemistry';
 import type { Patch } from '../plan/patch';
@@ -10,7 +10,7 @@ import type { TrialEvent, TrialResult } from './trial-result';
 
 /** What a rule of the Trial looks at: one kind of trouble of one part on an outing. */
 export interface TrialView {
-  context: CheckContext;
+  context: Reading;
   result: TrialResult;
   /** In the order they happened. */
   events: readonly TrialEvent[];
@@ -250,12 +250,12 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
   ),
 };
 
-function ownBec(context: CheckContext): Patch[] {
+function ownBec(context: Reading): Patch[] {
   const radio = context.survey.rails.find((rail) => rail.isRadio);
   return radio ? offerStandAloneBec(context, radio) : [];
 }
 
-function largerPacks(context: CheckContext, packId: string): Patch[] {
+function largerPacks(context: Reading, packId: string): Patch[] {
   const pack = context.index.ofKind('pack').find((candidate) => candidate.fitting.id === packId);
   if (!pack) return [];
   const { chemistry, cells, ampHours } = pack.part;

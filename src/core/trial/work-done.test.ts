@@ -4,7 +4,7 @@ import { straightOuting } from '../../../tests/kit/straight-outing';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
 import type { Outing } from '../plan/outing';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { runTrial } from './run-trial';
 import { usualTask } from './trial-task';
 
@@ -13,7 +13,7 @@ const straight = (build: Build, seconds: number, throttle: number, effort = 1) =
   run(build, straightOuting(build, seconds, throttle, effort, 0.2));
 
 function run(build: Build, outing: Outing) {
-  const done = runTrial(checkContext(build, []), { ...usualTask(outing), charge: 0.5 });
+  const done = runTrial(readingOf(build, []), { ...usualTask(outing), charge: 0.5 });
   if (!done.ok) throw new Error(JSON.stringify(done.problem));
   return done.value;
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { changed, runs } from '../../../tests/kit/any-build';
 import { demoBuild, demoNames } from '../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../tests/kit/sound-builds';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { changeBuild } from '../file/change-build';
 import type { Build } from '../plan/build';
 import type { PortRef } from '../plan/lead';
@@ -20,7 +20,7 @@ const portsOf = (build: Build): PortRef[] =>
 
 /** What must hold of any two ports, whoever puts them together. */
 function isSound(build: Build, from: PortRef, to: PortRef): void {
-  const { ways, why } = portJoins(checkContext(build, []), from, to, starterLocker);
+  const { ways, why } = portJoins(readingOf(build, []), from, to, starterLocker);
   const said = `${portKey(from)} to ${portKey(to)} of ${build.name}`;
   // Nothing fails in silence: what goes by no way, or by no plain one, is given a reason.
   if (ways.length !== 1) expect(why, said).toBeTruthy();

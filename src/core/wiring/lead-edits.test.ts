@@ -3,7 +3,7 @@ import { tub } from '../../../tests/kit/tub';
 import { applyEdits } from '../plan/edits';
 import type { Build } from '../plan/build';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { starterLocker } from '../starter/starter-locker';
 import { connect } from '../put-right/connect';
 import { planProcedure } from '../procedure/plan-procedure';
@@ -31,7 +31,7 @@ describe('edits of a lead', () => {
     const cut = applyEdits(tub(), [plus.edit]);
     expect(stops(cut)).toContain('nothingFeeds');
     const steps = (build: Build) =>
-      planProcedure(checkContext(build, []))
+      planProcedure(readingOf(build, []))
         .map((step) => step.id)
         .filter((step) => step.endsWith(`:${id}`) && !step.startsWith('plug:'));
     expect(steps(cut)).toEqual([`cut:${id}`]);
@@ -41,14 +41,14 @@ describe('edits of a lead', () => {
     const whole = applyEdits(cut, [toggleWire(leadOf(cut, id), 1)]);
     expect(stops(whole)).toEqual([]);
     expect(steps(whole)).toEqual([`splice:${id}`]);
-    expect(joints(checkContext(whole, [])).map((joint) => joint.isSplice)).toContain(true);
-    const ohms = (build: Build) => checkContext(build, []).circuit.at('worst', 'full')!.volts('rx', 'rail')!;
+    expect(joints(readingOf(whole, [])).map((joint) => joint.isSplice)).toContain(true);
+    const ohms = (build: Build) => readingOf(build, []).circuit.at('worst', 'full')!.volts('rx', 'rail')!;
     expect(ohms(whole)).toBeLessThan(ohms(tub()));
 
     const all = cuts(leadOf(tub(), id)).find(({ words }) => words === 'the whole lead')!;
     const apart = applyEdits(tub(), [all.edit]);
     expect(cuts(leadOf(apart, id))).toEqual([]);
-    expect(checkContext(apart, []).survey.signalOf('esc')).toBeUndefined();
+    expect(readingOf(apart, []).survey.signalOf('esc')).toBeUndefined();
   });
 
   it('tell the colours that its wires have, and how long it is', () => {
@@ -59,7 +59,7 @@ describe('edits of a lead', () => {
       { type: 'setLength', lead: lead.id, metres: { value: 0.22, provenance: 'measured', typed: '22 cm' } },
     ]);
     const [before, after] = [tub(), told].map((build) =>
-      leadRows(checkContext(build, [])).find(({ id }) => id === lead.id)!,
+      leadRows(readingOf(build, [])).find(({ id }) => id === lead.id)!,
     );
     expect(before!.isAssumed).toBe(true);
     expect(after).toMatchObject({
@@ -70,25 +70,25 @@ describe('edits of a lead', () => {
   });
 
   it('fit another plug to one end, on a sheet of its own', () => {
-    const { index } = checkContext(tub(), []);
+    const { index } = readingOf(tub(), []);
     const ends = otherPlugs(index, { fitting: 'esc', port: 'power' });
     const other = applyEdits(tub(), [ends.find(({ family }) => family === 'sleeve-35')!.edit]);
     expect(stops(other)).toContain('doesNotMate');
-    const back = otherPlugs(checkContext(other, []).index, { fitting: 'esc', port: 'power' });
+    const back = otherPlugs(readingOf(other, []).index, { fitting: 'esc', port: 'power' });
     const again = applyEdits(other, [back.find(({ family }) => family === 'blade-t')!.edit]);
     expect(stops(again)).toEqual([]);
     expect(otherPlugs(index, { fitting: 'rx', port: '1' })).toEqual([]);
   });
 
   it('turn a plug round and back', () => {
-    const { index } = checkContext(tub(), []);
+    const { index } = readingOf(tub(), []);
     const once = applyEdits(tub(), [turnPlug(index, leadOf(tub(), 'rudder-lead--rx-1'))]);
     expect(stops(once)).toEqual(['servoPlugTurned']);
     expect(applyEdits(once, [turnPlug(index, leadOf(once, 'rudder-lead--rx-1'))])).toEqual(tub());
   });
 
   it('put in what fits both plugs, and nothing else', () => {
-    const context = checkContext(tub(), starterLocker);
+    const context = readingOf(tub(), starterLocker);
     const servo = insertable(context, leadOf(tub(), 'rudder-lead--rx-1'), starterLocker);
     expect(servo.map((patch) => patch.label)).toEqual([
       'hand switch, three-pin',
@@ -101,7 +101,7 @@ describe('edits of a lead', () => {
   });
 
   it('swap a part for another of its kind that takes the same leads', () => {
-    const { index } = checkContext(tub(), starterLocker);
+    const { index } = readingOf(tub(), starterLocker);
     const offers = swappable(index, 'rx', starterLocker);
     // The receiver for three channels has the port too, as far as plugs go; the wells judge the rest.
     expect(offers.map((patch) => patch.id)).not.toContain('swap:rx:receiver-8-skerry');
@@ -140,10 +140,10 @@ describe('connect', () => {
 
 describe('parts to swap in', () => {
   it('have the contacts that leads end on', () => {
-    const { index } = checkContext(tub(), starterLocker);
+    const { index } = readingOf(tub(), starterLocker);
     for (const { fitting } of index.all())
       for (const { edits } of swappable(index, fitting.id, starterLocker)) {
-        const after = checkContext(applyEdits(tub(), edits), starterLocker).index;
+        const after = readingOf(applyEdits(tub(), edits), starterLocker).index;
         for (const lead of after.leadsOf(fitting.id))
           for (const end of ['from', 'to'] as const) {
             const pins = after.port(lead[end]).pins.map((pin) => pin.name);

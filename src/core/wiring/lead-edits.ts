@@ -8,7 +8,7 @@ import type { PartSpec } from '../parts/part-spec';
 import { carrierId } from '../plan/component-id';
 import { insertCable } from '../put-right/insert-cable';
 import { hasContacts, isOfSameForm } from '../put-right/swap-part';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 
 /** Lifts a wire out of its housing, puts it back, or solders it together where it was cut. */
 export function toggleWire(lead: Lead, at: number): Edit {
@@ -94,7 +94,7 @@ export function turnPlug(index: BuildIndex, lead: Lead): Edit {
 }
 
 /** Cables of the locker that can be put into a lead: extensions, fuses, switches, adapters. */
-export function insertable(context: CheckContext, lead: Lead, locker: readonly PartSpec[]): Patch[] {
+export function insertable(context: Reading, lead: Lead, locker: readonly PartSpec[]): Patch[] {
   return locker.flatMap((part): Patch[] => {
     if (part.kind !== 'cable' || part.ports.length !== 2) return [];
     const edits = insertCable(context, lead, part, part.form === 'switch' ? 'hand switch' : part.form);

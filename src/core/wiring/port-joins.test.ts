@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import { checkBuild } from '../check/check-build';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { starterLocker } from '../starter/starter-locker';
@@ -13,9 +13,8 @@ const at = (text: string) => {
   return { fitting: fitting!, port: port! };
 };
 const join = (build: Build, from: string, to: string) =>
-  portJoins(checkContext(build, starterLocker), at(from), at(to), starterLocker);
-const heard = (build: Build, id: string) =>
-  checkContext(build, starterLocker).survey.signalOf(id)?.port.channel;
+  portJoins(readingOf(build, starterLocker), at(from), at(to), starterLocker);
+const heard = (build: Build, id: string) => readingOf(build, starterLocker).survey.signalOf(id)?.port.channel;
 const small = tub({ parts: { rudder: 'servo-winch' }, without: ['rudder'] });
 
 describe('joining port to port', () => {
@@ -69,11 +68,11 @@ describe('joining port to port', () => {
     const splice = ways.find(({ id }) => id.startsWith('splice:'))!;
     expect(splice.label).toBe('Cut both plugs off and solder the wires: the pump to the harness');
     const after = applyEdits(build, splice.edits);
-    const { index } = checkContext(after, []);
+    const { index } = readingOf(after, []);
     expect(index.leadAt(at('pump.power'))).toBeDefined();
-    expect(
-      joints(checkContext(after, [])).map((joint) => [joint.connector, joint.wires.length]),
-    ).toContainEqual([undefined, 2]);
+    expect(joints(readingOf(after, [])).map((joint) => [joint.connector, joint.wires.length])).toContainEqual(
+      [undefined, 2],
+    );
     expect(index.port(at('harness.large 2')).connector.family).toBe('blade-t');
     // A receiver has rows of pins, and a pack keeps its plug.
     const others = [

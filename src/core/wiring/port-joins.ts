@@ -1,8 +1,7 @@
-import { goesTogether } from '../connectors/mating';
+import { goesTogether, type Connector } from '../connectors/mating';
 import { refusalWords } from '../connectors/refusal-words';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from '../reading/reading';
 import { connectorFamily } from '../connectors/families';
-import type { Connector } from '../connectors/mating';
 import type { PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
 import type { Build } from '../plan/build';
@@ -29,7 +28,7 @@ const refused = (why: string): PortJoins => ({ ways: [], why });
  * there by a Y-lead. A port with a lead in it stands for the end of that lead, which moves.
  */
 export function portJoins(
-  context: CheckContext,
+  context: Reading,
   from: PortRef,
   to: PortRef,
   locker: readonly PartSpec[],
@@ -115,7 +114,7 @@ const hasContacts = (lead: Lead, at: PortRef, pins: readonly { name: string }[])
 
 /** Another plug fitted to either side, so that the two go together. */
 function replugged(
-  context: CheckContext,
+  context: Reading,
   pulled: readonly Edit[],
   from: PortRef,
   to: PortRef,
@@ -130,7 +129,7 @@ function replugged(
 
 /** Both plugs cut off and the wires soldered to each other, where both hang on leads that can be cut. */
 function soldered(
-  { build, index }: CheckContext,
+  { build, index }: Reading,
   pulled: readonly Edit[],
   from: PortRef,
   to: PortRef,
@@ -165,7 +164,7 @@ interface Beside {
 
 /** A Y-lead into a port that is taken, with what was there and what comes on its branches. */
 function beside(
-  { build, index }: CheckContext,
+  { build, index }: Reading,
   { end, to, moved, taken }: Beside,
   locker: readonly PartSpec[],
 ): PortJoins {

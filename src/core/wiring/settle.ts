@@ -1,4 +1,4 @@
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import { checkBuild } from '../check/check-build';
 import type { Finding } from '../findings/finding';
 import { terminalsOf } from '../kinds';
@@ -23,7 +23,7 @@ const mostCures = 12;
 /** One source on the radio rail, by the chosen school; an own BEC where nothing else feeds it. */
 export function settleRedWires(draft: WiringDraft): void {
   for (const { fitting } of draft.index.ofKind('bec')) plugIn(draft, fitting.id);
-  const context = checkContext(draft.build, draft.locker);
+  const context = readingOf(draft.build, draft.locker);
   const rail = context.survey.rails.find((candidate) => candidate.isRadio);
   const school = draft.build.policies.redWires;
   if (!rail) return;
@@ -65,7 +65,7 @@ function plugIn(draft: WiringDraft, becId: string): void {
     draft.offer(`rail:${becId}`, `${capital(fitting.name)} into receiver port ${free.port}`, edits);
     return;
   }
-  const context = checkContext(draft.build, draft.locker);
+  const context = readingOf(draft.build, draft.locker);
   const rail = context.survey.rails.find((candidate) => candidate.isRadio);
   const branch = rail && branchOff(context, rail.plus, out, 'yLead');
   if (branch)
@@ -78,7 +78,7 @@ function plugIn(draft: WiringDraft, becId: string): void {
 
 /** Volts of regulators that nobody has set: the highest choice that every part on the rail stands. */
 export function settleVolts(draft: WiringDraft): void {
-  const { survey } = checkContext(draft.build, draft.locker);
+  const { survey } = readingOf(draft.build, draft.locker);
   for (const rail of survey.rails) {
     const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
     const floor = Math.max(...rail.supplies.map((supply) => supply.terminal.minVolts?.value ?? 0));
@@ -98,7 +98,7 @@ export function settleVolts(draft: WiringDraft): void {
 
 /** Cut-offs that nobody has set, for the cells of the pack that feeds the controller, where its sheet has them. */
 export function settleCutoffs(draft: WiringDraft): void {
-  const { survey } = checkContext(draft.build, draft.locker);
+  const { survey } = readingOf(draft.build, draft.locker);
   for (const { fitting, part } of survey.index.ofKind('controller')) {
     const cutoff = survey.packOf(fitting.id)?.chemistry;
     if (fitting.cutoff !== undefined || !cutoff || !part.cutoffModes?.includes(cutoff)) continue;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { filming, pan } from '../../../tests/kit/filming';
-import { checkContext } from '../check/check-context';
+import { readingOf } from '../reading/reading';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { planProcedure } from '../procedure/plan-procedure';
@@ -11,7 +11,7 @@ import { proposeWiring } from './propose-wiring';
 
 const wired = (build: Build) => proposeWiring(build, starterLocker, new Set());
 const heardBy = (build: Build, device: string) => {
-  const path = checkContext(build, []).survey.signalOf(device);
+  const path = readingOf(build, []).survey.signalOf(device);
   return path && [path.receiver.fitting.id, path.port.channel];
 };
 const unplugged = (build: Build, fitting: string): Build =>
@@ -46,7 +46,7 @@ describe('the steps and the rehearsal of a build with two radios', () => {
   const build = filming({ protocol: 'ness link' }, [owned]);
 
   it('names both transmitters before any pack goes in, and each link that has to be chosen', () => {
-    const steps = planProcedure(checkContext(build, []));
+    const steps = planProcedure(readingOf(build, []));
     const on = steps.find(({ id }) => id === 'transmitter-on')!;
     expect(on.touches).toEqual(['tx', 'camera-tx']);
     for (const { fitting, part } of new BuildIndex(build).ofKind('transmitter'))

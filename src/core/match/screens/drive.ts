@@ -1,7 +1,6 @@
-import { canDrive } from '../../parts/controller';
-import type { CheckContext } from '../../findings/context';
+import { canDrive, type ControllerSpec } from '../../parts/controller';
+import type { Reading } from '../../reading/reading';
 import { cellVolts, isLithium } from '../../packs/chemistry';
-import type { ControllerSpec } from '../../parts/controller';
 import type { MotorSpec } from '../../parts/motor';
 import { fullThrottle, turnsAtRest } from '../full-throttle';
 import type { Assignment, Role, Screen } from '../role';
@@ -10,7 +9,7 @@ import { cellsOf, packVolts } from './pack-volts';
 
 /** Controllers against the motors that they drive, and motors against the pack. */
 export function driveScreens(
-  { build }: CheckContext,
+  { build }: Reading,
   roles: readonly Role[],
   pack: number | undefined,
   controller: number,
@@ -95,7 +94,7 @@ export function driveScreens(
 }
 
 /** Amps of all drives at full throttle against what the pack's label, derated, allows; lithium packs alone are judged so. */
-export function packAmps({ build }: CheckContext, roles: readonly Role[], pack: number): Screen {
+export function packAmps({ build }: Reading, roles: readonly Role[], pack: number): Screen {
   const motors = rolesOfKind(roles, 'motor');
   const turns = turnsAtRest(build);
   if (motors.length === 0)

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import { goesTogether, mating, type Connector } from '../../connectors/mating';
 import type { PartSpec } from '../../parts/part-spec';
 import type { PortSpec } from '../../parts/port';
@@ -10,7 +10,7 @@ import { between, rolesOfKind } from './pairs';
 const pluggedIn = ['servo', 'controller', 'load', 'electronicSwitch'] as const;
 
 /** Plugs that must go together, straight or by an adapter of the locker. */
-export function plugScreens({ locker }: CheckContext, roles: readonly Role[]): Screen[] {
+export function plugScreens({ locker }: Reading, roles: readonly Role[]): Screen[] {
   const adapters = locker.filter((part) => part.kind === 'cable' && part.ports.length === 2);
   return pairsOf(roles).map(([first, second]) =>
     between(

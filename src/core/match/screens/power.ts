@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import { isLithium } from '../../packs/chemistry';
 import type { ControllerSpec } from '../../parts/controller';
 import type { PackSpec } from '../../parts/pack';
@@ -8,7 +8,7 @@ import { cellsOf, listens, packOnInput } from './pack-volts';
 import { alone, between, rolesOfKind } from './pairs';
 
 /** Packs against controllers, BECs, motors and what is fed raw; controllers against motors; packs against all amps. */
-export function powerScreens(context: CheckContext, roles: readonly Role[]): Screen[] {
+export function powerScreens(context: Reading, roles: readonly Role[]): Screen[] {
   const packs = rolesOfKind(roles, 'pack');
   const controllers = rolesOfKind(roles, 'controller');
   const motors = rolesOfKind(roles, 'motor');
@@ -67,7 +67,7 @@ export function powerScreens(context: CheckContext, roles: readonly Role[]): Scr
 }
 
 /** The controllers of a motor's role: those that it is wired to, or the only ones there are. */
-function controllerFor({ survey }: CheckContext, roles: readonly Role[], motor: number): number | undefined {
+function controllerFor({ survey }: Reading, roles: readonly Role[], motor: number): number | undefined {
   const wired = roles[motor]!.fittings.map((id) => survey.controllerOf(id)?.fitting.id);
   const controllers = rolesOfKind(roles, 'controller');
   return (
@@ -78,7 +78,7 @@ function controllerFor({ survey }: CheckContext, roles: readonly Role[], motor: 
 }
 
 /** Whether the loads of a role take what the pack gives: not those that hang on a channel or on a regulator. */
-function isFedRaw({ survey }: CheckContext, { fittings, candidates }: Role): boolean {
+function isFedRaw({ survey }: Reading, { fittings, candidates }: Role): boolean {
   const sources = fittings.flatMap((id) => survey.supplyOf(id)?.sources ?? []);
   if (sources.length > 0) return sources.every((source) => source.fitted.kind === 'pack');
   return candidates.every(

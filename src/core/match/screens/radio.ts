@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import type { ReceiverSpec } from '../../parts/receiver';
 import type { ControlKind, TransmitterSpec } from '../../parts/transmitter';
 import { askedChannels } from '../../radio/channel-inputs';
@@ -8,7 +8,7 @@ import type { Role, Screen } from '../role';
 import { alone, between, rolesOfKind } from './pairs';
 
 /** Channels, links and controls: what the Brief's functions ask of a transmitter and a receiver. */
-export function radioScreens(context: CheckContext, roles: readonly Role[]): Screen[] {
+export function radioScreens(context: Reading, roles: readonly Role[]): Screen[] {
   const receivers = rolesOfKind(roles, 'receiver');
   const transmitters = rolesOfKind(roles, 'transmitter');
   // A second radio, a camera's, is chosen by itself.

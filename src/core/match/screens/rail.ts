@@ -1,6 +1,6 @@
 import { mostStalled } from '../../circuit/draws';
 import { lastingAmps } from '../../circuit/regulator-amps';
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import { terminalsOf } from '../../kinds';
 import { servoFigureAt } from '../../parts/servo-sheet';
 import type { PackSpec } from '../../parts/pack';
@@ -33,7 +33,7 @@ export function railRole(roles: readonly Role[]): number | undefined {
 }
 
 /** Roles whose parts hang on the receiver's rail: not those that something else feeds as they are wired now. */
-function railConsumers({ survey }: CheckContext, roles: readonly Role[], source: number): number[] {
+function railConsumers({ survey }: Reading, roles: readonly Role[], source: number): number[] {
   const feeders = new Set(roles[source]!.fittings);
   return roles.flatMap(({ kind, fittings, candidates }, n) => {
     const isOnRail =
@@ -56,7 +56,7 @@ const isAmongRoles = (roles: readonly Role[], fitting: string): boolean =>
   roles.some(({ kind, fittings }) => (kind === 'pack' || kind === 'bec') && fittings.includes(fitting));
 
 /** Volts of the rail against each part on it, its amps against the worst second, and what feeds the regulator. */
-export function railScreens(context: CheckContext, roles: readonly Role[]): Screen[] {
+export function railScreens(context: Reading, roles: readonly Role[]): Screen[] {
   const source = railRole(roles);
   if (source === undefined) return [];
   const consumers = railConsumers(context, roles, source);
@@ -111,7 +111,7 @@ function onRail(source: Candidate, { part }: Candidate): number | undefined {
 
 /** A servo's torque at the rail's volts against what its mechanism asks, as far as it is known what it moves. */
 function torqueScreens(
-  context: CheckContext,
+  context: Reading,
   roles: readonly Role[],
   source: number,
   consumers: readonly number[],

@@ -1,6 +1,6 @@
 import { sidesAs } from '../../berths/box';
 import { sizeOfPart, type PartSize } from '../../berths/part-size';
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import type { Berth } from '../../plan/model-inside';
 import { poses } from '../../plan/placement';
 import type { Role, Screen } from '../role';
@@ -10,7 +10,7 @@ import { alone } from './pairs';
 const trifle = 0.0005;
 
 /** Rooms of the model, once they are told: each part by its sheet's sizes, on whichever side it lies. */
-export function roomScreens({ survey }: CheckContext, roles: readonly Role[]): Screen[] {
+export function roomScreens({ survey }: Reading, roles: readonly Role[]): Screen[] {
   const { layout } = survey;
   const { inside } = layout;
   if (!inside) return [];

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import {
   gearRatioFor,
   isAfloat,
@@ -31,7 +31,7 @@ const wattsPerKilogram: Record<ModelKind, number> = {
 const share = { fitted: { least: 0.75, most: 1.8 }, wanted: { least: 0.5, most: 3 } };
 
 /** Parts that do the work that is asked: of the same form, and a drive neither too weak nor far too strong. */
-export function sameFormScreens(context: CheckContext, roles: readonly Role[]): Screen[] {
+export function sameFormScreens(context: Reading, roles: readonly Role[]): Screen[] {
   return [
     ...roles.flatMap(({ name, fittings, kind, isNew }, n): Screen[] => {
       const now = context.index.get(fittings[0]!).part;
@@ -55,7 +55,7 @@ export function sameFormScreens(context: CheckContext, roles: readonly Role[]): 
   ];
 }
 
-function driveScreen(context: CheckContext, roles: readonly Role[]): Screen[] {
+function driveScreen(context: Reading, roles: readonly Role[]): Screen[] {
   const { build, index } = context;
   const motors = rolesOfKind(roles, 'motor').filter((n) => roles[n]!.isOpen);
   const [pack] = rolesOfKind(roles, 'pack');
@@ -113,7 +113,7 @@ const usualGears: Partial<Record<ModelKind, readonly [least: number, most: numbe
 const mostScrewSpeed = 20_000;
 
 /** Motors that can be geared to the model's speed, or turn a screw; where the gears are told, that come near it. */
-function gearScreens({ build }: CheckContext, roles: readonly Role[]): Screen[] {
+function gearScreens({ build }: Reading, roles: readonly Role[]): Screen[] {
   const [pack] = rolesOfKind(roles, 'pack');
   if (pack === undefined) return [];
   const diameter = tyreDiameter(build);

@@ -1,6 +1,6 @@
 import { sourceName } from '../../plan/regulator-choices';
 import { isOver, isUnder } from '../../findings/compare';
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../../findings/report';
 import { cellVolts, settlesQuickly } from '../../packs/chemistry';
 import type { Patch } from '../../plan/patch';
@@ -24,7 +24,7 @@ const unsetWords = (source: Source, volts: number): string =>
  * network leaves with everything at work and the packs at cut-off. Says what is missing where the sheet does not state the most.
  */
 export function voltsAgainstSheet(
-  context: CheckContext,
+  context: Reading,
   supply: Supply,
   source: Source,
   offers: Offers,
@@ -75,7 +75,7 @@ export function voltsAgainstSheet(
 }
 
 /** Packs whose full volts last only minutes, and whose nominal volts are within the limit. */
-function isOnlyFresh({ survey }: CheckContext, supply: Supply, most: number): boolean {
+function isOnlyFresh({ survey }: Reading, supply: Supply, most: number): boolean {
   const packs = survey.packsAcross(supply);
   return (
     packs?.chemistry !== undefined &&
@@ -86,7 +86,7 @@ function isOnlyFresh({ survey }: CheckContext, supply: Supply, most: number): bo
 
 /** Volts left with everything at work; what even the worst second leaves above the least need not be looked into. */
 function leftAtCutOff(
-  { circuit }: CheckContext,
+  { circuit }: Reading,
   id: string,
   plus: string,
   minus: string,

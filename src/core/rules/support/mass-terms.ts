@@ -1,5 +1,5 @@
 import type { Balance } from '../../berths/balance';
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import type { Term } from '../../findings/finding';
 import { fittingSubject, type Missing } from '../../findings/report';
 
@@ -27,13 +27,13 @@ export const isUnsettled = ({ loose, kilograms }: Balance): boolean =>
   loose.kilograms > looseShare * kilograms;
 
 /** Whether the parts weigh more than the Brief says that all of the model does. */
-export const outweighs = ({ build }: CheckContext, { masses }: Balance): boolean =>
+export const outweighs = ({ build }: Reading, { masses }: Balance): boolean =>
   build.brief.kilograms !== undefined &&
   masses.reduce((sum, mass) => sum + (mass.fitting === undefined ? 0 : mass.kilograms), 0) >
     build.brief.kilograms;
 
 /** What has to be weighed before its balance is known, the one that matters most. */
-export function missingMasses(context: CheckContext, balance: Balance): Missing[] {
+export function missingMasses(context: Reading, balance: Balance): Missing[] {
   const { masses, kilograms, mostGuessed } = balance;
   if (context.build.brief.kilograms === undefined)
     return [{ missing: 'mass of the model, ready to run', subjects: [], asked: 'brief' }];

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import { fittingSubject, type Missing } from '../../findings/report';
 import type { PortRef } from '../../plan/lead';
 import { portKey, type BuildIndex, type Fitted } from '../../plan/build-index';
@@ -14,7 +14,7 @@ interface OutputUse {
 }
 
 /** What hangs on an output of a part, and what it takes; `undefined` where nothing is plugged in. */
-export function outputUse({ index, circuit }: CheckContext, here: PortRef): OutputUse | undefined {
+export function outputUse({ index, circuit }: Reading, here: PortRef): OutputUse | undefined {
   const lead = index.leadAt(here);
   if (!lead) return undefined;
   const loads = loadsBeyond(index, here);

@@ -1,9 +1,9 @@
 import { lastingAmps } from '../../circuit/regulator-amps';
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import type { Source } from '../../survey/power';
 
 /** Amps that a regulator gives for minutes on this pack: its label, or what its heat leaves of it. 0 for a pack. */
-export function strengthOf({ survey }: Pick<CheckContext, 'survey'>, source: Source): number {
+export function strengthOf({ survey }: Pick<Reading, 'survey'>, source: Source): number {
   const { regulator } = source.terminal;
   if (!regulator) return 0;
   const input = survey.supplyOf(source.fitted.fitting.id)?.volts?.full;

@@ -1,4 +1,4 @@
-import type { CheckContext } from '../../findings/context';
+import type { Reading } from '../../reading/reading';
 import type { Term } from '../../findings/finding';
 import type { Figure } from '../../validation/figure';
 import type { Unit } from '../../quantity/format';
@@ -33,7 +33,7 @@ export const solvedTerm = (name: string, value: number, unit: Unit): Term => ({
 });
 
 /** Volts that a source gives: cells times cell volts, or the regulator's setting. */
-export function sourceTerm({ survey }: CheckContext, source: Source, volts: number): Term {
+export function sourceTerm({ survey }: Reading, source: Source, volts: number): Term {
   const { fitting } = source.fitted;
   const packs = survey.packsBehind(source);
   if (source.fitted.kind !== 'pack') {

@@ -1,11 +1,11 @@
 import { connectorFamily, type ConnectorFamily } from '../connectors/families';
-import type { CheckContext } from '../findings/context';
+import type { Reading } from './reading';
 import type { Lead, PortRef } from '../plan/lead';
 
 type Moment = 'steady' | 'worst';
 
 /** The most that any wire of a lead carries, in amps; the worst second counts with full packs. */
-export function leadAmps({ circuit }: Pick<CheckContext, 'circuit'>, lead: Lead, moment: Moment): number {
+export function leadAmps({ circuit }: Pick<Reading, 'circuit'>, lead: Lead, moment: Moment): number {
   const point = circuit.at(moment, moment === 'worst' ? 'full' : 'nominal');
   return Math.max(
     0,
@@ -14,7 +14,7 @@ export function leadAmps({ circuit }: Pick<CheckContext, 'circuit'>, lead: Lead,
 }
 
 /** Of the plugs at a lead's ends, the one whose contacts carry least. */
-export function weakestPlug({ index }: Pick<CheckContext, 'index'>, { from, to }: Lead): ConnectorFamily {
+export function weakestPlug({ index }: Pick<Reading, 'index'>, { from, to }: Lead): ConnectorFamily {
   const [a, b] = [from, to].map((end) => connectorFamily(index.port(end).connector.family));
   return b!.amps < a!.amps ? b! : a!;
 }
@@ -29,7 +29,7 @@ interface LeadLoad {
 }
 
 /** What each lead that carries anything is loaded with at the worst second, by its id. */
-export function leadLoads(context: CheckContext): Map<string, LeadLoad> {
+export function leadLoads(context: Reading): Map<string, LeadLoad> {
   const { build, index, circuit } = context;
   const point = circuit.at('worst', 'full');
   const across = (end: PortRef) => {
