@@ -3,7 +3,7 @@ import type { Build } from '../../src/core/plan/build';
 import { applyEdits } from '../../src/core/plan/edits';
 import { readingOf } from '../../src/core/reading/reading';
 import type { Finding } from '../../src/core/findings/finding';
-import { renderReport } from '../../src/core/findings/render';
+import { renderReport } from '../../src/core/check/render';
 import type { Rule } from '../../src/core/rules/rule';
 import type { Missing } from '../../src/core/findings/report';
 import { starterLocker } from '../../src/core/starter/starter-locker';

@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { sheetEdit } from '../../core/board/sheet-edit';
+import { sheetEdit } from '../../core/locker/sheet-edit';
 import { carrierId } from '../../core/plan/component-id';
 import { useState } from 'react';
 import type { Unknown } from '../../core/findings/finding';

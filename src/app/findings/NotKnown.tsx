@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { CheckResult } from '../../core/check/check-result';
-import { askedFacts, mostEstimated } from '../../core/findings/asked-facts';
+import { askedFacts, mostEstimated } from '../../core/check/asked-facts';
 import type { Unknown } from '../../core/findings/finding';
 import { capital } from '../../core/words/sentences';
 import { AnswerDialog } from './AnswerDialog';

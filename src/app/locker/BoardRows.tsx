@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
 import type { ReactNode } from 'react';
-import { addComponent, changeComponent, componentWords, removeComponent } from '../../core/board/components';
+import { addComponent, changeComponent, componentWords, removeComponent } from '../../core/locker/components';
 import { addServoRow, addStream, hasStream, moveServoRow, removeRow } from '../../core/board/rows';
 import { wiringChoices } from '../../core/board/wiring-choices';
 import { renamePort } from '../../core/locker/sheet-rows';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { canJoin, fits, joins } from '../../core/radio/joins';
+import { canJoin, fits, joins } from '../../core/put-right/joins';
 import type { Radio } from '../../core/radio/radios';
 import type { StrandSpot } from '../../core/radio/strands';
 import type { Patch } from '../../core/plan/patch';

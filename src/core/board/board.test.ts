@@ -11,9 +11,9 @@ import { sketchBuild } from '../plan/sketch-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { Survey } from '../survey/survey';
 import { markdownSheet } from '../sheet/markdown-sheet';
-import { addComponent, changeComponent, removeComponent } from './components';
+import { addComponent, changeComponent, removeComponent } from '../locker/components';
 import { addServoRow, addStream, moveServoRow, removeRow } from './rows';
-import { sheetEdit } from './sheet-edit';
+import { sheetEdit } from '../locker/sheet-edit';
 import { wiringChoices } from './wiring-choices';
 
 const empty = blankPart('board', 'mine') as BoardSpec;

@@ -1,10 +1,10 @@
 import type { Build } from '../plan/build';
-import { readAlike } from '../findings/compare';
+import { readAlike } from '../quantity/compare';
 import { readingOf, type Reading } from '../reading/reading';
 import type { Finding, Unknown } from '../findings/finding';
 import { isMeasured } from '../findings/finding-words';
-import { LaterStages } from '../findings/later-stages';
-import { renderReport, type Sift } from '../findings/render';
+import { LaterStages } from './later-stages';
+import { renderReport, type Sift } from './render';
 import type { Missing, Report } from '../findings/report';
 import { wellReports, wells, worstFirst, type Well } from '../findings/wells';
 import type { CostOf } from '../locker/to-buy';

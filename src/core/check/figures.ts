@@ -1,5 +1,5 @@
 import { railAmpsBySchool } from '../circuit/loads';
-import { lastingAmps } from '../circuit/regulator-amps';
+import { lastingAmps } from '../kinds/values/regulator-amps';
 import type { Reading } from '../reading/reading';
 
 /** The named numbers behind the findings: `tow-pack.packAmps`, `rail:receiver.railAmpsTwoWorst`, … */

@@ -1,4 +1,4 @@
-import type { Term } from '../findings/finding';
+import type { Term } from '../quantity/term';
 import type { Unit } from '../quantity/format';
 import type { Survey } from '../survey/survey';
 import { Estimates } from '../kinds/estimates';

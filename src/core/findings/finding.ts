@@ -1,6 +1,7 @@
 import type { Patch } from '../plan/patch';
 import type { Unit } from '../quantity/format';
 import type { Provenance } from '../validation/figure';
+import type { Term } from '../quantity/term';
 import type { Severity } from './severity';
 import type { Well } from './wells';
 
@@ -11,15 +12,6 @@ export type Bound = 'most' | 'least' | 'exactly';
 export interface Subject {
   kind: 'fitting' | 'lead' | 'function';
   id: string;
-}
-
-/** One number that went into a verdict. */
-export interface Term {
-  name: string;
-  value: number;
-  unit: Unit;
-  provenance: Provenance;
-  note?: string;
 }
 
 /** Something a rule found. Expected on real builds, therefore data; exceptions mean a broken rule. */

@@ -1,6 +1,7 @@
 import type { Patch } from '../plan/patch';
 import type { Unit } from '../quantity/format';
-import type { Subject, Term } from './finding';
+import type { Subject } from './finding';
+import type { Term } from '../quantity/term';
 
 /** What is said of one trouble. */
 export interface Report<MessageId extends string> {

@@ -4,7 +4,7 @@ import type { PartSpec } from '../parts/part-spec';
 import { servoFigureAt } from '../parts/servo-sheet';
 import { terminalsOf } from '../kinds';
 import { cellVoltsAt } from '../packs/charge-curve';
-import { lastingAmps } from '../circuit/regulator-amps';
+import { lastingAmps } from '../kinds/values/regulator-amps';
 
 /** The picture that fits a kind of part: a curve with its axes. */
 export interface SheetCurve {

@@ -1,5 +1,5 @@
 import { chemistries } from '../packs/chemistry';
-import { addComponent } from '../board/components';
+import { addComponent } from './components';
 import { componentKinds, type BoardSpec, type ComponentKind } from '../parts/board';
 import type { ControllerSpec } from '../parts/controller';
 import type { PartSpec } from '../parts/part-spec';

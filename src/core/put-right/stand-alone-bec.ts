@@ -1,4 +1,4 @@
-import { lastingAmps } from '../circuit/regulator-amps';
+import { lastingAmps } from '../kinds/values/regulator-amps';
 import type { Reading } from '../reading/reading';
 import type { BecSpec } from '../parts/bec';
 import type { Edit } from '../plan/edits';

@@ -6,7 +6,7 @@ import type { Build } from '../plan/build';
 import { applyEdits } from '../plan/edits';
 import { starterLocker } from '../starter/starter-locker';
 import { channelInputs, settingOf } from './channel-inputs';
-import { fits, joins } from './joins';
+import { fits, joins } from '../put-right/joins';
 import { radiosOf } from './radios';
 import { strandPicture } from './strands';
 

@@ -1,6 +1,6 @@
 import type { Reading } from '../reading/reading';
 import { capital } from '../words/sentences';
-import { signalPort } from '../wiring/own-ports';
+import { signalPort } from '../survey/own-ports';
 import { channelRows, type ChannelRow } from './channel-table';
 import { mostChannels, radioHeardBy, type Radio } from './radios';
 import { channelsOf } from './channel-inputs';

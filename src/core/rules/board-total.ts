@@ -1,5 +1,5 @@
 import type { Reading } from '../reading/reading';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import type { Fitted } from '../plan/build-index';

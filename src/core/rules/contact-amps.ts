@@ -1,6 +1,6 @@
 import { leadAmps, weakestPlug } from '../reading/lead-load';
 import type { Reading } from '../reading/reading';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import type { Lead } from '../plan/lead';
 import { offerOtherOutlet } from '../put-right/other-outlet';

@@ -1,6 +1,6 @@
 import { motorToCome } from '../circuit/loads';
 import { canDrive } from '../parts/controller';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { nameList } from '../words/sentences';

@@ -2,7 +2,7 @@ import { leastFreeboard, leastGm, mostHeel, mostTrim, type Afloat } from '../ber
 import type { Balance } from '../berths/balance';
 import type { Inside } from '../berths/inside';
 import type { Reading } from '../reading/reading';
-import type { Term } from '../findings/finding';
+import type { Term } from '../quantity/term';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerLevel } from '../put-right/shift-weight';
 import type { Patch } from '../plan/patch';

@@ -1,5 +1,5 @@
 import type { Reading } from '../reading/reading';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import { drawsOf } from '../circuit/draws';
 import { metresWords } from '../berths/lead-length';

@@ -1,7 +1,7 @@
 import { regulatorName } from '../plan/regulator-choices';
-import { lastingAmps } from '../circuit/regulator-amps';
+import { lastingAmps } from '../kinds/values/regulator-amps';
 import { defaults } from '../kinds/defaults';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { estimated } from '../validation/figure';

@@ -3,7 +3,7 @@ import { linkageReading, type LinkageReading, type LinkageSide } from '../linkag
 import { offerEnds } from '../put-right/linkage-ends';
 import type { Fitted } from '../plan/build-index';
 import { isPreset } from '../linkage/presets';
-import type { Term } from '../findings/finding';
+import type { Term } from '../quantity/term';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 

@@ -1,4 +1,4 @@
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { estimated, type Figure } from '../validation/figure';
 import { offerSwaps } from '../put-right/swap-part';

@@ -1,5 +1,5 @@
 import { canDrive } from '../parts/controller';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';

@@ -1,6 +1,6 @@
 import type { PackLoad } from '../circuit/loads';
 import type { Reading } from '../reading/reading';
-import { isOver, isUnder } from '../findings/compare';
+import { isOver, isUnder } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { cellVolts, isLithium } from '../packs/chemistry';
 import type { PackSpec } from '../parts/pack';

@@ -1,5 +1,5 @@
 import { regulatorName } from '../plan/regulator-choices';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { defineRule } from './rule';

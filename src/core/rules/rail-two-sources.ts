@@ -1,5 +1,5 @@
 import type { Reading } from '../reading/reading';
-import type { Term } from '../findings/finding';
+import type { Term } from '../quantity/term';
 import { fittingSubject, leadSubject } from '../findings/report';
 import { offerKeepOne, redWireOf } from '../put-right/lift-red-wire';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
@@ -7,7 +7,7 @@ import type { Source } from '../survey/power';
 import type { Rail } from '../survey/rails';
 import { nameList } from '../words/sentences';
 import { defineRule } from './rule';
-import { strengthOf } from './support/source-strength';
+import { strengthOf } from '../reading/source-strength';
 import { plannedTerm, solvedTerm, sourceTerm } from './support/terms';
 
 /** More than one source on a rail: regulators in parallel do not share, the highest takes all. */

@@ -1,5 +1,5 @@
 import { sourceName } from '../plan/regulator-choices';
-import { isUnder } from '../findings/compare';
+import { isUnder } from '../quantity/compare';
 import type { Reading } from '../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { PartSpec } from '../parts/part-spec';

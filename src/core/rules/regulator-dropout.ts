@@ -1,6 +1,6 @@
 import { dropoutVolts } from '../kinds/values/regulator-values';
 import { Estimates } from '../kinds/estimates';
-import { isUnder } from '../findings/compare';
+import { isUnder } from '../quantity/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { formatQuantity } from '../quantity/format';
 import { regulatorName } from '../plan/regulator-choices';

@@ -1,11 +1,10 @@
-import { kilogramCentimetre } from '../circuit/mechanism-load';
-import { isUnder } from '../findings/compare';
+import { kilogramCentimetre, type MechanismLoad } from '../circuit/mechanism-load';
+import { isUnder } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../parts/servo-sheet';
 import type { ServoSpec } from '../parts/servo';
 import { linkageReading } from '../linkage/linkage-reading';
 import { offerSwaps } from '../put-right/swap-part';
-import type { MechanismLoad } from '../circuit/mechanism-load';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 

@@ -1,5 +1,5 @@
 import { frontShares, leastTip, mostSideShare } from '../berths/on-wheels';
-import type { Term } from '../findings/finding';
+import type { Term } from '../quantity/term';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerLevel } from '../put-right/shift-weight';
 import { defineRule } from './rule';

@@ -1,6 +1,6 @@
 import { gaugeAmps, siliconeCelsius, soldGauges, warmCelsius } from '../conductors/wire';
 import type { Reading } from '../reading/reading';
-import { isOver } from '../findings/compare';
+import { isOver } from '../quantity/compare';
 import { leadSubject, type Missing, type Report } from '../findings/report';
 import { connectorFamily } from '../connectors/families';
 import type { Lead } from '../plan/lead';

@@ -1,6 +1,6 @@
 import type { Reading } from '../reading/reading';
 import type { Finding } from '../findings/finding';
-import { renderReport } from '../findings/render';
+import { renderReport } from '../check/render';
 import { fittingSubject, type Report } from '../findings/report';
 import { regulatorName } from '../plan/regulator-choices';
 import { solvedTerm, plannedTerm } from '../rules/support/terms';

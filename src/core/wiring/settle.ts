@@ -9,7 +9,7 @@ import { branchOff } from '../put-right/branch-off';
 import { connect } from '../put-right/connect';
 import { liftRed } from '../put-right/lift-red-wire';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
-import { strengthOf } from '../rules/support/source-strength';
+import { strengthOf } from '../reading/source-strength';
 import { regulatorName } from '../plan/regulator-choices';
 import type { Rail } from '../survey/rails';
 import { capital, nameList } from '../words/sentences';

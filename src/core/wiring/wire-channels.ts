@@ -8,7 +8,7 @@ import { Survey } from '../survey/survey';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
 import { feedRaw, rawFeedLead, standsRaw } from './raw-feed';
-import { signalPort } from './own-ports';
+import { signalPort } from '../survey/own-ports';
 import { freeOutlet } from './wire-power';
 
 /** Each function's parts into the receiver port of its channel; several through Y-leads. */

@@ -7,7 +7,7 @@ import type { PortRef } from '../plan/lead';
 import type { Fitted } from '../plan/build-index';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
-import { motorPort, switchedPort } from './own-ports';
+import { motorPort, switchedPort } from '../survey/own-ports';
 
 type Motor = Fitted<'motor'>;
 type Controller = Fitted<'controller'>;

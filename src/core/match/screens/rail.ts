@@ -1,5 +1,5 @@
 import { mostStalled } from '../../circuit/draws';
-import { lastingAmps } from '../../circuit/regulator-amps';
+import { lastingAmps } from '../../kinds/values/regulator-amps';
 import type { Reading } from '../../reading/reading';
 import { terminalsOf } from '../../kinds';
 import { servoFigureAt } from '../../parts/servo-sheet';

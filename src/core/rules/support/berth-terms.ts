@@ -1,8 +1,7 @@
 import type { Inside } from '../../berths/inside';
 import type { Laid, Layout } from '../../berths/layout';
-import type { Term } from '../../findings/finding';
-import type { Provenance } from '../../validation/figure';
-import { weakestProvenance } from '../../validation/figure';
+import type { Term } from '../../quantity/term';
+import { weakestProvenance, type Provenance } from '../../validation/figure';
 import type { Unit } from '../../quantity/format';
 
 /** Metres as they are read on a rule: in tenths of a millimetre. */

@@ -1,5 +1,5 @@
 import { sourceName } from '../../plan/regulator-choices';
-import { isOver, isUnder } from '../../findings/compare';
+import { isOver, isUnder } from '../../quantity/compare';
 import type { Reading } from '../../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../../findings/report';
 import { cellVolts, settlesQuickly } from '../../packs/chemistry';

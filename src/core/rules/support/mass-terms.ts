@@ -1,6 +1,6 @@
 import type { Balance } from '../../berths/balance';
 import type { Reading } from '../../reading/reading';
-import type { Term } from '../../findings/finding';
+import type { Term } from '../../quantity/term';
 import { fittingSubject, type Missing } from '../../findings/report';
 
 /** Share of the whole mass from which on one that nobody weighed leaves the balance open: rule of thumb. */

@@ -1,5 +1,5 @@
 import type { Share } from '../../circuit/loads';
-import type { Term } from '../../findings/finding';
+import type { Term } from '../../quantity/term';
 import { fittingSubject, type Missing } from '../../findings/report';
 import type { Fitted } from '../../plan/build-index';
 

@@ -1,5 +1,5 @@
 import type { Reading } from '../../reading/reading';
-import type { Term } from '../../findings/finding';
+import type { Term } from '../../quantity/term';
 import type { Figure } from '../../validation/figure';
 import type { Unit } from '../../quantity/format';
 import type { Source } from '../../survey/power';

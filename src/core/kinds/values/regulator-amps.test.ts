@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Regulator } from '../parts/regulator';
-import { stated } from '../validation/figure';
+import type { Regulator } from '../../parts/regulator';
+import { stated } from '../../validation/figure';
 import { lastingAmps } from './regulator-amps';
 
 const linear: Regulator = { type: 'linear', voltsChoices: [5], maxAmps: stated(3), maxWatts: stated(6) };

@@ -1,6 +1,6 @@
 import type { BuildIndex } from '../plan/build-index';
-import type { Finding, Unknown } from './finding';
-import { fittingSubject } from './report';
+import type { Finding, Unknown } from '../findings/finding';
+import { fittingSubject } from '../findings/report';
 
 /** A fact, and how many verdicts hang on it. */
 interface Awaited {

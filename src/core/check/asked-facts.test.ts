@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../tests/kit/demo-builds';
 import { tub, withoutFigure } from '../../../tests/kit/tub';
-import { checkBuild } from '../check/check-build';
+import { checkBuild } from './check-build';
 import { starterLocker } from '../starter/starter-locker';
 import { askedFacts, mostEstimated } from './asked-facts';
 

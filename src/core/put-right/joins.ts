@@ -3,14 +3,14 @@ import type { PartSpec } from '../parts/part-spec';
 import type { Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
-import { connect } from '../put-right/connect';
-import { offerMovedPlug } from '../put-right/swap-plugs';
+import { connect } from './connect';
+import { offerMovedPlug } from './swap-plugs';
 import { portRef } from '../plan/build-index';
-import { signalPort } from '../wiring/own-ports';
-import { channelInputs, settingOf } from './channel-inputs';
-import { controlMisfit } from './control-fit';
-import { radioHeardBy, type Radio } from './radios';
-import { strandColumns, type StrandSpot } from './strands';
+import { signalPort } from '../survey/own-ports';
+import { channelInputs, settingOf } from '../radio/channel-inputs';
+import { controlMisfit } from '../radio/control-fit';
+import { radioHeardBy, type Radio } from '../radio/radios';
+import { strandColumns, type StrandSpot } from '../radio/strands';
 
 type Spot = Pick<StrandSpot, 'column' | 'id'>;
 

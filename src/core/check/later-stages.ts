@@ -1,5 +1,5 @@
 import type { BuildIndex } from '../plan/build-index';
-import { changedFinding, type Finding, type Subject, type Unknown } from './finding';
+import { changedFinding, type Finding, type Subject, type Unknown } from '../findings/finding';
 
 /** What the Brief puts off to a later stage: functions, and the parts that work nothing else. */
 export class LaterStages {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
 import { starterLocker } from '../starter/starter-locker';
-import { checkBuild } from '../check/check-build';
+import { checkBuild } from './check-build';
 
 /** The tub with a second function whose control is of the wrong kind and whose servo has too few volts. */
 const withPan = (stage: 1 | 2): Build =>

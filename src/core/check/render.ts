@@ -1,12 +1,12 @@
 import { weakestProvenance } from '../validation/figure';
 import { formatQuantity } from '../quantity/format';
 import type { Message, Rule } from '../rules/rule';
-import type { Report } from './report';
+import type { Report } from '../findings/report';
 import { agreeing, capital } from '../words/sentences';
 import type { Acceptance } from '../plan/records';
 import type { Patch } from '../plan/patch';
-import type { Finding } from './finding';
-import { isMeasured } from './finding-words';
+import type { Finding } from '../findings/finding';
+import { isMeasured } from '../findings/finding-words';
 
 /** What remains of the put-rights that a rule proposes for a finding. */
 export type Sift = (finding: Finding, proposed: readonly Patch[]) => Patch[];

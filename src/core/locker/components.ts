@@ -1,11 +1,11 @@
 import { kinds } from '../kinds';
-import { blankPart } from '../locker/blank-part';
+import { blankPart } from './blank-part';
 import type { BoardSpec, Component, ComponentKind, ComponentSpec } from '../parts/board';
 import { wireCount } from '../parts/controller';
 import type { PinName } from '../parts/port';
 import { motorNets } from '../parts/terminals';
-import { placeComponent } from './place-component';
-import { mostRows } from './rows';
+import { placeComponent } from '../board/place-component';
+import { mostRows } from '../board/rows';
 
 /** Most components that a board has room for. */
 const mostComponents = 24;

@@ -1,4 +1,4 @@
-import { formatQuantity, type Unit } from '../quantity/format';
+import { formatQuantity, type Unit } from './format';
 
 /** Whether two figures read the same as they are shown; what reads the same is no trouble. */
 export const readAlike = (value: number, other: number, unit: Unit): boolean =>

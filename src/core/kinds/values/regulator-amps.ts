@@ -1,6 +1,6 @@
-import type { Regulator } from '../parts/regulator';
-import { weakestProvenance, type Figure } from '../validation/figure';
-import { defaults } from '../kinds/defaults';
+import type { Regulator } from '../../parts/regulator';
+import { weakestProvenance, type Figure } from '../../validation/figure';
+import { defaults } from '../defaults';
 
 /**
  * Amps a regulator can give for minutes: its label, or for a linear one what its heat allows,

@@ -1,6 +1,6 @@
-import { lastingAmps } from '../../circuit/regulator-amps';
-import type { Reading } from '../../reading/reading';
-import type { Source } from '../../survey/power';
+import { lastingAmps } from '../kinds/values/regulator-amps';
+import type { Reading } from './reading';
+import type { Source } from '../survey/power';
 
 /** Amps that a regulator gives for minutes on this pack: its label, or what its heat leaves of it. 0 for a pack. */
 export function strengthOf({ survey }: Pick<Reading, 'survey'>, source: Source): number {
