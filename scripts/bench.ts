@@ -7,7 +7,7 @@ import { benchFigures } from './bench-bench';
 import { layoutMilliseconds } from './bench-loom';
 import { matchFigures } from './bench-match';
 import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
-import type { Fitting } from '../src/core/plan/fitting';
+import type { Fitting } from '../src/core/fitting/fitting';
 import { checkBuild } from '../src/core/check/check-build';
 import {
   caseFigures,

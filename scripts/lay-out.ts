@@ -4,7 +4,7 @@ import { placeParts } from '../src/core/berths/place-parts';
 import type { Build } from '../src/core/plan/build';
 import { applyEdits } from '../src/core/plan/edits';
 import type { ModelInside } from '../src/core/plan/model-inside';
-import type { Placement } from '../src/core/plan/placement';
+import type { Placement } from '../src/core/fitting/placement';
 import { measured } from '../src/core/validation/figure';
 import { BuildIndex } from '../src/core/plan/build-index';
 import { placeEdit } from '../src/core/put-right/place-part';

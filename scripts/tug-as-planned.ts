@@ -1,6 +1,6 @@
 import type { Build } from '../src/core/plan/build';
 import type { ModelInside } from '../src/core/plan/model-inside';
-import type { Fitting } from '../src/core/plan/fitting';
+import type { Fitting } from '../src/core/fitting/fitting';
 import type { WireColour } from '../src/core/plan/lead';
 import type { ModelFunction } from '../src/core/plan/model-function';
 import {

@@ -12,7 +12,7 @@ import type { Build } from '../../src/core/plan/build';
 import type { Edit } from '../../src/core/plan/edits';
 import { freshId } from '../../src/core/plan/fresh-id';
 import type { ModelInside } from '../../src/core/plan/model-inside';
-import type { Placement } from '../../src/core/plan/placement';
+import type { Placement } from '../../src/core/fitting/placement';
 import { usualLead } from '../../src/core/plan/usual-run';
 import { estimated, measured, stated } from '../../src/core/validation/figure';
 import { starterLocker } from '../../src/core/starter/starter-locker';

@@ -1,7 +1,7 @@
 import { Layout } from '../../src/core/berths/layout';
 import type { Build } from '../../src/core/plan/build';
 import type { ModelInside } from '../../src/core/plan/model-inside';
-import type { Placement } from '../../src/core/plan/placement';
+import type { Placement } from '../../src/core/fitting/placement';
 import { measured } from '../../src/core/validation/figure';
 import { BuildIndex } from '../../src/core/plan/build-index';
 import { tub } from './tub';

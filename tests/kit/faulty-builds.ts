@@ -1,6 +1,6 @@
 import { applyEdits } from '../../src/core/plan/edits';
 import type { Build } from '../../src/core/plan/build';
-import type { Fitting } from '../../src/core/plan/fitting';
+import type { Fitting } from '../../src/core/fitting/fitting';
 import type { Conductor } from '../../src/core/plan/lead';
 import type { ModelFunction } from '../../src/core/plan/model-function';
 import { lifted, reversed, turned, type LeadSketch } from '../../src/core/plan/sketch-build';

@@ -1,5 +1,5 @@
 import type { Build } from '../../src/core/plan/build';
-import type { Fitting } from '../../src/core/plan/fitting';
+import type { Fitting } from '../../src/core/fitting/fitting';
 import type { ModelFunction } from '../../src/core/plan/model-function';
 import { tub } from './tub';
 

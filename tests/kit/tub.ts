@@ -1,6 +1,6 @@
 import type { Build } from '../../src/core/plan/build';
 import type { Brief } from '../../src/core/plan/brief';
-import type { Fitting } from '../../src/core/plan/fitting';
+import type { Fitting } from '../../src/core/fitting/fitting';
 import type { Conductor } from '../../src/core/plan/lead';
 import type { ModelFunction } from '../../src/core/plan/model-function';
 import type { Policies } from '../../src/core/plan/policies';

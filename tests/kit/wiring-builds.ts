@@ -1,5 +1,5 @@
 import type { Build } from '../../src/core/plan/build';
-import type { Fitting } from '../../src/core/plan/fitting';
+import type { Fitting } from '../../src/core/fitting/fitting';
 import { lifted, reversed, type LeadSketch } from '../../src/core/plan/sketch-build';
 import type { ModelFunction } from '../../src/core/plan/model-function';
 import type { PartSpec } from '../../src/core/parts/part-spec';

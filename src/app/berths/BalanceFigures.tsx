@@ -4,7 +4,7 @@ import type { Balance } from '../../core/berths/balance';
 import type { Inside } from '../../core/berths/inside';
 import { frontShares, leastTip, mostSideShare } from '../../core/berths/on-wheels';
 import { levelRange } from '../../core/berths/outline';
-import type { Placement } from '../../core/plan/placement';
+import type { Placement } from '../../core/fitting/placement';
 import { formatLength, formatQuantity, type Unit } from '../../core/quantity/format';
 import { movablePack } from '../../core/put-right/shift-weight';
 import { useSettings } from '../state/settings-store';

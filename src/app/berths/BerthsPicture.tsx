@@ -9,7 +9,7 @@ import type { Laid, Layout } from '../../core/berths/layout';
 import { outlineOf } from '../../core/berths/outline';
 import { toMillimetre } from '../../core/berths/inside-sizes';
 import { snappedPlace } from '../../core/berths/snap';
-import type { Placement } from '../../core/plan/placement';
+import type { Placement } from '../../core/fitting/placement';
 import { unitRatio } from '../../core/quantity/read-quantity';
 import { useWidth } from '../loom/use-width';
 import { useSettings } from '../state/settings-store';

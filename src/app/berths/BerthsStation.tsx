@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { usualForm } from '../../core/berths/inside-sizes';
 import { withMovedRoom, withShelf } from '../../core/berths/room-edits';
-import type { Placement } from '../../core/plan/placement';
+import type { Placement } from '../../core/fitting/placement';
 import { placeEdit } from '../../core/put-right/place-part';
 import { SavePicture } from '../drawing/SavePicture';
 import { useBuildStore } from '../state/build-store';

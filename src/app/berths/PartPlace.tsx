@@ -4,7 +4,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import type { Laid } from '../../core/berths/layout';
-import { holds, poses, type Hold, type Placement, type Pose } from '../../core/plan/placement';
+import { holds, poses, type Hold, type Placement, type Pose } from '../../core/fitting/placement';
 import { formatLength } from '../../core/quantity/format';
 import { unitRatio } from '../../core/quantity/read-quantity';
 import { capital } from '../../core/words/sentences';

@@ -1,4 +1,4 @@
-import type { Spot } from '../../core/plan/model-inside';
+import type { Spot } from '../../core/fitting/spot';
 import { isHull } from '../../core/berths/inside-sizes';
 import { fitsInside, labelSpots } from '../../core/berths/label-spots';
 import type { Layout } from '../../core/berths/layout';

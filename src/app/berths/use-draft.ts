@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Layout } from '../../core/berths/layout';
 import { checkBuild, withFindings } from '../../core/check/check-build';
 import { applyEdits } from '../../core/plan/edits';
-import type { Placement } from '../../core/plan/placement';
+import type { Placement } from '../../core/fitting/placement';
 import { placeEdit } from '../../core/put-right/place-part';
 import { useLocker } from '../state/locker-store';
 import { usePreviewStore } from '../state/preview-store';

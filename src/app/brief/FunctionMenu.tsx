@@ -4,7 +4,7 @@ import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import type { Fitting } from '../../core/plan/fitting';
+import type { Fitting } from '../../core/fitting/fitting';
 import type { ModelFunction } from '../../core/plan/model-function';
 
 interface FunctionMenuProps {

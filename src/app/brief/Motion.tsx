@@ -7,8 +7,8 @@ import {
   tyreDiameter,
   tyreWidth,
   usualSurface,
-} from '../../core/kinds/values/vehicle-values';
-import { gaugeOf, trackLengthOf } from '../../core/kinds/values/skid-values';
+} from '../../core/motion/vehicle-values';
+import { gaugeOf, trackLengthOf } from '../../core/motion/skid-values';
 import type { Reading } from '../../core/reading/reading';
 import { surfaces, type Brief } from '../../core/plan/brief';
 import { formatQuantity } from '../../core/quantity/format';

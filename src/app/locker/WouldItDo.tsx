@@ -1,7 +1,7 @@
 import { newStops, type PatchPreview } from '../../core/check/preview';
 import { wells as wellIds, type Well, type WellReport } from '../../core/findings/wells';
 import { ruledOutWords } from '../../core/locker/ruled-out-words';
-import { carrierId } from '../../core/plan/component-id';
+import { carrierId } from '../../core/fitting/component-id';
 import { exchange, isOfSameForm } from '../../core/put-right/swap-part';
 import type { PartSpec } from '../../core/parts/part-spec';
 import type { Patch } from '../../core/plan/patch';

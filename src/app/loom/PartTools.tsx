@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { carrierId, componentId } from '../../core/plan/component-id';
-import type { Fitted } from '../../core/plan/build-index';
+import { carrierId, componentId } from '../../core/fitting/component-id';
+import type { Fitted } from '../../core/kinds/fitted';
 import { newStops, type PatchPreview } from '../../core/check/preview';
 import type { Patch } from '../../core/plan/patch';
 import { swappable } from '../../core/wiring/lead-edits';

@@ -1,7 +1,7 @@
-import { brakeModes, runningModes } from '../../core/parts/controller';
+import { brakeModes, runningModes } from '../../core/parts/controller-modes';
 import { terminalsOf } from '../../core/kinds';
-import type { Fitting } from '../../core/plan/fitting';
-import type { Fitted } from '../../core/plan/build-index';
+import type { Fitting } from '../../core/fitting/fitting';
+import type { Fitted } from '../../core/kinds/fitted';
 import { useBuildStore } from '../state/build-store';
 import { MenuButton } from './MenuButton';
 

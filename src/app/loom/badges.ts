@@ -1,4 +1,4 @@
-import { carrierId } from '../../core/plan/component-id';
+import { carrierId } from '../../core/fitting/component-id';
 import type { Finding } from '../../core/findings/finding';
 import type { PlacedNode } from '../../core/loom/loom-layout';
 

@@ -1,4 +1,4 @@
-import type { Linkage } from '../../core/plan/linkage';
+import type { Linkage } from '../../core/fitting/linkage';
 import { linkageAt } from '../../core/linkage/four-bar';
 import { radiansPerDegree } from '../../core/quantity/angle';
 import styles from './LinkagePicture.module.css';

@@ -5,7 +5,7 @@ import { isJoined } from '../../core/plan/lead';
 import { exchange } from '../../core/put-right/swap-part';
 import type { Socket } from '../../core/refit/as-found';
 import { foundNoteId } from '../../core/refit/found-note';
-import type { Fitted } from '../../core/plan/build-index';
+import type { Fitted } from '../../core/kinds/fitted';
 import { capital } from '../../core/words/sentences';
 import { toggleWire, turnPlug } from '../../core/wiring/lead-edits';
 import { ChainSelect } from '../brief/ChainSelect';

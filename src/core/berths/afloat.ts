@@ -1,5 +1,5 @@
 import { radiansPerDegree } from '../quantity/angle';
-import type { Spot } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 
 /** Density of fresh water, kg/m³. */
 const water = 1000;

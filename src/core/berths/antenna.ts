@@ -1,5 +1,5 @@
 import type { PartKind } from '../parts/part-spec';
-import type { Spot } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 import { middleOf, type Box } from './box';
 import type { Inside } from './inside';
 

@@ -1,7 +1,7 @@
 import { kilogramsOfPart } from '../parts/kilograms';
-import type { Spot } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 import type { Provenance } from '../validation/figure';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { afloat, type Afloat } from './afloat';
 import { middleOf, type Box } from './box';
 import type { Inside } from './inside';

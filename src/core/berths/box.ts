@@ -1,4 +1,4 @@
-import type { Placement } from '../plan/placement';
+import type { Placement } from '../fitting/placement';
 import type { PartSize } from './part-size';
 
 /** A box in the model, from corner to corner, in metres. */

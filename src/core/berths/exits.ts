@@ -1,8 +1,8 @@
 import { connectorFamily, type ConnectorFamilyId } from '../connectors/families';
 import type { PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
-import type { Turn } from '../plan/placement';
-import type { Spot } from '../plan/model-inside';
+import type { Turn } from '../fitting/placement';
+import type { Spot } from '../fitting/spot';
 import { axes, middleOf, type Box } from './box';
 
 /** The side of a part that leads leave: its front, its back, its left side as one looks forward over it, or below. */

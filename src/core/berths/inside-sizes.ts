@@ -1,5 +1,5 @@
-import { hullKilograms, waterlineOf } from '../kinds/values/hull-values';
-import { isAfloat, kilogramsOf } from '../kinds/values/vehicle-values';
+import { hullKilograms, waterlineOf } from '../motion/hull-values';
+import { isAfloat, kilogramsOf } from '../motion/vehicle-values';
 import { Estimates } from '../kinds/estimates';
 import type { Build } from '../plan/build';
 import type { InsideForm, ModelInside } from '../plan/model-inside';

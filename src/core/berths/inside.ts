@@ -1,5 +1,6 @@
 import type { Build } from '../plan/build';
-import type { Berth, FixedPoint, ModelInside, Obstacle, Passage, Spot } from '../plan/model-inside';
+import type { Berth, FixedPoint, ModelInside, Obstacle, Passage } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 import { insideSizes, type InsideSizes } from './inside-sizes';
 import { presetRooms } from './preset-rooms';
 

@@ -1,8 +1,10 @@
 import type { Build } from '../plan/build';
-import type { Berth, Spot } from '../plan/model-inside';
-import type { Placement } from '../plan/placement';
+import type { Berth } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
+import type { Placement } from '../fitting/placement';
 import type { Lead } from '../plan/lead';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { balanceOf, type Balance } from './balance';
 import { boxAt, boxFrom, middleOf, type Box } from './box';
 import { exitSide, roomBefore, type Side } from './exits';

@@ -1,8 +1,9 @@
 import type { PortRef } from '../plan/lead';
-import type { Passage, Spot } from '../plan/model-inside';
+import type { Passage } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 import { exitSide, exitSpot } from './exits';
 import type { BuildIndex } from '../plan/build-index';
-import type { Placement } from '../plan/placement';
+import type { Placement } from '../fitting/placement';
 import type { Box } from './box';
 import { ownMetres, runMetres, usualMetres } from './lead-length';
 import { hangsOnLeads, leadRuns, type LeadRun } from './lead-runs';

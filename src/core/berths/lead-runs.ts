@@ -1,5 +1,6 @@
 import type { Lead, PortRef } from '../plan/lead';
-import { farEnd, type BuildIndex, type Fitted } from '../plan/build-index';
+import { farEnd, type BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /** Leads and two-ended cables in a row, from one part that lies somewhere, or is a joint of several leads, to the next. */
 export interface LeadRun {

@@ -1,5 +1,5 @@
 import { radiansPerDegree } from '../quantity/angle';
-import type { Spot } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 import type { InsideSizes } from './inside-sizes';
 
 /** How a model stands on its wheels or tracks. */

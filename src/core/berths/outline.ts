@@ -1,4 +1,4 @@
-import { tyreDiameter } from '../kinds/values/vehicle-values';
+import { tyreDiameter } from '../motion/vehicle-values';
 import { radiansPerDegree } from '../quantity/angle';
 import type { Build } from '../plan/build';
 import type { Afloat } from './afloat';

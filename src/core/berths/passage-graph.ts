@@ -1,4 +1,5 @@
-import type { Passage, Spot } from '../plan/model-inside';
+import type { Passage } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 
 /** A place in a berth. */
 export interface Anchor {

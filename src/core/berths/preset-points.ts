@@ -1,5 +1,6 @@
 import type { Build } from '../plan/build';
-import type { FixedPoint, Spot } from '../plan/model-inside';
+import type { FixedPoint } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 import { isHull, toMillimetre, type InsideSizes } from './inside-sizes';
 
 /** Hulls carry the antenna on the cabin, or the hatch, over the water. */

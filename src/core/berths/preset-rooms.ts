@@ -1,5 +1,6 @@
 import type { Build } from '../plan/build';
-import type { Berth, FixedPoint, Obstacle, Passage, Spot } from '../plan/model-inside';
+import type { Berth, FixedPoint, Obstacle, Passage } from '../plan/model-inside';
+import type { Spot } from '../fitting/spot';
 import { toMillimetre, type InsideSizes } from './inside-sizes';
 import { usualMast, usualPoints } from './preset-points';
 

@@ -1,5 +1,5 @@
 import type { Figure } from '../validation/figure';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /** Metres that screw holes give way by themselves: usual, a screw of 2.5 mm in a slot of 3. */
 const holePlay = 0.0005;

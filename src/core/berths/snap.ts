@@ -1,4 +1,4 @@
-import type { Placement } from '../plan/placement';
+import type { Placement } from '../fitting/placement';
 import type { Inside } from './inside';
 import { toMillimetre } from './inside-sizes';
 import type { Layout } from './layout';

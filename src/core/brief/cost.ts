@@ -1,4 +1,4 @@
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { LockerItem } from '../parts/locker-item';
 import type { Reading } from '../reading/reading';
 

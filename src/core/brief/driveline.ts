@@ -2,8 +2,8 @@ import { Estimates } from '../kinds/estimates';
 import { kilogramCentimetre, type MechanismLoad } from '../circuit/mechanism-load';
 import { drivenMotors } from '../circuit/driven-motors';
 import { driveWatts } from '../circuit/drive-watts';
-import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../kinds/values/hull-values';
-import { gearedSpeed, tyreDiameter } from '../kinds/values/vehicle-values';
+import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../motion/hull-values';
+import { gearedSpeed, tyreDiameter } from '../motion/vehicle-values';
 import type { Reading } from '../reading/reading';
 
 /** Speed that gears make of the motor's at some volts, in m/s. */

@@ -2,7 +2,7 @@ import { Matrix } from 'ml-matrix';
 import type { EstimatedFigure } from '../kinds/estimates';
 import type { Reading } from '../reading/reading';
 import type { Build } from '../plan/build';
-import type { Measured } from '../plan/measured';
+import type { Measured } from '../fitting/measured';
 import { failure, success, type Result } from '../result';
 import type { TrialTask } from '../trial/trial-task';
 import { fitFigures } from './fit-figures';

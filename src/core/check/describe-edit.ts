@@ -1,7 +1,7 @@
 import type { BuildIndex } from '../plan/build-index';
 import type { Edit } from '../plan/edits';
 import { isJoined, type Conductor, type PortRef } from '../plan/lead';
-import type { Placement } from '../plan/placement';
+import type { Placement } from '../fitting/placement';
 import type { Policies } from '../plan/policies';
 import { schools } from '../brief/schools';
 import { formatQuantity } from '../quantity/format';

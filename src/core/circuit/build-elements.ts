@@ -2,19 +2,19 @@ import { kindOfAny } from '../kinds';
 import type { Element } from '../network/devices';
 import { motorNets } from '../parts/terminals';
 import type { PartKind } from '../parts/part-spec';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Survey } from '../survey/survey';
 import type { Supply } from '../survey/power';
 import type { Conditions } from '../kinds/conditions';
 import type { Estimates } from '../kinds/estimates';
 import { NodeNames } from './nodes';
-import type { MotorLoad, PartElements, PointLoad, Site } from '../kinds/site';
+import type { MotorLoad, PartElements, PointLoad, Site, WorkingPoint } from '../kinds/site';
 import { driveWatts } from './drive-watts';
-import { hullElement, screwOf, type WorkingPoint } from '../kinds/values/hull-values';
-import { skidSteering } from '../kinds/values/skid-values';
-import { sailForce } from '../kinds/values/sail-values';
-import { thrustOf } from '../kinds/values/screw-thrust';
-import { isAfloat, kilogramsOf, vehicleElement, wheelsOf } from '../kinds/values/vehicle-values';
+import { hullElement, screwOf } from '../motion/hull-values';
+import { skidSteering } from '../motion/skid-values';
+import { sailForce } from '../motion/sail-values';
+import { thrustOf } from '../motion/screw-thrust';
+import { isAfloat, kilogramsOf, vehicleElement, wheelsOf } from '../motion/vehicle-values';
 import { wireElements } from './wires';
 
 /** A sheet too silent to take part in the sum. */

@@ -2,7 +2,7 @@ import type { Element } from '../network/devices';
 import { Controller } from '../network/devices/controller';
 import { Regulator } from '../network/devices/regulator';
 import type { Network } from '../network/network';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { BuildElements } from './build-elements';
 import { wireId } from './wires';
 

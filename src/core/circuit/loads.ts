@@ -1,6 +1,6 @@
 import type { RegulatorSizing } from '../plan/policies';
 import { weakestProvenance, type Provenance } from '../validation/figure';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Supply } from '../survey/power';
 import type { Survey } from '../survey/survey';
 import type { PackState } from '../packs/pack-state';

@@ -3,9 +3,9 @@ import type { Unit } from '../quantity/format';
 import type { Survey } from '../survey/survey';
 import { Estimates } from '../kinds/estimates';
 import type { MotorElement } from './driven-motors';
-import { hullSpeed, waterlineOf } from '../kinds/values/hull-values';
-import { sailAreaOf } from '../kinds/values/sail-values';
-import { thrustOf } from '../kinds/values/screw-thrust';
+import { hullSpeed, waterlineOf } from '../motion/hull-values';
+import { sailAreaOf } from '../motion/sail-values';
+import { thrustOf } from '../motion/screw-thrust';
 import {
   gripOf,
   isAfloat,
@@ -13,7 +13,7 @@ import {
   steeredShare,
   tyreWidth,
   usualSurface,
-} from '../kinds/values/vehicle-values';
+} from '../motion/vehicle-values';
 
 /** Torque that a mechanism asks of its servo where it is hardest, a horn as long as the arm taken between them. */
 export interface MechanismLoad {

@@ -13,7 +13,7 @@ import { toldChannels, settingOf } from '../radio/channel-inputs';
 import { pulseOf } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import { radioAt, type Radio } from '../radio/radios';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { Survey } from '../survey/survey';
 import { terminalsOf } from '../kinds';
 import { usualFloor } from '../trial/waking';

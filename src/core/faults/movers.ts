@@ -1,6 +1,6 @@
 import type { ModelFunction } from '../plan/model-function';
 import type { Build } from '../plan/build';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Survey } from '../survey/survey';
 import { terminalsOf } from '../kinds';
 import { farEnd } from '../plan/build-index';

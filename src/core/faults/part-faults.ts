@@ -1,9 +1,9 @@
-import { regulatorChoices, regulatorName } from '../plan/regulator-choices';
+import { regulatorChoices, regulatorName } from '../kinds/regulator-choices';
 import { cellVolts, type Chemistry } from '../packs/chemistry';
 import type { Reading } from '../reading/reading';
 import { terminalsOf } from '../kinds';
 import type { Edit } from '../plan/edits';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { weights, type Fault } from './fault';
 
 /** What may be wrong with packs, switches, fuses, regulators, controllers and servos. */

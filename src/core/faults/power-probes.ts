@@ -2,7 +2,7 @@ import { wireId } from '../circuit/wires';
 import type { Reading } from '../reading/reading';
 import { terminalsOf } from '../kinds';
 import { isJoined, type Lead } from '../plan/lead';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { minutesOf, type Answer } from './bench-test';
 import type { FaultyModel } from './faulty-model';
 import { leadWords, wireWords } from './fault-words';

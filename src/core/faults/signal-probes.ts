@@ -1,6 +1,6 @@
 import type { Reading } from '../reading/reading';
 import type { ModelFunction } from '../plan/model-function';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { minutesOf, type Answer } from './bench-test';
 import type { FaultyModel } from './faulty-model';
 import { functionMovers, type Mover } from './movers';

@@ -1,10 +1,10 @@
 import type { ClassConstructor } from 'class-transformer';
 import { Build, mostItems } from '../plan/build';
 import { ChannelSetting } from '../plan/channel-setting';
-import { Fitting } from '../plan/fitting';
+import { Fitting } from '../fitting/fitting';
 import { Lead } from '../plan/lead';
 import { LogEntry } from '../plan/log-entry';
-import { Measured } from '../plan/measured';
+import { Measured } from '../fitting/measured';
 import { ModelFunction } from '../plan/model-function';
 import { Outing } from '../plan/outing';
 import { Acceptance, StepNote, Tick } from '../plan/records';

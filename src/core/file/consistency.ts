@@ -1,5 +1,5 @@
 import { boardProblem } from '../parts/board-problem';
-import { componentId } from '../plan/component-id';
+import { componentId } from '../fitting/component-id';
 import type { Build } from '../plan/build';
 import { portKey } from '../plan/build-index';
 import type { Lead } from '../plan/lead';

@@ -4,7 +4,7 @@ import { FaultyModel } from '../faults/faulty-model';
 import type { Reading } from '../reading/reading';
 import type { Step } from '../procedure/step';
 import { LiveBench } from '../rehearsal/live-bench';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { BenchLine } from './bench-line';
 
 /** 1 σ by which a regulator's output lies off its setting, as a share; well within what its sheet allows. */

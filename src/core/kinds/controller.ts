@@ -5,9 +5,9 @@ import {
   drivenKinds,
   programmings,
   wireCount,
-  type ControllerMode,
   type ControllerSpec,
 } from '../parts/controller';
+import type { ControllerMode } from '../parts/controller-modes';
 import type { PinName } from '../parts/port';
 import { chemistries } from '../packs/chemistry';
 import { openChoice, plainOptions, sheetChoice, sheetSet, yesOrNo } from '../parts/sheet-choice';

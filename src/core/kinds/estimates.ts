@@ -1,4 +1,4 @@
-import type { Measured } from '../plan/measured';
+import type { Measured } from '../fitting/measured';
 import type { Figure } from '../validation/figure';
 
 /** A figure that no sheet states: what it was taken as, and the range it may well lie in. */

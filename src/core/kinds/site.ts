@@ -1,12 +1,17 @@
 import type { Element } from '../network/devices';
 import type { PartKind } from '../parts/part-spec';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from './fitted';
 import type { ScrewValues } from '../network/devices/screw';
 import type { WheelsValues } from '../network/devices/wheels';
 import type { TrackPoints } from '../network/track';
 import type { Conditions } from './conditions';
 import type { Estimates } from './estimates';
-import type { WorkingPoint } from './values/hull-values';
+
+/** What a motor gives its load where its sheet took its amps: N·m and rad/s. */
+export interface WorkingPoint {
+  torque: number;
+  speed: number;
+}
 
 /** What a part needs to know of the place where it stands, to say which elements it is. */
 export interface Site<K extends PartKind> {

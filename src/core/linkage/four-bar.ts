@@ -1,4 +1,4 @@
-import type { Linkage } from '../plan/linkage';
+import type { Linkage } from '../fitting/linkage';
 
 interface Point {
   x: number;

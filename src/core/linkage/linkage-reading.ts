@@ -1,13 +1,13 @@
 import type { Reading } from '../reading/reading';
 import type { ServoSpec } from '../parts/servo';
 import { servoFigureAt } from '../parts/servo-sheet';
-import type { Linkage } from '../plan/linkage';
+import type { Linkage } from '../fitting/linkage';
 import { settingOf } from '../radio/channel-inputs';
 import { wiredHome } from '../radio/wired-home';
 import { degreesPerMicro } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import { radioOfFunction, type Radio } from '../radio/radios';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { linkageAt } from './four-bar';
 import { linkageEnds, type LinkageEnd } from './linkage-travel';
 import { radiansPerDegree } from '../quantity/angle';

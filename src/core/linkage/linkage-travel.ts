@@ -1,4 +1,4 @@
-import type { Linkage } from '../plan/linkage';
+import type { Linkage } from '../fitting/linkage';
 import { linkageAt, type LinkagePoint } from './four-bar';
 import { radiansPerDegree } from '../quantity/angle';
 

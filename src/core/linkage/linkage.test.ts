@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Linkage } from '../plan/linkage';
+import type { Linkage } from '../fitting/linkage';
 import { linkageAt, rodLength } from './four-bar';
 import { bestHornRadius, linkageEnds } from './linkage-travel';
 

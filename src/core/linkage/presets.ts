@@ -1,5 +1,5 @@
 import { canonicalText } from '../canonical';
-import type { Linkage } from '../plan/linkage';
+import type { Linkage } from '../fitting/linkage';
 
 /** Usual linkages, to begin with; every size is to be measured. */
 export const linkagePresets: { id: string; name: string; linkage: Linkage }[] = [

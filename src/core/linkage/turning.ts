@@ -2,7 +2,7 @@ import { insideOf } from '../berths/inside';
 import { isHull } from '../berths/inside-sizes';
 import type { Reading } from '../reading/reading';
 import { radiansPerDegree } from '../quantity/angle';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { linkageAt } from './four-bar';
 import type { LinkageReading } from './linkage-reading';
 

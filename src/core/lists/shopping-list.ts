@@ -2,7 +2,7 @@ import { connectorFamily, type ConnectorFamilyId } from '../connectors/families'
 import type { Gender } from '../connectors/mating';
 import type { Reading } from '../reading/reading';
 import type { LockerItem } from '../parts/locker-item';
-import type { Hold } from '../plan/placement';
+import type { Hold } from '../fitting/placement';
 import type { PlugNamer } from '../loom/lead-rows';
 import { capital, counted } from '../words/sentences';
 import type { BenchList, ListLine } from './bench-list';

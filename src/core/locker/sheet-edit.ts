@@ -1,8 +1,9 @@
 import type { BoardSpec, ComponentSpec } from '../parts/board';
 import type { PartSpec } from '../parts/part-spec';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { Edit } from '../plan/edits';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { changeComponent } from './components';
 
 /** The edit that gives a fitting's part another sheet in this build; what sits on a board is written on the board's. */

@@ -1,7 +1,8 @@
 import { kindOfAny } from '../kinds';
 import type { Column } from '../kinds/kind';
-import { carrierId } from '../plan/component-id';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import { carrierId } from '../fitting/component-id';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /** Where a part stands: a column, inside the leads, or outside the model. */
 export const columnOf = ({ part }: Fitted): Column | 'inline' | 'outside' => kindOfAny(part).column;

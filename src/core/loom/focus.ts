@@ -1,4 +1,4 @@
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { BuildIndex } from '../plan/build-index';
 import { shortestWay } from '../survey/shortest-way';
 import type { Subject } from '../findings/finding';

@@ -1,7 +1,8 @@
 import type { Reading } from '../reading/reading';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { PartKind } from '../parts/part-spec';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { LoomModel } from './loom-model';
 
 /** Parts of the wiring picture that can be drawn as one box. */

@@ -1,4 +1,5 @@
-import { farEnd, type BuildIndex, type Fitted } from '../plan/build-index';
+import { farEnd, type BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Conductor, Lead, PortRef } from '../plan/lead';
 import type { PortSpec } from '../parts/port';
 import type { Reading } from '../reading/reading';

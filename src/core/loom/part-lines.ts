@@ -1,9 +1,10 @@
 import type { Reading } from '../reading/reading';
 import { kindOfAny, terminalsOf } from '../kinds';
 import { formatQuantity } from '../quantity/format';
-import { componentId } from '../plan/component-id';
-import { endAt, type Fitted } from '../plan/build-index';
-import { regulatorChoices } from '../plan/regulator-choices';
+import { componentId } from '../fitting/component-id';
+import { endAt } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
+import { regulatorChoices } from '../kinds/regulator-choices';
 import { isJoined } from '../plan/lead';
 import type { RedWire } from '../kinds/kind';
 

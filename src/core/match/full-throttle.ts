@@ -1,6 +1,6 @@
 import { loadsAtRest } from '../circuit/build-elements';
 import { Estimates } from '../kinds/estimates';
-import { isAfloat } from '../kinds/values/vehicle-values';
+import { isAfloat } from '../motion/vehicle-values';
 import { motorFigures } from '../kinds/values/drive-values';
 import type { PointLoad } from '../kinds/site';
 import type { MotorSpec } from '../parts/motor';

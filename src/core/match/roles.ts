@@ -4,7 +4,7 @@ import { readingOf } from '../reading/reading';
 import { kinds, terminalsOf } from '../kinds';
 import type { LockerItem } from '../parts/locker-item';
 import type { PartKind, PartSpec } from '../parts/part-spec';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';

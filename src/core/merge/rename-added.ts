@@ -1,5 +1,5 @@
 import type { Build } from '../plan/build';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import { mostIdLength } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
 import { isSame } from './merge-values';

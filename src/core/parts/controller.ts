@@ -2,13 +2,11 @@ import { IsBoolean, ArrayMaxSize, IsIn, IsInt, IsOptional, Max, Min } from 'clas
 import { chemistries, type Chemistry } from '../packs/chemistry';
 import type { Figure } from '../validation/figure';
 import { FigureField } from '../validation/figure-field';
+import { controllerModes, type ControllerMode } from './controller-modes';
 import { motorKinds, phaseCount, type MotorKind } from './motor';
 import { PartBase } from './part-base';
 import { Regulator } from './regulator';
 import { NestedField, NestedList } from '../validation/nested-field';
-
-const controllerModes = ['reverse', 'instantReverse', 'noReverse', 'brake', 'dragBrake'] as const;
-export type ControllerMode = (typeof controllerModes)[number];
 
 /** Kinds of motor that a controller drives; one for both has three motor wires, of which a brushed motor takes two. */
 export const drivenKinds = [...motorKinds, 'both'] as const;
@@ -58,14 +56,6 @@ export class CellLimit {
   @Max(24)
   most!: number;
 }
-
-/** How a controller takes the stick from ahead to astern; the first of its choices that its sheet names. */
-export const runningModes = ['reverse', 'instantReverse', 'noReverse'] as const satisfies ControllerMode[];
-export type RunningMode = (typeof runningModes)[number];
-
-/** What a controller does with the motor while the stick is at neutral. */
-export const brakeModes = ['brake', 'dragBrake'] as const satisfies ControllerMode[];
-export type BrakeMode = (typeof brakeModes)[number] | 'off';
 
 /** A speed controller (ESC). Nets: `power+`, `ground`, `bec+`, `signal`, `m1`, `m2`, `m3`. */
 export class ControllerSpec extends PartBase {

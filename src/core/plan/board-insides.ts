@@ -1,7 +1,7 @@
 import type { BoardSpec, Component, ComponentSpec } from '../parts/board';
 import type { PortSpec } from '../parts/port';
-import { componentId } from './component-id';
-import type { Fitting } from './fitting';
+import { componentId } from '../fitting/component-id';
+import type { Fitting } from '../fitting/fitting';
 
 /** What stands before a net of a board that one of its components has no name of its own for. */
 const ofBoard = 'board:';

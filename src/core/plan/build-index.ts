@@ -1,16 +1,11 @@
 import type { BoardSpec } from '../parts/board';
-import type { PartKind, PartOfKind, PartSpec } from '../parts/part-spec';
+import type { PartKind, PartSpec } from '../parts/part-spec';
+import type { Fitted } from '../kinds/fitted';
 import type { PortSpec } from '../parts/port';
 import type { Build } from './build';
-import type { Fitting } from './fitting';
-import { carrierId, componentId } from './component-id';
+import { carrierId, componentId } from '../fitting/component-id';
 import type { Lead, PortRef } from './lead';
 import { boardInsides, boardNet } from './board-insides';
-
-/** A fitting together with its sheet; the kind tells which sheet. */
-export type Fitted<K extends PartKind = PartKind> = {
-  [P in K]: { readonly kind: P; readonly fitting: Fitting; readonly part: PartOfKind<P> };
-}[K];
 
 /** A port with nothing plugged in. */
 export interface FreePort {

@@ -1,9 +1,9 @@
 import type { Draft } from 'immer';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from './build';
-import { componentId, isOn } from './component-id';
-import type { Fitting } from './fitting';
-import type { ServoSeat } from './servo-seat';
+import { componentId, isOn } from '../fitting/component-id';
+import type { Fitting } from '../fitting/fitting';
+import type { ServoSeat } from '../fitting/servo-seat';
 
 /** Takes out of a list what a test holds for; a list without such is left the very value that it was. */
 export function dropWhere<T>(list: T[], isGone: (item: T) => boolean): void {

@@ -4,7 +4,7 @@ import type { PartSpec } from '../parts/part-spec';
 import type { Figure } from '../validation/figure';
 import type { Brief } from './brief';
 import type { Build } from './build';
-import { carrierId, isOn } from './component-id';
+import { carrierId, isOn } from '../fitting/component-id';
 import {
   dropFromMixes,
   dropWhere,
@@ -14,11 +14,11 @@ import {
   settleComponents,
 } from './edit-aftermath';
 import type { ChannelSetting } from './channel-setting';
-import type { Fitting } from './fitting';
+import type { Fitting } from '../fitting/fitting';
 import { mostIdLength } from './fresh-id';
 import type { Conductor, Lead, PortRef } from './lead';
 import type { LogEntry } from './log-entry';
-import type { Measured } from './measured';
+import type { Measured } from '../fitting/measured';
 import type { ModelFunction } from './model-function';
 import type { ModelInside } from './model-inside';
 import type { Outing } from './outing';

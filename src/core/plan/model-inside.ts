@@ -1,5 +1,6 @@
 import 'reflect-metadata';
-import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { IsBoolean, IsIn } from 'class-validator';
+import { farthest, Metres, Spot } from '../fitting/spot';
 import { NestedField, NestedList } from '../validation/nested-field';
 import { PhotoField } from '../validation/photo-field';
 import { TextField } from '../validation/text-field';
@@ -16,31 +17,6 @@ const insideForms = [
   'tracked tub',
 ] as const;
 export type InsideForm = (typeof insideForms)[number];
-
-/** Metres that a place or a size in a model may have. */
-const farthest = 10;
-
-/** Property decorator: metres along, across or over the model's base. */
-function Metres(least: number, optional = false): PropertyDecorator {
-  return (target, key) => {
-    if (optional) IsOptional()(target, key);
-    IsNumber({ allowNaN: false, allowInfinity: false })(target, key);
-    Min(least)(target, key);
-    Max(farthest)(target, key);
-  };
-}
-
-/** A point of the model, in metres: x forward from its aft end, y to port from its middle line, z up from its base. */
-export class Spot {
-  @Metres(-farthest)
-  x!: number;
-
-  @Metres(-farthest)
-  y!: number;
-
-  @Metres(-farthest)
-  z!: number;
-}
 
 /** A box from its aft, starboard, lower corner. */
 abstract class Box extends Spot {

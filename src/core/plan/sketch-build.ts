@@ -2,7 +2,7 @@ import type { PartSpec } from '../parts/part-spec';
 import { estimated } from '../validation/figure';
 import { defaultBrief, type Brief } from './brief';
 import type { Build, ModelKind } from './build';
-import type { Fitting } from './fitting';
+import type { Fitting } from '../fitting/fitting';
 import type { Conductor, Lead, WireColour } from './lead';
 import type { ModelFunction } from './model-function';
 import { defaultPolicies } from './policies';

@@ -1,7 +1,7 @@
 import type { Laid } from '../berths/layout';
 import { isHull } from '../berths/inside-sizes';
 import type { Reading } from '../reading/reading';
-import type { Hold } from '../plan/placement';
+import type { Hold } from '../fitting/placement';
 import { capital, nameList } from '../words/sentences';
 import { unpowered } from './plug-steps';
 import type { Step } from './step';

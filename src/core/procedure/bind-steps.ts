@@ -1,5 +1,6 @@
 import type { Reading } from '../reading/reading';
-import { farEnd, type Fitted } from '../plan/build-index';
+import { farEnd } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Step } from './step';
 import { radioOf } from './touches';
 

@@ -11,7 +11,7 @@ import type { Step } from './step';
 import { radioOf } from './touches';
 import { radioOfFunction } from '../radio/radios';
 import { transmitterOf } from '../radio/partners';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /** The fixed order of a first power-up: stand, bind plug, transmitter, pack, bind, arm. */
 export function powerSteps(context: Reading): Step[] {

@@ -1,7 +1,7 @@
 import type { Reading } from '../reading/reading';
 import { formatQuantity } from '../quantity/format';
 import type { Source } from '../survey/power';
-import { regulatorName } from '../plan/regulator-choices';
+import { regulatorName } from '../kinds/regulator-choices';
 import { capital } from '../words/sentences';
 import { railTolerance } from './rail-tolerance';
 import { standStep } from './stand-step';

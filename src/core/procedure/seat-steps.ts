@@ -1,6 +1,6 @@
 import type { Reading } from '../reading/reading';
-import type { ServoSeat } from '../plan/servo-seat';
-import type { Fitted } from '../plan/build-index';
+import type { ServoSeat } from '../fitting/servo-seat';
+import type { Fitted } from '../kinds/fitted';
 import type { Step } from './step';
 
 const millimetres = (metres: number): string => `${Number((metres * 1000).toFixed(1))} mm`;

@@ -1,5 +1,5 @@
 import { movesModel, type ModelFunction } from '../plan/model-function';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Reading } from '../reading/reading';
 import { channelsOf } from '../radio/channel-inputs';
 import { capital, nameList } from '../words/sentences';

@@ -1,5 +1,5 @@
 import type { Reading } from '../reading/reading';
-import type { Fitting } from '../plan/fitting';
+import type { Fitting } from '../fitting/fitting';
 import type { Step } from './step';
 
 const runningWords = {

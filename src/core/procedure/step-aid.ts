@@ -1,7 +1,7 @@
 import type { Reading } from '../reading/reading';
 import { joints } from '../lists/joints';
 import { leadNumbers } from '../lists/lead-schedule';
-import type { Hold } from '../plan/placement';
+import type { Hold } from '../fitting/placement';
 import type { Step } from './step';
 
 /** What to have at hand for a step, and what to do where it does not come out as it says. */

@@ -1,5 +1,5 @@
 import type { Build } from '../plan/build';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import { mostMinutes, type Tick } from '../plan/records';
 import { failure, success, type Result } from '../result';
 import { stepText, type Step } from './step';

@@ -2,7 +2,7 @@ import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
 import type { Reading } from '../reading/reading';
 import type { CableSpec } from '../parts/cable';
 import type { Patch } from '../plan/patch';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { insertCable } from './insert-cable';
 import { offerSwaps } from './swap-part';
 

@@ -1,7 +1,7 @@
 import { bestPlaceFor } from '../berths/place-parts';
 import type { Reading } from '../reading/reading';
 import type { Patch } from '../plan/patch';
-import type { Placement } from '../plan/placement';
+import type { Placement } from '../fitting/placement';
 
 /** The edit that lays a part somewhere. */
 export const placeEdit = (fitting: string, place: Placement) =>

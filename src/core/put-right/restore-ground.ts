@@ -1,4 +1,5 @@
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Patch } from '../plan/patch';
 import { isJoined, joinedAgain, joinedAgainWords, type Conductor } from '../plan/lead';
 

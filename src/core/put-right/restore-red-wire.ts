@@ -1,4 +1,5 @@
-import { endAt, type Fitted } from '../plan/build-index';
+import { endAt } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { NodeId } from '../survey/nets';
 import { isJoined, joinedAgain, joinedAgainWords, type Conductor, type Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';

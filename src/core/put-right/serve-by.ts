@@ -1,7 +1,7 @@
 import { fitPart } from '../brief/fit-part';
 import type { PartSpec } from '../parts/part-spec';
 import type { Build } from '../plan/build';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { Edit } from '../plan/edits';
 import type { ModelFunction } from '../plan/model-function';
 import { exchange } from './swap-part';

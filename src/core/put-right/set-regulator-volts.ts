@@ -1,6 +1,6 @@
 import type { Patch } from '../plan/patch';
 import { formatQuantity } from '../quantity/format';
-import { regulatorChoices, regulatorName } from '../plan/regulator-choices';
+import { regulatorChoices, regulatorName } from '../kinds/regulator-choices';
 import type { Rail } from '../survey/rails';
 
 /** Sets every regulator on a rail that is above `mostVolts`, or may be, to its highest choice that is not. */

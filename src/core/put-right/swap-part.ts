@@ -1,5 +1,5 @@
-import { carrierId } from '../plan/component-id';
-import type { Fitting } from '../plan/fitting';
+import { carrierId } from '../fitting/component-id';
+import type { Fitting } from '../fitting/fitting';
 import { BuildIndex, portKey } from '../plan/build-index';
 import type { Build } from '../plan/build';
 import { isJoined, type Lead } from '../plan/lead';

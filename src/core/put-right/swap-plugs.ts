@@ -1,5 +1,5 @@
 import { farEnd } from '../plan/build-index';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { Edit } from '../plan/edits';
 import type { Lead, PortRef } from '../plan/lead';
 import type { Patch } from '../plan/patch';

@@ -1,10 +1,10 @@
 import type { Reading } from '../reading/reading';
 import type { ReceiverSpec } from '../parts/receiver';
 import type { TransmitterSpec } from '../parts/transmitter';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { Edit } from '../plan/edits';
 import type { Patch } from '../plan/patch';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { takesSameLeads } from './swap-part';
 import { transmitterOf } from '../radio/partners';
 

@@ -1,6 +1,7 @@
 import type { CableSpec } from '../parts/cable';
 import { mostIdLength } from '../plan/fresh-id';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { isJoined, type Conductor, type Lead } from '../plan/lead';
 import type { Patch } from '../plan/patch';
 

@@ -1,7 +1,7 @@
 import { munkres } from 'munkres';
 import type { ControlSpec } from '../parts/transmitter';
 import type { Build } from '../plan/build';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import { movesModel, type ModelFunction } from '../plan/model-function';
 import type { SignalPath } from '../survey/signals';
 import { Survey } from '../survey/survey';

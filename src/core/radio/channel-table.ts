@@ -1,7 +1,7 @@
 import type { Reading } from '../reading/reading';
 import type { ChannelSetting } from '../plan/channel-setting';
 import { formatQuantity } from '../quantity/format';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { nameList } from '../words/sentences';
 import { channelInputs, settingOf, toldChannels, usedChannels, type ChannelInput } from './channel-inputs';
 import { wiredHome } from './wired-home';

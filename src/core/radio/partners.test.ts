@@ -3,7 +3,7 @@ import { filming, pan } from '../../../tests/kit/filming';
 import { checkBuild } from '../check/check-build';
 import { readingOf } from '../reading/reading';
 import { applyEdits } from '../plan/edits';
-import type { Fitting } from '../plan/fitting';
+import type { Fitting } from '../fitting/fitting';
 import type { ModelFunction } from '../plan/model-function';
 import { transmitterIdOf, transmitterOf } from './partners';
 

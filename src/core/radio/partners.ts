@@ -1,6 +1,7 @@
 import type { Reading } from '../reading/reading';
 import type { ModelFunction } from '../plan/model-function';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /**
  * The transmitter that a receiver is meant to listen to: the one that it is said to be bound to; of several, the one that is set to a link which the receiver

@@ -1,4 +1,4 @@
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { usualRange, type PulseRange } from './pulse';
 
 /** What a transmitter makes of 100 %: its sheet first, else the usual. */

@@ -1,7 +1,7 @@
 import type { Build } from '../plan/build';
 import type { ChannelSetting } from '../plan/channel-setting';
 import type { ModelFunction } from '../plan/model-function';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Survey } from '../survey/survey';
 import { remembered } from '../remembered';
 import { transmitterIdOf, transmitterOf } from './partners';

@@ -6,7 +6,8 @@ import type { Build } from '../plan/build';
 import { emptyBuild } from '../plan/empty-build';
 import type { Lead, PortRef } from '../plan/lead';
 import type { Patch } from '../plan/patch';
-import { farEnd, portKey, portRef, type Fitted, type FreePort } from '../plan/build-index';
+import { farEnd, portKey, portRef, type FreePort } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { plugTargets } from '../wiring/plug-targets';
 import { portJoins } from '../wiring/port-joins';
 

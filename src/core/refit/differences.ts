@@ -1,6 +1,6 @@
 import { portWords } from '../faults/fault-words';
 import type { Reading } from '../reading/reading';
-import type { Fitting } from '../plan/fitting';
+import type { Fitting } from '../fitting/fitting';
 import { isJoined, type Lead, type PortRef } from '../plan/lead';
 import { channelTable } from '../radio/channel-table';
 import { nameList } from '../words/sentences';

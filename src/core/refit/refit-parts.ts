@@ -1,6 +1,6 @@
 import type { Reading } from '../reading/reading';
 import type { PartSpec } from '../parts/part-spec';
-import type { Fitting } from '../plan/fitting';
+import type { Fitting } from '../fitting/fitting';
 import { differences, twins } from './differences';
 
 /** A part with the place that it has, or had, in a build. */

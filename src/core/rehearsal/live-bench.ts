@@ -2,7 +2,7 @@ import { readingOf } from '../reading/reading';
 import { FaultyModel } from '../faults/faulty-model';
 import type { Harm } from '../faults/fault';
 import type { Build } from '../plan/build';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { Arming } from './arming';
 import type { Hands } from './hands';
 import { LiveCircuit, type Orders } from './live-circuit';

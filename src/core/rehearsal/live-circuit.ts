@@ -4,7 +4,7 @@ import type { FaultyModel } from '../faults/faulty-model';
 import type { Reading } from '../reading/reading';
 import { PtcFuse } from '../network/devices/ptc-fuse';
 import { Hand } from '../network/hand';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { Course } from '../transient/course';
 import { outingConditions } from '../trial/outing-conditions';
 import { runningModel, type RunningModel } from '../trial/running-model';

@@ -1,6 +1,6 @@
 import { servoFigureAt } from '../parts/servo-sheet';
 import { degreesPerMicro, centreMicros } from '../radio/pulse';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /** Sixty degrees in so many seconds, where no sheet says: an ordinary servo. */
 const usualSeconds = 0.18;

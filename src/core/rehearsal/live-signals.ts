@@ -5,7 +5,7 @@ import { settingOf } from '../radio/channel-inputs';
 import { centreMicros } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
 import { radioAt, radioHeardBy } from '../radio/radios';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Hands } from './hands';
 
 /** µs off its middle within which a switch is off. */

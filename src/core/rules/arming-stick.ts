@@ -3,7 +3,7 @@ import { fittingSubject, functionSubject, type Report } from '../findings/report
 import type { ControlSpec } from '../parts/transmitter';
 import type { ModelFunction } from '../plan/model-function';
 import type { Patch } from '../plan/patch';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { radioOfFunction } from '../radio/radios';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';

@@ -2,7 +2,7 @@ import type { Reading } from '../reading/reading';
 import { isOver } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { defineRule } from './rule';
 import { outputUse } from './support/output-use';
 import { figureTerm, solvedTerm } from './support/terms';

@@ -1,4 +1,4 @@
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { offerSwaps } from '../put-right/swap-part';
 import { askedChannels, channelsOf, isWithoutChannel } from '../radio/channel-inputs';
 import { receiversOf, transmitterIdOf } from '../radio/partners';

@@ -1,8 +1,8 @@
 import { drivesAll } from '../parts/controller';
 import type { Brief } from '../plan/brief';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import { brakeModes, runningModes, type ControllerMode } from '../parts/controller';
-import type { Fitting } from '../plan/fitting';
+import { brakeModes, runningModes, type ControllerMode } from '../parts/controller-modes';
+import type { Fitting } from '../fitting/fitting';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';

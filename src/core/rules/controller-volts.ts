@@ -3,7 +3,7 @@ import type { Reading } from '../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { fullVolts, offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { PackGroup } from '../survey/pack-group';
 import { defineRule } from './rule';
 import { isRawFed } from './support/fed-by';

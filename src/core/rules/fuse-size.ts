@@ -4,7 +4,8 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { gaugeAmps, siliconeCelsius } from '../conductors/wire';
 import { offerFuse, offerOtherFuse } from '../put-right/fuse';
 import type { Lead } from '../plan/lead';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 

@@ -2,7 +2,7 @@ import { isDoubtful, isShort, slack, type Route } from '../berths/lead-routes';
 import type { Reading } from '../reading/reading';
 import { fittingSubject, leadSubject, type Report } from '../findings/report';
 import { offerLonger } from '../put-right/extend-lead';
-import type { Fitting } from '../plan/fitting';
+import type { Fitting } from '../fitting/fitting';
 import { nameList } from '../words/sentences';
 import { defineRule } from './rule';
 import { millimetres, planTerm, roomsProvenance } from './support/berth-terms';

@@ -1,4 +1,4 @@
-import { regulatorName } from '../plan/regulator-choices';
+import { regulatorName } from '../kinds/regulator-choices';
 import { lastingAmps } from '../kinds/values/regulator-amps';
 import { defaults } from '../kinds/defaults';
 import { isOver } from '../quantity/compare';

@@ -1,7 +1,7 @@
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../plan/build';
-import type { Linkage } from '../plan/linkage';
+import type { Linkage } from '../fitting/linkage';
 import { linkageTravel } from './linkage-travel';
 
 /** Horn and arm alike: the arm does what the horn does, 50° at 100 %. */

@@ -1,7 +1,7 @@
 import { fittingSubject, type Report } from '../findings/report';
 import { linkageReading, type LinkageReading, type LinkageSide } from '../linkage/linkage-reading';
 import { offerEnds } from '../put-right/linkage-ends';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { isPreset } from '../linkage/presets';
 import type { Term } from '../quantity/term';
 import { defineRule } from './rule';

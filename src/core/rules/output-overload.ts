@@ -6,7 +6,7 @@ import { offerSwaps } from '../put-right/swap-part';
 import type { PartSpec } from '../parts/part-spec';
 import type { PortSpec } from '../parts/port';
 import type { Patch } from '../plan/patch';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { nameList } from '../words/sentences';
 import { defineRule } from './rule';
 import { outputUse } from './support/output-use';

@@ -2,7 +2,7 @@ import { isOver } from '../quantity/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { plannedTerm } from './support/terms';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { packVolts } from '../survey/pack-group';
 import { nameList } from '../words/sentences';
 import { defineRule } from './rule';

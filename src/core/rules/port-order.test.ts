@@ -1,4 +1,4 @@
-import type { Fitting } from '../plan/fitting';
+import type { Fitting } from '../fitting/fitting';
 import { turned } from '../plan/sketch-build';
 import { testRule } from '../../../tests/kit/test-rule';
 import { tub } from '../../../tests/kit/tub';

@@ -1,6 +1,6 @@
 import { movesModel, type ModelFunction } from '../plan/model-function';
 import type { PortSpec } from '../parts/port';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { Patch } from '../plan/patch';
 import type { SignalPath } from '../survey/signals';
 import { offerMovedPlug } from '../put-right/swap-plugs';

@@ -1,4 +1,4 @@
-import { regulatorName } from '../plan/regulator-choices';
+import { regulatorName } from '../kinds/regulator-choices';
 import { isOver } from '../quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';

@@ -3,7 +3,7 @@ import { Estimates } from '../kinds/estimates';
 import { isUnder } from '../quantity/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { formatQuantity } from '../quantity/format';
-import { regulatorName } from '../plan/regulator-choices';
+import { regulatorName } from '../kinds/regulator-choices';
 import { defineRule } from './rule';
 import { plannedTerm, solvedTerm } from './support/terms';
 

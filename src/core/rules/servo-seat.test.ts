@@ -4,7 +4,7 @@ import { tub } from '../../../tests/kit/tub';
 import { checkBuild } from '../check/check-build';
 import { shoppingList } from '../lists/shopping-list';
 import { applyEdits } from '../plan/edits';
-import type { ServoSeat } from '../plan/servo-seat';
+import type { ServoSeat } from '../fitting/servo-seat';
 import { planProcedure } from '../procedure/plan-procedure';
 import { starterLocker, starterPart } from '../starter/starter-locker';
 import { servoSeat } from './servo-seat';

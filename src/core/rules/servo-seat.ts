@@ -1,9 +1,9 @@
 import { airUnder, mostOpened, servoFit, type ServoFit } from '../berths/servo-fit';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { Patch } from '../plan/patch';
-import type { ServoSeat } from '../plan/servo-seat';
+import type { ServoSeat } from '../fitting/servo-seat';
 import type { Figure } from '../validation/figure';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { defineRule } from './rule';
 import { millimetres, planTerm } from './support/berth-terms';
 import { figureTerm, plannedTerm } from './support/terms';

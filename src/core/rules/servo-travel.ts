@@ -5,7 +5,7 @@ import { settingOf } from '../radio/channel-inputs';
 import { wiredHome } from '../radio/wired-home';
 import { displayOf, pulseOf } from '../radio/pulse';
 import { rangeOf } from '../radio/pulse-range';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 import { radioOfFunction } from '../radio/radios';

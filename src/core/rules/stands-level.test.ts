@@ -1,6 +1,6 @@
 import { berthed } from '../../../tests/kit/berthed';
 import { testRule } from '../../../tests/kit/test-rule';
-import type { Placement } from '../plan/placement';
+import type { Placement } from '../fitting/placement';
 import { standsLevel } from './stands-level';
 
 /** A car of 2 kg with axles at 0.25 and 0.55 m, its parts and all else in the middle of it. */

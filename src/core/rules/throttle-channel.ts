@@ -1,5 +1,5 @@
 import { movesModel } from '../plan/model-function';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { Edit } from '../plan/edits';
 import { channelsOf, isWithoutChannel } from '../radio/channel-inputs';
 import { radioHeardBy } from '../radio/radios';

@@ -6,7 +6,7 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import type { Reading } from '../reading/reading';
 import type { Patch } from '../plan/patch';
 import { offerSwaps } from '../put-right/swap-part';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { plannedTerm } from './support/terms';
 import { nameList } from '../words/sentences';
 

@@ -1,4 +1,5 @@
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /** A fuse that all which a pack gives goes through. */
 export interface MainFuse {

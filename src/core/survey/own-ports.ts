@@ -1,6 +1,7 @@
 import { signalNetOf } from '../kinds';
 import type { PortRef } from '../plan/lead';
-import { portRef, type Fitted } from '../plan/build-index';
+import { portRef } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 
 /** Where a part takes its channel from a receiver; `undefined` where it takes none, or takes it inside its board. */
 export function signalPort(fitted: Fitted): PortRef | undefined {

@@ -1,6 +1,6 @@
 import { cellVolts, type Chemistry } from '../packs/chemistry';
 import { nameList } from '../words/sentences';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { NodeId, Nets } from './nets';
 import { byState, type VoltsByState } from '../packs/pack-state';
 

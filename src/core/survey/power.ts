@@ -1,7 +1,8 @@
-import { regulatorChoices } from '../plan/regulator-choices';
+import { regulatorChoices } from '../kinds/regulator-choices';
 import { signalNetOf, terminalsOf } from '../kinds';
 import type { ConsumerTerminal, SourceTerminal } from '../parts/terminals';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { NodeId, Nets } from './nets';
 import { packVolts } from './pack-group';
 import { byState, type PackState, type VoltsByState } from '../packs/pack-state';

@@ -1,9 +1,10 @@
 import { signalNetOf } from '../kinds';
 import { serialNet } from '../parts/receiver';
 import { channelNet } from '../parts/channel-port';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import type { PortSpec } from '../parts/port';
-import type { BuildIndex, Fitted } from '../plan/build-index';
+import type { BuildIndex } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Nets, NodeId } from './nets';
 
 /** The receiver port that a part listens to, traced through the signal conductors. */

@@ -5,7 +5,7 @@ import { cellVolts, isLithium } from '../packs/chemistry';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { Estimates } from '../kinds/estimates';
-import { kilogramsOf } from '../kinds/values/vehicle-values';
+import { kilogramsOf } from '../motion/vehicle-values';
 import { wattHoursPerKilogram } from '../parts/kilograms';
 import { estimated } from '../validation/figure';
 import { runTrial } from './run-trial';

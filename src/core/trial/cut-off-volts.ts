@@ -1,5 +1,5 @@
 import { cellVolts } from '../packs/chemistry';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Survey } from '../survey/survey';
 
 /**

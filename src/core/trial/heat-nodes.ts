@@ -1,5 +1,5 @@
-import { regulatorName } from '../plan/regulator-choices';
-import type { Fitted } from '../plan/build-index';
+import { regulatorName } from '../kinds/regulator-choices';
+import type { Fitted } from '../kinds/fitted';
 import { terminalsOf } from '../kinds';
 import type { Controller } from '../network/devices/controller';
 import type { Motor } from '../network/devices/motor';

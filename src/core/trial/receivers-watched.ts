@@ -1,7 +1,7 @@
 import type { Reading } from '../reading/reading';
 import type { Controller } from '../network/devices/controller';
 import type { MovingServo } from '../network/devices/servo';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { usualFloor } from './waking';
 import { BrownOut } from './watch/brown-out';
 

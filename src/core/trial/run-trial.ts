@@ -1,5 +1,5 @@
 import { driveWatts } from '../circuit/drive-watts';
-import { doubtfulSpeed } from '../kinds/values/hull-values';
+import { doubtfulSpeed } from '../motion/hull-values';
 import { failure, success, type Result } from '../result';
 import type { Reading } from '../reading/reading';
 import type { CourseTrouble } from '../transient/course';
@@ -13,7 +13,7 @@ import { SnapshotKeeper } from './snapshots';
 import { Recorder } from './recorder';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
-import { isAfloat } from '../kinds/values/vehicle-values';
+import { isAfloat } from '../motion/vehicle-values';
 import { Stall } from './watch/stall';
 import type { Watcher } from './watch/watcher';
 

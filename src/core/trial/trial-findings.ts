@@ -2,7 +2,7 @@ import type { Reading } from '../reading/reading';
 import type { Finding } from '../findings/finding';
 import { renderReport } from '../check/render';
 import { fittingSubject, type Report } from '../findings/report';
-import { regulatorName } from '../plan/regulator-choices';
+import { regulatorName } from '../kinds/regulator-choices';
 import { solvedTerm, plannedTerm } from '../rules/support/terms';
 import { trialRules, type TrialView } from './trial-rules';
 import type { TrialEvent, TrialResult } from './trial-result';

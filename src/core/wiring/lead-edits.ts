@@ -5,7 +5,7 @@ import { isJoined, joinedAgain, type Lead, type PortRef, type WireColour } from 
 import { fitPlug } from '../put-right/re-terminate';
 import type { Patch } from '../plan/patch';
 import type { PartSpec } from '../parts/part-spec';
-import { carrierId } from '../plan/component-id';
+import { carrierId } from '../fitting/component-id';
 import { insertCable } from '../put-right/insert-cable';
 import { hasContacts, isOfSameForm } from '../put-right/swap-part';
 import type { Reading } from '../reading/reading';

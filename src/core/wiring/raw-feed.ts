@@ -1,5 +1,5 @@
 import type { BuildIndex } from '../plan/build-index';
-import { type Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import type { Build } from '../plan/build';
 import { applyEdits, type Edit } from '../plan/edits';
 import { freshId } from '../plan/fresh-id';

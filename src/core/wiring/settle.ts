@@ -10,7 +10,7 @@ import { connect } from '../put-right/connect';
 import { liftRed } from '../put-right/lift-red-wire';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { strengthOf } from '../reading/source-strength';
-import { regulatorName } from '../plan/regulator-choices';
+import { regulatorName } from '../kinds/regulator-choices';
 import type { Rail } from '../survey/rails';
 import { capital, nameList } from '../words/sentences';
 import { formatQuantity } from '../quantity/format';

@@ -4,7 +4,7 @@ import { coilPort, isRelay } from '../parts/electronic-switch';
 import type { PartSpec } from '../parts/part-spec';
 import { freshId } from '../plan/fresh-id';
 import type { PortRef } from '../plan/lead';
-import type { Fitted } from '../plan/build-index';
+import type { Fitted } from '../kinds/fitted';
 import { capital, nameList } from '../words/sentences';
 import type { WiringDraft } from './draft';
 import { motorPort, switchedPort } from '../survey/own-ports';

@@ -1,6 +1,6 @@
 import type { Brief } from '../../../src/core/plan/brief';
 import type { Build, ModelKind } from '../../../src/core/plan/build';
-import type { Fitting } from '../../../src/core/plan/fitting';
+import type { Fitting } from '../../../src/core/fitting/fitting';
 import type { FunctionRole, ModelFunction } from '../../../src/core/plan/model-function';
 import type { Policies } from '../../../src/core/plan/policies';
 import { sketchBuild, type LeadSketch } from '../../../src/core/plan/sketch-build';

@@ -1,10 +1,9 @@
 import type { ControllerValues } from '../../network/devices/controller';
 import type { MotorValues } from '../../network/devices/motor';
-import type { Fitted } from '../../plan/build-index';
+import type { Fitted } from '../fitted';
 import { controllerOhms, defaults } from '../defaults';
 import type { Estimates } from '../estimates';
-import type { MotorLoad } from '../site';
-import type { WorkingPoint } from './hull-values';
+import type { MotorLoad, WorkingPoint } from '../site';
 
 /** What a motor is, without the nodes it stands between. */
 export type MotorFigures = Omit<MotorValues, 'id' | 'from' | 'to'>;

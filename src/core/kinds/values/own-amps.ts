@@ -1,5 +1,5 @@
 import type { Figure } from '../../validation/figure';
-import type { Fitted } from '../../plan/build-index';
+import type { Fitted } from '../fitted';
 import { defaults } from '../defaults';
 import type { Estimates } from '../estimates';
 

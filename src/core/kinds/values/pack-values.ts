@@ -1,4 +1,4 @@
-import type { Fitted } from '../../plan/build-index';
+import type { Fitted } from '../fitted';
 import { cellOhms, defaults } from '../defaults';
 import type { Estimates } from '../estimates';
 

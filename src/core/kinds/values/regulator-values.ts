@@ -1,7 +1,7 @@
 import type { BuckValues } from '../../network/devices/buck';
 import type { Regulator } from '../../parts/regulator';
-import type { Fitted } from '../../plan/build-index';
-import { regulatorChoices, regulatorName } from '../../plan/regulator-choices';
+import type { Fitted } from '../fitted';
+import { regulatorChoices, regulatorName } from '../regulator-choices';
 import type { Conditions } from '../conditions';
 import { defaults } from '../defaults';
 import type { Estimates } from '../estimates';

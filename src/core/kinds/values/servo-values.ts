@@ -2,7 +2,7 @@ import { servoConstants, type ServoValues } from '../../network/devices/servo';
 import type { ServoSpec } from '../../parts/servo';
 import { servoFigureAt } from '../../parts/servo-sheet';
 import { estimated, type Figure } from '../../validation/figure';
-import type { Fitted } from '../../plan/build-index';
+import type { Fitted } from '../fitted';
 import { defaults, stallAmps } from '../defaults';
 import type { Estimates } from '../estimates';
 

@@ -9,8 +9,8 @@ import { controllerFigures, motorFigures } from './drive-values';
 import { packValues } from './pack-values';
 import { regulatorFigures } from './regulator-values';
 import { servoFigures } from './servo-values';
-import { hullElement, screwOf } from './hull-values';
-import { gearedSpeed, gearRatioFor, vehicleElement, wheelsOf } from './vehicle-values';
+import { hullElement, screwOf } from '../../motion/hull-values';
+import { gearedSpeed, gearRatioFor, vehicleElement, wheelsOf } from '../../motion/vehicle-values';
 
 const index = new BuildIndex(tub());
 const [pack] = index.ofKind('pack');

@@ -2,7 +2,7 @@ import { sidesAs } from '../../berths/box';
 import { sizeOfPart, type PartSize } from '../../berths/part-size';
 import type { Reading } from '../../reading/reading';
 import type { Berth } from '../../plan/model-inside';
-import { poses } from '../../plan/placement';
+import { poses } from '../../fitting/placement';
 import type { Role, Screen } from '../role';
 import { alone } from './pairs';
 

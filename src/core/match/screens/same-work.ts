@@ -5,7 +5,7 @@ import {
   kilogramsOf,
   tyreDiameter,
   usualTopSpeed,
-} from '../../kinds/values/vehicle-values';
+} from '../../motion/vehicle-values';
 import { Estimates } from '../../kinds/estimates';
 import { turnsDrum } from '../../parts/servo';
 import type { MotorSpec } from '../../parts/motor';

@@ -1,4 +1,4 @@
-import { sourceName } from '../../plan/regulator-choices';
+import { sourceName } from '../../kinds/regulator-choices';
 import { isOver, isUnder } from '../../quantity/compare';
 import type { Reading } from '../../reading/reading';
 import { fittingSubject, type Missing, type Report } from '../../findings/report';

@@ -1,7 +1,8 @@
 import type { Reading } from '../../reading/reading';
 import { fittingSubject, type Missing } from '../../findings/report';
 import type { PortRef } from '../../plan/lead';
-import { portKey, type BuildIndex, type Fitted } from '../../plan/build-index';
+import { portKey, type BuildIndex } from '../../plan/build-index';
+import type { Fitted } from '../../kinds/fitted';
 
 /** What an output is asked for with everything on. */
 interface OutputUse {

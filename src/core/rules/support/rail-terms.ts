@@ -1,7 +1,7 @@
 import type { Share } from '../../circuit/loads';
 import type { Term } from '../../quantity/term';
 import { fittingSubject, type Missing } from '../../findings/report';
-import type { Fitted } from '../../plan/build-index';
+import type { Fitted } from '../../kinds/fitted';
 
 /** The amps that each part takes, as terms. */
 export const shareTerms = (shares: readonly Share[]): Term[] =>

@@ -1,5 +1,5 @@
 import { IsBoolean, IsIn, IsInt, IsNumber, IsOptional, Max, Min } from 'class-validator';
-import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../parts/controller';
+import { brakeModes, runningModes, type BrakeMode, type RunningMode } from '../parts/controller-modes';
 import { chemistries, type Chemistry } from '../packs/chemistry';
 import { Linkage } from './linkage';
 import { Placement } from './placement';

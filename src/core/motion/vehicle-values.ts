@@ -1,9 +1,9 @@
-import type { ElementOfKind } from '../../network/devices';
-import type { WheelsValues } from '../../network/devices/wheels';
-import type { TrackPoints } from '../../network/track';
-import type { Build, ModelKind } from '../../plan/build';
-import type { Surface } from '../../plan/brief';
-import type { Estimates } from '../estimates';
+import type { ElementOfKind } from '../network/devices';
+import type { WheelsValues } from '../network/devices/wheels';
+import type { TrackPoints } from '../network/track';
+import type { Build, ModelKind } from '../plan/build';
+import type { Surface } from '../plan/brief';
+import type { Estimates } from '../kinds/estimates';
 
 /** Name of the body that the drive moves, in the network; no fitting has a space in its id. */
 export const bodyId = 'the model';

@@ -1,5 +1,5 @@
 import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
-import { Spot } from './model-inside';
+import { Spot } from './spot';
 
 /** How a part lies: as it stands on its sheet, on its side, or on its end. */
 export const poses = ['flat', 'side', 'end'] as const;

@@ -1,6 +1,6 @@
 import type { Regulator } from '../parts/regulator';
-import type { Fitting } from './fitting';
-import type { Fitted } from './build-index';
+import type { Fitting } from '../fitting/fitting';
+import type { Fitted } from './fitted';
 
 /** How a regulator is called: `radio BEC`, or `BEC of the port controller` where it is built in. */
 export const regulatorName = ({ fitting, part }: Pick<Fitted, 'fitting' | 'part'>): string =>

@@ -1,6 +1,6 @@
-import type { TrackPoints } from '../../network/track';
-import type { Build } from '../../plan/build';
-import type { Estimates } from '../estimates';
+import type { TrackPoints } from '../network/track';
+import type { Build } from '../plan/build';
+import type { Estimates } from '../kinds/estimates';
 import { waterlineOf } from './hull-values';
 import { isAfloat } from './vehicle-values';
 

@@ -1,6 +1,6 @@
-import type { SkidSteering } from '../../network/devices/vehicle';
-import type { Build } from '../../plan/build';
-import type { Estimates } from '../estimates';
+import type { SkidSteering } from '../network/devices/vehicle';
+import type { Build } from '../plan/build';
+import type { Estimates } from '../kinds/estimates';
 import { gripOf } from './vehicle-values';
 
 /** Length of track on the ground over the distance of the tracks, where it is not known: rule of thumb. */

@@ -1,6 +1,6 @@
-import type { ElementOfKind } from '../../network/devices';
-import { noPush } from '../../network/devices/pusher';
-import { Screw } from '../../network/devices/screw';
+import type { ElementOfKind } from '../network/devices';
+import { noPush } from '../network/devices/pusher';
+import { Screw } from '../network/devices/screw';
 
 const halvings = 40;
 

@@ -1,15 +1,10 @@
-import type { ElementOfKind } from '../../network/devices';
-import type { ScrewValues } from '../../network/devices/screw';
-import type { TrackPoints } from '../../network/track';
-import type { Build } from '../../plan/build';
-import type { Estimates } from '../estimates';
+import type { ElementOfKind } from '../network/devices';
+import type { ScrewValues } from '../network/devices/screw';
+import type { TrackPoints } from '../network/track';
+import type { Build } from '../plan/build';
+import type { Estimates } from '../kinds/estimates';
+import type { WorkingPoint } from '../kinds/site';
 import { bodyId, kilogramsOf } from './vehicle-values';
-
-/** What a motor gives its load where its sheet took its amps: N·m and rad/s. */
-export interface WorkingPoint {
-  torque: number;
-  speed: number;
-}
 
 const gravity = 9.81;
 const waterDensity = 1000;

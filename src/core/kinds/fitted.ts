@@ -1,0 +1,7 @@
+import type { PartKind, PartOfKind } from '../parts/part-spec';
+import type { Fitting } from '../fitting/fitting';
+
+/** A fitting together with its sheet; the kind tells which sheet. */
+export type Fitted<K extends PartKind = PartKind> = {
+  [P in K]: { readonly kind: P; readonly fitting: Fitting; readonly part: PartOfKind<P> };
+}[K];
