@@ -1,4 +1,21 @@
 /** The layers of the house: core <- workers, storage <- app; cli and server may use the core. */
+const floors = require('./src/core/floors.json');
+
+/** The rooms of the core, lowest first: a floor's own files, then its rooms. */
+const rooms = floors.flatMap(({ floor, rooms }) => [
+  { path: `^src/core/${floor}/[^/]+$`, name: floor },
+  ...rooms.map(({ room }) => ({ path: `^src/core/${floor}/${room}/`, name: `${floor}/${room}` })),
+]);
+
+/** No room of the core uses one that stands above it in src/core/floors.json. */
+const noneUpwards = rooms.slice(0, -1).map(({ path, name }, n) => ({
+  name: `${name}-uses-nothing-above-it`,
+  comment: 'Imports go down the floors of src/core/floors.json only.',
+  severity: 'error',
+  from: { path, pathNot: '\\.test\\.ts$' },
+  to: { path: rooms.slice(n + 1).map((above) => above.path) },
+}));
+
 const coreAllows =
   '^(src/core|node_modules/(immer|class-validator|class-transformer|reflect-metadata|jsonc-parser|d3-random|internmap|d3-array|lru-cache|ml-matrix|munkres)/)';
 
@@ -11,24 +28,15 @@ module.exports = {
       from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
       to: { pathNot: coreAllows },
     },
-    {
-      name: 'solver-knows-no-rule',
-      comment: 'Rules judge what the power picture reports; the picture never asks a rule.',
-      severity: 'error',
-      from: {
-        path: '^src/core/(plan|survey|circuit|parts|connectors|conductors|quantity)',
-        pathNot: '\\.test\\.ts$',
-      },
-      to: { path: '^src/core/(rules|check|procedure)' },
-    },
+    ...noneUpwards,
     {
       name: 'solver-knows-no-device',
       comment: 'Devices stamp themselves into the solver; only the list of elements knows them by name.',
       severity: 'error',
       from: {
-        path: '^src/core/(network/(network|newton|operating-point|sparse-lu|fold-wires|device)|transient/(integrate|history))\\.ts$',
+        path: '^src/core/physics/(network/(network|newton|operating-point|sparse-lu|fold-wires|device)|transient/(integrate|history))\\.ts$',
       },
-      to: { path: '^src/core/(network/devices|trial|rules|check)' },
+      to: { path: '^src/core/physics/network/devices' },
     },
     {
       name: 'workers-and-storage-use-only-core',

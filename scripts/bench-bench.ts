@@ -1,11 +1,11 @@
 /** Times what the bench asks of the core: the table of faults, a frame of the rehearsal, learning from a day's readings. */
-import { calibrate } from '../src/core/calibration/calibrate';
-import { readingOf } from '../src/core/reading/reading';
-import { faultTable } from '../src/core/faults/fault-table';
-import type { Build } from '../src/core/plan/build';
-import { LiveBench } from '../src/core/rehearsal/live-bench';
-import { outingsOf } from '../src/core/trial/outings';
-import { usualTask } from '../src/core/trial/trial-task';
+import { calibrate } from '../src/core/bench/calibration/calibrate';
+import { readingOf } from '../src/core/reading/build-reading/reading';
+import { faultTable } from '../src/core/bench/faults/fault-table';
+import type { Build } from '../src/core/model/plan/build';
+import { LiveBench } from '../src/core/bench/rehearsal/live-bench';
+import { outingsOf } from '../src/core/desk/trial/outings';
+import { usualTask } from '../src/core/desk/trial/trial-task';
 
 const frame = 1 / 60;
 const drivenSeconds = 10;

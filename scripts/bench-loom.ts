@@ -1,9 +1,9 @@
 import ELK from 'elkjs/lib/elk.bundled.js';
-import { readingOf } from '../src/core/reading/reading';
-import { elkGraph, type ElkGraph } from '../src/core/loom/elk-graph';
-import { placeLoom } from '../src/core/loom/loom-layout';
-import { loomModel } from '../src/core/loom/loom-model';
-import type { Build } from '../src/core/plan/build';
+import { readingOf } from '../src/core/reading/build-reading/reading';
+import { elkGraph, type ElkGraph } from '../src/core/desk/loom/elk-graph';
+import { placeLoom } from '../src/core/desk/loom/loom-layout';
+import { loomModel } from '../src/core/desk/loom/loom-model';
+import type { Build } from '../src/core/model/plan/build';
 
 const rounds = 7;
 

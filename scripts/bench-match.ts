@@ -1,9 +1,9 @@
-import { matchBuild } from '../src/core/match/match-build';
-import type { LockerItem } from '../src/core/parts/locker-item';
-import { starterLocker } from '../src/core/starter/starter-locker';
+import { matchBuild } from '../src/core/desk/match/match-build';
+import type { LockerItem } from '../src/core/model/parts/locker-item';
+import { starterLocker } from '../src/core/model/starter/starter-locker';
 import { tub } from '../tests/kit/tub';
 import { variedLocker } from '../tests/kit/varied-locker';
-import type { Build } from '../src/core/plan/build';
+import type { Build } from '../src/core/model/plan/build';
 import { demo } from './bench-trial';
 
 /**

@@ -4,8 +4,8 @@ import { existsSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { createServer } from '../server/create-server';
-import { writeBuildFile } from '../src/core/file/write-file';
-import type { Build } from '../src/core/plan/build';
+import { writeBuildFile } from '../src/core/model/file/write-file';
+import type { Build } from '../src/core/model/plan/build';
 import { browserOptions } from './browser-options';
 
 /** Does something with the built application in a browser; nothing where it is not built. */

@@ -1,7 +1,7 @@
-import { readingOf } from '../src/core/reading/reading';
-import { outingsOf } from '../src/core/trial/outings';
-import { estimatesOf, toleranceSample } from '../src/core/trial/tolerance';
-import { usualTask } from '../src/core/trial/trial-task';
+import { readingOf } from '../src/core/reading/build-reading/reading';
+import { outingsOf } from '../src/core/desk/trial/outings';
+import { estimatesOf, toleranceSample } from '../src/core/desk/trial/tolerance';
+import { usualTask } from '../src/core/desk/trial/trial-task';
 import { demo } from './bench-trial';
 
 /** Some of the runs of the tug's sixty-second outing. @returns how many could be followed */

@@ -1,14 +1,14 @@
 /** Times checks, operating points, outings and tolerance runs: the tug, and made-up builds of 20, 60 and 240 fittings. */
-import type { Build } from '../src/core/plan/build';
-import { placeParts } from '../src/core/berths/place-parts';
-import { applyEdits } from '../src/core/plan/edits';
-import { placeEdit } from '../src/core/put-right/place-part';
+import type { Build } from '../src/core/model/plan/build';
+import { placeParts } from '../src/core/reading/berths/place-parts';
+import { applyEdits } from '../src/core/model/plan/edits';
+import { placeEdit } from '../src/core/judgement/put-right/place-part';
 import { benchFigures } from './bench-bench';
 import { layoutMilliseconds } from './bench-loom';
 import { matchFigures } from './bench-match';
-import { sketchBuild, type LeadSketch } from '../src/core/plan/sketch-build';
-import type { Fitting } from '../src/core/fitting/fitting';
-import { checkBuild } from '../src/core/check/check-build';
+import { sketchBuild, type LeadSketch } from '../src/core/model/plan/sketch-build';
+import type { Fitting } from '../src/core/model/fitting/fitting';
+import { checkBuild } from '../src/core/judgement/check/check-build';
 import {
   caseFigures,
   demo,
@@ -28,7 +28,7 @@ import {
   rehearsalFrame,
   stationChange,
 } from './bench-page';
-import { starterLocker, starterPart } from '../src/core/starter/starter-locker';
+import { starterLocker, starterPart } from '../src/core/model/starter/starter-locker';
 
 const rounds = 200;
 const warmUp = 60;

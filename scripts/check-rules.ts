@@ -2,10 +2,10 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { rules } from '../src/core/rules';
+import { rules } from '../src/core/judgement/rules';
 
 const root = path.join(path.dirname(fileURLToPath(import.meta.url)), '..');
-const folder = path.join(root, 'src/core/rules');
+const folder = path.join(root, 'src/core/judgement/rules');
 const isRuleFile = (name: string) =>
   name.endsWith('.ts') &&
   !name.endsWith('.test.ts') &&

@@ -1,6 +1,6 @@
-import type { Build } from '../src/core/plan/build';
-import { sketchBuild } from '../src/core/plan/sketch-build';
-import { starterPart } from '../src/core/starter/starter-locker';
+import type { Build } from '../src/core/model/plan/build';
+import { sketchBuild } from '../src/core/model/plan/sketch-build';
+import { starterPart } from '../src/core/model/starter/starter-locker';
 
 const servoLead = { metres: 0.3, awg: 22 };
 const power = { metres: 0.15, awg: 14 };

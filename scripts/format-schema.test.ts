@@ -1,8 +1,8 @@
 import { Ajv } from 'ajv';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { writeLockerFile } from '../src/core/file/locker-file';
-import { starterPart } from '../src/core/starter/starter-locker';
+import { writeLockerFile } from '../src/core/model/file/locker-file';
+import { starterPart } from '../src/core/model/starter/starter-locker';
 import { formatSchema } from './format-schema';
 
 interface File {

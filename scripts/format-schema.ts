@@ -1,12 +1,12 @@
 import 'reflect-metadata';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
-import { Build } from '../src/core/plan/build';
-import { fileFormat } from '../src/core/file/read-file';
-import { Component, componentClasses } from '../src/core/parts/board';
-import { partClasses, partKinds } from '../src/core/parts/part-spec';
-import { mostPhoto } from '../src/core/validation/photo-field';
-import { fileVersion } from '../src/core/file/ladder';
+import { Build } from '../src/core/model/plan/build';
+import { fileFormat } from '../src/core/model/file/read-file';
+import { Component, componentClasses } from '../src/core/model/parts/board';
+import { partClasses, partKinds } from '../src/core/model/parts/part-spec';
+import { mostPhoto } from '../src/core/base/validation/photo-field';
+import { fileVersion } from '../src/core/model/file/ladder';
 
 type Schema = Record<string, unknown>;
 

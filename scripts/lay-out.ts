@@ -1,13 +1,13 @@
-import { Layout } from '../src/core/berths/layout';
-import { isDoubtful } from '../src/core/berths/lead-routes';
-import { placeParts } from '../src/core/berths/place-parts';
-import type { Build } from '../src/core/plan/build';
-import { applyEdits } from '../src/core/plan/edits';
-import type { ModelInside } from '../src/core/plan/model-inside';
-import type { Placement } from '../src/core/fitting/placement';
-import { measured } from '../src/core/validation/figure';
-import { BuildIndex } from '../src/core/plan/build-index';
-import { placeEdit } from '../src/core/put-right/place-part';
+import { Layout } from '../src/core/reading/berths/layout';
+import { isDoubtful } from '../src/core/reading/berths/lead-routes';
+import { placeParts } from '../src/core/reading/berths/place-parts';
+import type { Build } from '../src/core/model/plan/build';
+import { applyEdits } from '../src/core/model/plan/edits';
+import type { ModelInside } from '../src/core/model/plan/model-inside';
+import type { Placement } from '../src/core/model/fitting/placement';
+import { measured } from '../src/core/base/validation/figure';
+import { BuildIndex } from '../src/core/model/plan/build-index';
+import { placeEdit } from '../src/core/judgement/put-right/place-part';
 
 /** A build with an inside, and all its parts placed in it. @throws where there is no room for one */
 export function laidOut(build: Build, inside: ModelInside): Build {

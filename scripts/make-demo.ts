@@ -1,11 +1,11 @@
 /** Writes the demo builds: the tug as planned, the tug put right by the app's own offers, the yacht, the tractor and the catamaran. */
 import { writeFileSync } from 'node:fs';
-import { applyEdits } from '../src/core/plan/edits';
-import type { Build } from '../src/core/plan/build';
-import { checkBuild } from '../src/core/check/check-build';
-import { writeBuildFile } from '../src/core/file/write-file';
-import { starterLocker } from '../src/core/starter/starter-locker';
-import type { ModelInside } from '../src/core/plan/model-inside';
+import { applyEdits } from '../src/core/model/plan/edits';
+import type { Build } from '../src/core/model/plan/build';
+import { checkBuild } from '../src/core/judgement/check/check-build';
+import { writeBuildFile } from '../src/core/model/file/write-file';
+import { starterLocker } from '../src/core/model/starter/starter-locker';
+import type { ModelInside } from '../src/core/model/plan/model-inside';
 import { soundBuilds } from '../tests/kit/sound-builds';
 import { fieldTractor } from './field-tractor';
 import { laidOut, measuredWhereLong, placedAnew, placeLoose } from './lay-out';

@@ -1,7 +1,7 @@
-import type { Element } from '../src/core/network/devices';
-import { servoConstants } from '../src/core/network/devices/servo';
-import type { NetworkCase } from '../src/core/network/reference-form';
-import type { TrackPoints } from '../src/core/network/track';
+import type { Element } from '../src/core/physics/network/devices';
+import { servoConstants } from '../src/core/physics/network/devices/servo';
+import type { NetworkCase } from '../src/core/physics/network/reference-form';
+import type { TrackPoints } from '../src/core/physics/network/track';
 
 const clamp = (value: string) => `min(max(${value},-1),1)`;
 

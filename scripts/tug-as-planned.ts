@@ -1,19 +1,19 @@
-import type { Build } from '../src/core/plan/build';
-import type { ModelInside } from '../src/core/plan/model-inside';
-import type { Fitting } from '../src/core/fitting/fitting';
-import type { WireColour } from '../src/core/plan/lead';
-import type { ModelFunction } from '../src/core/plan/model-function';
+import type { Build } from '../src/core/model/plan/build';
+import type { ModelInside } from '../src/core/model/plan/model-inside';
+import type { Fitting } from '../src/core/model/fitting/fitting';
+import type { WireColour } from '../src/core/model/plan/lead';
+import type { ModelFunction } from '../src/core/model/plan/model-function';
 import {
   sketchBuild,
   turned,
   type BuildSketch,
   type LeadOptions,
   type LeadSketch,
-} from '../src/core/plan/sketch-build';
-import { applyEdits } from '../src/core/plan/edits';
-import { measured } from '../src/core/validation/figure';
+} from '../src/core/model/plan/sketch-build';
+import { applyEdits } from '../src/core/model/plan/edits';
+import { measured } from '../src/core/base/validation/figure';
 import { laidOut, moved } from './lay-out';
-import { starterPart } from '../src/core/starter/starter-locker';
+import { starterPart } from '../src/core/model/starter/starter-locker';
 
 const fittings: Fitting[] = [
   { id: 'tow-pack', name: 'tow pack', part: 'pack-lipo-3s-2200-10c' },

@@ -1,11 +1,11 @@
 import type { RequestHandler } from 'express';
 import { setInterval } from 'node:timers';
-import { checkBuild } from '../src/core/check/check-build';
-import { candidateFaults } from '../src/core/faults/candidate-faults';
-import { readBuildFile } from '../src/core/file/read-file';
-import { benchHead } from '../src/core/instruments/bench-line';
-import { StandIn } from '../src/core/instruments/stand-in';
-import { planProcedure } from '../src/core/procedure/plan-procedure';
+import { checkBuild } from '../src/core/judgement/check/check-build';
+import { candidateFaults } from '../src/core/bench/faults/candidate-faults';
+import { readBuildFile } from '../src/core/model/file/read-file';
+import { benchHead } from '../src/core/bench/instruments/bench-line';
+import { StandIn } from '../src/core/bench/instruments/stand-in';
+import { planProcedure } from '../src/core/bench/procedure/plan-procedure';
 
 /** Most that are open at once, and how long one stays open: a forgotten page does not keep the server busy. */
 const mostStreams = 4;

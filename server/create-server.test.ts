@@ -5,7 +5,7 @@ import { get, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readRecording } from '../src/core/instruments/bench-line';
+import { readRecording } from '../src/core/bench/instruments/bench-line';
 import { createServer } from './create-server';
 
 let listener: Server;

@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs';
 import papaparse from 'papaparse';
-import { calibrate } from '../core/calibration/calibrate';
-import { readingKinds } from '../core/calibration/reading-kinds';
-import { readReadingRows } from '../core/calibration/reading-rows';
-import { readingOf } from '../core/reading/reading';
-import type { Build } from '../core/plan/build';
-import { failure, success, type Result } from '../core/result';
-import { outingsOf } from '../core/trial/outings';
-import { usualTask } from '../core/trial/trial-task';
+import { calibrate } from '../core/bench/calibration/calibrate';
+import { readingKinds } from '../core/bench/calibration/reading-kinds';
+import { readReadingRows } from '../core/bench/calibration/reading-rows';
+import { readingOf } from '../core/reading/build-reading/reading';
+import type { Build } from '../core/model/plan/build';
+import { failure, success, type Result } from '../core/base/result';
+import { outingsOf } from '../core/desk/trial/outings';
+import { usualTask } from '../core/desk/trial/trial-task';
 import type { CommandOutput } from './check-command';
 
 export interface CalibrateOptions {

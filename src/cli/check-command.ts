@@ -1,16 +1,16 @@
-import type { Build } from '../core/plan/build';
-import { applyEdits } from '../core/plan/edits';
-import { checkBuild } from '../core/check/check-build';
-import type { CheckResult } from '../core/check/check-result';
-import { figuresOf } from '../core/check/figures';
-import type { Finding } from '../core/findings/finding';
-import { numberWords } from '../core/findings/finding-words';
-import type { Reading } from '../core/reading/reading';
-import { wellNames, wells } from '../core/findings/wells';
-import { writeBuildFile } from '../core/file/write-file';
-import { failure, success, type Result } from '../core/result';
-import { usualRun } from '../core/trial/run-time';
-import { starterLocker } from '../core/starter/starter-locker';
+import type { Build } from '../core/model/plan/build';
+import { applyEdits } from '../core/model/plan/edits';
+import { checkBuild } from '../core/judgement/check/check-build';
+import type { CheckResult } from '../core/judgement/check/check-result';
+import { figuresOf } from '../core/judgement/check/figures';
+import type { Finding } from '../core/judgement/findings/finding';
+import { numberWords } from '../core/judgement/findings/finding-words';
+import type { Reading } from '../core/reading/build-reading/reading';
+import { wellNames, wells } from '../core/judgement/findings/wells';
+import { writeBuildFile } from '../core/model/file/write-file';
+import { failure, success, type Result } from '../core/base/result';
+import { usualRun } from '../core/desk/trial/run-time';
+import { starterLocker } from '../core/model/starter/starter-locker';
 
 export interface CheckOptions {
   json: boolean;

@@ -1,9 +1,9 @@
-import { readingOf } from '../core/reading/reading';
-import { candidateFaults } from '../core/faults/candidate-faults';
-import { faultTable } from '../core/faults/fault-table';
-import { rehearseFault } from '../core/faults/rehearse-fault';
-import type { Build } from '../core/plan/build';
-import { failure, success, type Result } from '../core/result';
+import { readingOf } from '../core/reading/build-reading/reading';
+import { candidateFaults } from '../core/bench/faults/candidate-faults';
+import { faultTable } from '../core/bench/faults/fault-table';
+import { rehearseFault } from '../core/bench/faults/rehearse-fault';
+import type { Build } from '../core/model/plan/build';
+import { failure, success, type Result } from '../core/base/result';
 import type { CommandOutput } from './check-command';
 
 export interface FaultOptions {

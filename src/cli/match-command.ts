@@ -1,9 +1,9 @@
-import { missedBy, type NearMiss } from '../core/match/conflict';
-import type { LockerItem } from '../core/parts/locker-item';
-import { matchBuild, type MatchResult } from '../core/match/match-build';
-import type { Build } from '../core/plan/build';
-import { failure, success, type Result } from '../core/result';
-import { starterLocker } from '../core/starter/starter-locker';
+import { missedBy, type NearMiss } from '../core/desk/match/conflict';
+import type { LockerItem } from '../core/model/parts/locker-item';
+import { matchBuild, type MatchResult } from '../core/desk/match/match-build';
+import type { Build } from '../core/model/plan/build';
+import { failure, success, type Result } from '../core/base/result';
+import { starterLocker } from '../core/model/starter/starter-locker';
 import type { CommandOutput } from './check-command';
 
 export interface MatchOptions {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../tests/kit/demo-builds';
-import { starterPart } from '../core/starter/starter-locker';
+import { starterPart } from '../core/model/starter/starter-locker';
 import { matchCommand, type MatchOptions } from './match-command';
 
 const usual: MatchOptions = { json: true, open: undefined, most: 3, money: undefined, minutes: undefined };

@@ -1,8 +1,8 @@
-import type { Build } from '../core/plan/build';
-import { readingOf } from '../core/reading/reading';
-import { spiceText } from '../core/network/spice';
-import { failure, success, type Result } from '../core/result';
-import { starterLocker } from '../core/starter/starter-locker';
+import type { Build } from '../core/model/plan/build';
+import { readingOf } from '../core/reading/build-reading/reading';
+import { spiceText } from '../core/physics/network/spice';
+import { failure, success, type Result } from '../core/base/result';
+import { starterLocker } from '../core/model/starter/starter-locker';
 
 /** `hull netlist`: the worst second of a build as SPICE text, with our own answer in comments. */
 export function netlistCommand(build: Build): Result<string, string> {

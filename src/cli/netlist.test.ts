@@ -6,10 +6,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { operatingPointCases } from '../../tests/kit/cases';
 import { demoBuild, demoNames } from '../../tests/kit/demo-builds';
 import { soundBuilds } from '../../tests/kit/sound-builds';
-import { applyEdits } from '../core/plan/edits';
-import { operatingPoint } from '../core/network/operating-point';
-import { networkOf } from '../core/network/reference-form';
-import { spiceText } from '../core/network/spice';
+import { applyEdits } from '../core/model/plan/edits';
+import { operatingPoint } from '../core/physics/network/operating-point';
+import { networkOf } from '../core/physics/network/reference-form';
+import { spiceText } from '../core/physics/network/spice';
 import { netlistCommand } from './netlist-command';
 
 let folder: string;

@@ -1,9 +1,9 @@
-import { parseJson } from '../core/file/parse-json';
-import { problemText } from '../core/validation/problem';
-import { operatingPoint } from '../core/network/operating-point';
-import { networkOf, readNetworkCase, type NetworkCase } from '../core/network/reference-form';
-import { failure, success, type Result } from '../core/result';
-import { solveCourse } from '../core/transient/transient-case';
+import { parseJson } from '../core/model/file/parse-json';
+import { problemText } from '../core/base/validation/problem';
+import { operatingPoint } from '../core/physics/network/operating-point';
+import { networkOf, readNetworkCase, type NetworkCase } from '../core/physics/network/reference-form';
+import { failure, success, type Result } from '../core/base/result';
+import { solveCourse } from '../core/physics/transient/transient-case';
 
 /** `hull network`: what a network of elements does, for the nodes it probes or all of them, as JSON text. */
 export function networkCommand(text: string): Result<string, string> {

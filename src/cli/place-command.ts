@@ -1,9 +1,9 @@
-import { placeParts } from '../core/berths/place-parts';
-import { usualForm } from '../core/berths/inside-sizes';
-import type { Build } from '../core/plan/build';
-import { applyEdits } from '../core/plan/edits';
-import { writeBuildFile } from '../core/file/write-file';
-import { placeEdit } from '../core/put-right/place-part';
+import { placeParts } from '../core/reading/berths/place-parts';
+import { usualForm } from '../core/reading/berths/inside-sizes';
+import type { Build } from '../core/model/plan/build';
+import { applyEdits } from '../core/model/plan/edits';
+import { writeBuildFile } from '../core/model/file/write-file';
+import { placeEdit } from '../core/judgement/put-right/place-part';
 import type { CommandOutput } from './check-command';
 
 /**

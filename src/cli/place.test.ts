@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { layoutOf } from '../../tests/kit/berthed';
 import { demoBuild } from '../../tests/kit/demo-builds';
-import { readBuildFile } from '../core/file/read-file';
+import { readBuildFile } from '../core/model/file/read-file';
 import { placeCommand } from './place-command';
 
 describe('hull place', () => {

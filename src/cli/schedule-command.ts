@@ -1,8 +1,8 @@
 import papaparse from 'papaparse';
-import type { Build } from '../core/plan/build';
-import { readingOf } from '../core/reading/reading';
-import { benchLists, scheduleTable } from '../core/lists/schedule';
-import { starterLocker } from '../core/starter/starter-locker';
+import type { Build } from '../core/model/plan/build';
+import { readingOf } from '../core/reading/build-reading/reading';
+import { benchLists, scheduleTable } from '../core/desk/lists/schedule';
+import { starterLocker } from '../core/model/starter/starter-locker';
 
 /** Leads, joints and what is to be bought, as CSV; a cell that a spreadsheet would take for a formula is escaped. */
 export function scheduleCommand(build: Build): string {

@@ -1,15 +1,15 @@
-import type { Build } from '../core/plan/build';
-import type { Outing } from '../core/plan/outing';
-import { readingOf } from '../core/reading/reading';
-import { failure, success, type Result } from '../core/result';
-import { starterLocker } from '../core/starter/starter-locker';
-import { firstToGive, pushes } from '../core/trial/first-to-give';
-import { outingsOf } from '../core/trial/outings';
-import { runTrial } from '../core/trial/run-trial';
-import { estimatesOf, summarise, toleranceSample, type ToleranceResult } from '../core/trial/tolerance';
-import { trialFindings } from '../core/trial/trial-findings';
-import type { TrialResult } from '../core/trial/trial-result';
-import { usualTask } from '../core/trial/trial-task';
+import type { Build } from '../core/model/plan/build';
+import type { Outing } from '../core/model/plan/outing';
+import { readingOf } from '../core/reading/build-reading/reading';
+import { failure, success, type Result } from '../core/base/result';
+import { starterLocker } from '../core/model/starter/starter-locker';
+import { firstToGive, pushes } from '../core/desk/trial/first-to-give';
+import { outingsOf } from '../core/desk/trial/outings';
+import { runTrial } from '../core/desk/trial/run-trial';
+import { estimatesOf, summarise, toleranceSample, type ToleranceResult } from '../core/desk/trial/tolerance';
+import { trialFindings } from '../core/desk/trial/trial-findings';
+import type { TrialResult } from '../core/desk/trial/trial-result';
+import { usualTask } from '../core/desk/trial/trial-task';
 import type { CommandOutput } from './check-command';
 
 export interface TrialOptions {

@@ -1,11 +1,11 @@
 import { liveQuery } from 'dexie';
 import { nanoid } from 'nanoid';
-import type { Clash } from '../core/merge/clash';
-import { mergeBuilds } from '../core/merge/merge-builds';
-import type { Build } from '../core/plan/build';
-import type { FileProblem } from '../core/validation/problem';
-import { readBuild } from '../core/file/read-file';
-import { failure, success, type Result } from '../core/result';
+import type { Clash } from '../core/model/merge/clash';
+import { mergeBuilds } from '../core/model/merge/merge-builds';
+import type { Build } from '../core/model/plan/build';
+import type { FileProblem } from '../core/base/validation/problem';
+import { readBuild } from '../core/model/file/read-file';
+import { failure, success, type Result } from '../core/base/result';
 import type { BuildRecord, DeletedRecord, DryHullDatabase } from './database';
 
 /** A stored build as a window last saw it. */

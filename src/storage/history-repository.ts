@@ -1,5 +1,5 @@
-import { readBuild } from '../core/file/read-file';
-import type { Build } from '../core/plan/build';
+import { readBuild } from '../core/model/file/read-file';
+import type { Build } from '../core/model/plan/build';
 import type { DryHullDatabase, HistoryRecord, PastState } from './database';
 
 /** What can be undone and redone of a build, beside the state that it was left in. */

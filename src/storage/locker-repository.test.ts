@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { Dexie } from 'dexie';
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { starterPart } from '../core/starter/starter-locker';
+import { starterPart } from '../core/model/starter/starter-locker';
 import { DryHullDatabase } from './database';
 import { LockerRepository } from './locker-repository';
 

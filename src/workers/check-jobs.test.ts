@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../tests/kit/demo-builds';
-import { applyEdits } from '../core/plan/edits';
-import { starterLocker } from '../core/starter/starter-locker';
-import { checkBuild } from '../core/check/check-build';
+import { applyEdits } from '../core/model/plan/edits';
+import { starterLocker } from '../core/model/starter/starter-locker';
+import { checkBuild } from '../core/judgement/check/check-build';
 import { checkJobs, type Asked } from './check-jobs';
 
 const asked = (name: string): Asked => ({

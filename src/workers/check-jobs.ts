@@ -1,17 +1,17 @@
 import 'reflect-metadata';
-import { checkBuild, previewPatch } from '../core/check/check-build';
-import type { CheckResult } from '../core/check/check-result';
-import type { PatchPreview } from '../core/check/preview';
-import type { PartSpec } from '../core/parts/part-spec';
-import type { Build } from '../core/plan/build';
-import { faultTable, type FaultTable } from '../core/faults/fault-table';
-import { placeParts, type Placing } from '../core/berths/place-parts';
-import { applyEdits } from '../core/plan/edits';
-import type { Patch } from '../core/plan/patch';
-import { placeEdit } from '../core/put-right/place-part';
-import type { Well, WellReport } from '../core/findings/wells';
-import { proposeWiring } from '../core/wiring/propose-wiring';
-import type { WiringPlan } from '../core/wiring/draft';
+import { checkBuild, previewPatch } from '../core/judgement/check/check-build';
+import type { CheckResult } from '../core/judgement/check/check-result';
+import type { PatchPreview } from '../core/judgement/check/preview';
+import type { PartSpec } from '../core/model/parts/part-spec';
+import type { Build } from '../core/model/plan/build';
+import { faultTable, type FaultTable } from '../core/bench/faults/fault-table';
+import { placeParts, type Placing } from '../core/reading/berths/place-parts';
+import { applyEdits } from '../core/model/plan/edits';
+import type { Patch } from '../core/model/plan/patch';
+import { placeEdit } from '../core/judgement/put-right/place-part';
+import type { Well, WellReport } from '../core/judgement/findings/wells';
+import { proposeWiring } from '../core/desk/wiring/propose-wiring';
+import type { WiringPlan } from '../core/desk/wiring/draft';
 
 /** What put-rights may bring in, and what it costs: nothing where it is owned, absent where nobody noted a price. */
 interface Shelf {

@@ -1,6 +1,6 @@
 import ELK, { type ElkNode } from 'elkjs/lib/elk-api.js';
 import elkWorkerUrl from 'elkjs/lib/elk-worker.min.js?url';
-import type { ElkGraph } from '../core/loom/elk-graph';
+import type { ElkGraph } from '../core/desk/loom/elk-graph';
 
 let engine: InstanceType<typeof ELK> | undefined;
 

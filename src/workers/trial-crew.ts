@@ -1,9 +1,9 @@
 import { releaseProxy } from 'comlink';
-import type { Build } from '../core/plan/build';
-import type { Choice, ChoicePoint, ChoiceTry } from '../core/trial/choice-bench';
-import type { EstimatedFigure } from '../core/kinds/estimates';
-import { summarise, type ToleranceResult, type ToleranceSample } from '../core/trial/tolerance';
-import type { TrialTask } from '../core/trial/trial-task';
+import type { Build } from '../core/model/plan/build';
+import type { Choice, ChoicePoint, ChoiceTry } from '../core/desk/trial/choice-bench';
+import type { EstimatedFigure } from '../core/model/kinds/estimates';
+import { summarise, type ToleranceResult, type ToleranceSample } from '../core/desk/trial/tolerance';
+import type { TrialTask } from '../core/desk/trial/trial-task';
 import { Lifeline } from './lifeline';
 import type { TrialJobs } from './trial-jobs';
 

@@ -2,8 +2,8 @@ import { expose, releaseProxy, wrap, type Endpoint } from 'comlink';
 import { MessageChannel } from 'node:worker_threads';
 import { afterEach, describe, expect, it } from 'vitest';
 import { demoBuild } from '../../tests/kit/demo-builds';
-import { outingsOf } from '../core/trial/outings';
-import { usualTask } from '../core/trial/trial-task';
+import { outingsOf } from '../core/desk/trial/outings';
+import { usualTask } from '../core/desk/trial/trial-task';
 import { trialJobs, type TrialJobs } from './trial-jobs';
 
 /** The jobs as the page has them: on the other side of a channel, through copies. */

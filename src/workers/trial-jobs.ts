@@ -1,20 +1,20 @@
 import 'reflect-metadata';
 import { proxy } from 'comlink';
-import type { Build } from '../core/plan/build';
-import { readingOf } from '../core/reading/reading';
-import { calibrate, type Calibration, type TakenReading } from '../core/calibration/calibrate';
-import { ReadingsForetold } from '../core/calibration/predict-readings';
-import { readingKinds } from '../core/calibration/reading-kinds';
-import type { LockerItem } from '../core/parts/locker-item';
-import { matchBuild, type MatchResult, type MatchTask } from '../core/match/match-build';
-import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/trial/choice-bench';
-import { firstToGive, type GiveWay, type Push } from '../core/trial/first-to-give';
-import { runTrial, type TrialTrouble } from '../core/trial/run-trial';
-import { toleranceSample, type ToleranceSample } from '../core/trial/tolerance';
-import type { EstimatedFigure } from '../core/kinds/estimates';
-import type { TrialResult } from '../core/trial/trial-result';
-import type { TrialTask } from '../core/trial/trial-task';
-import type { Result } from '../core/result';
+import type { Build } from '../core/model/plan/build';
+import { readingOf } from '../core/reading/build-reading/reading';
+import { calibrate, type Calibration, type TakenReading } from '../core/bench/calibration/calibrate';
+import { ReadingsForetold } from '../core/bench/calibration/predict-readings';
+import { readingKinds } from '../core/bench/calibration/reading-kinds';
+import type { LockerItem } from '../core/model/parts/locker-item';
+import { matchBuild, type MatchResult, type MatchTask } from '../core/desk/match/match-build';
+import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/desk/trial/choice-bench';
+import { firstToGive, type GiveWay, type Push } from '../core/desk/trial/first-to-give';
+import { runTrial, type TrialTrouble } from '../core/desk/trial/run-trial';
+import { toleranceSample, type ToleranceSample } from '../core/desk/trial/tolerance';
+import type { EstimatedFigure } from '../core/model/kinds/estimates';
+import type { TrialResult } from '../core/desk/trial/trial-result';
+import type { TrialTask } from '../core/desk/trial/trial-task';
+import type { Result } from '../core/base/result';
 
 /** What a worker of the Trial station does; plain functions, so that they can be tested without one. */
 export const trialJobs = {

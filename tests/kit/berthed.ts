@@ -1,9 +1,9 @@
-import { Layout } from '../../src/core/berths/layout';
-import type { Build } from '../../src/core/plan/build';
-import type { ModelInside } from '../../src/core/plan/model-inside';
-import type { Placement } from '../../src/core/fitting/placement';
-import { measured } from '../../src/core/validation/figure';
-import { BuildIndex } from '../../src/core/plan/build-index';
+import { Layout } from '../../src/core/reading/berths/layout';
+import type { Build } from '../../src/core/model/plan/build';
+import type { ModelInside } from '../../src/core/model/plan/model-inside';
+import type { Placement } from '../../src/core/model/fitting/placement';
+import { measured } from '../../src/core/base/validation/figure';
+import { BuildIndex } from '../../src/core/model/plan/build-index';
 import { tub } from './tub';
 
 interface BerthedChange {

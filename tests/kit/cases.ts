@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import type { NetworkCase } from '../../src/core/network/reference-form';
+import type { NetworkCase } from '../../src/core/physics/network/reference-form';
 
 /** What an independent circuit simulator found for a node over time. */
 export interface ExpectedCourse {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import type { Build } from '../../src/core/plan/build';
-import { readBuildFile } from '../../src/core/file/read-file';
+import type { Build } from '../../src/core/model/plan/build';
+import { readBuildFile } from '../../src/core/model/file/read-file';
 
 /** A demo build as it ships. */
 export function demoBuild(name: string): Build {

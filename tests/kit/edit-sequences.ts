@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { readBuildFile } from '../../src/core/file/read-file';
-import { writeBuildFile } from '../../src/core/file/write-file';
+import { readBuildFile } from '../../src/core/model/file/read-file';
+import { writeBuildFile } from '../../src/core/model/file/write-file';
 import { changed, runs } from './any-build';
 
 /**

@@ -1,13 +1,13 @@
-import { applyEdits } from '../../src/core/plan/edits';
-import type { Build } from '../../src/core/plan/build';
-import type { Fitting } from '../../src/core/fitting/fitting';
-import type { Conductor } from '../../src/core/plan/lead';
-import type { ModelFunction } from '../../src/core/plan/model-function';
-import { lifted, reversed, turned, type LeadSketch } from '../../src/core/plan/sketch-build';
-import { straightLead } from '../../src/core/plan/straight-lead';
-import { stated } from '../../src/core/validation/figure';
-import { starterPart } from '../../src/core/starter/starter-locker';
-import { BuildIndex } from '../../src/core/plan/build-index';
+import { applyEdits } from '../../src/core/model/plan/edits';
+import type { Build } from '../../src/core/model/plan/build';
+import type { Fitting } from '../../src/core/model/fitting/fitting';
+import type { Conductor } from '../../src/core/model/plan/lead';
+import type { ModelFunction } from '../../src/core/model/plan/model-function';
+import { lifted, reversed, turned, type LeadSketch } from '../../src/core/model/plan/sketch-build';
+import { straightLead } from '../../src/core/model/plan/straight-lead';
+import { stated } from '../../src/core/base/validation/figure';
+import { starterPart } from '../../src/core/model/starter/starter-locker';
+import { BuildIndex } from '../../src/core/model/plan/build-index';
 import { soundBuilds } from './sound-builds';
 
 type Change = (build: Build) => Build;

@@ -1,6 +1,6 @@
-import type { Build } from '../../src/core/plan/build';
-import type { Fitting } from '../../src/core/fitting/fitting';
-import type { ModelFunction } from '../../src/core/plan/model-function';
+import type { Build } from '../../src/core/model/plan/build';
+import type { Fitting } from '../../src/core/model/fitting/fitting';
+import type { ModelFunction } from '../../src/core/model/plan/model-function';
 import { tub } from './tub';
 
 export const pan: ModelFunction = {

@@ -1,15 +1,15 @@
-import { checkBuild } from '../../src/core/check/check-build';
-import { readBuildFile } from '../../src/core/file/read-file';
-import { writeBuildFile } from '../../src/core/file/write-file';
-import { readingOf } from '../../src/core/reading/reading';
-import { spiceText } from '../../src/core/network/spice';
-import type { Build } from '../../src/core/plan/build';
-import { planProcedure } from '../../src/core/procedure/plan-procedure';
-import { stepStates } from '../../src/core/procedure/step-states';
-import { markdownSheet } from '../../src/core/sheet/markdown-sheet';
-import { starterLocker } from '../../src/core/starter/starter-locker';
-import { outingsOf } from '../../src/core/trial/outings';
-import { proposeWiring } from '../../src/core/wiring/propose-wiring';
+import { checkBuild } from '../../src/core/judgement/check/check-build';
+import { readBuildFile } from '../../src/core/model/file/read-file';
+import { writeBuildFile } from '../../src/core/model/file/write-file';
+import { readingOf } from '../../src/core/reading/build-reading/reading';
+import { spiceText } from '../../src/core/physics/network/spice';
+import type { Build } from '../../src/core/model/plan/build';
+import { planProcedure } from '../../src/core/bench/procedure/plan-procedure';
+import { stepStates } from '../../src/core/bench/procedure/step-states';
+import { markdownSheet } from '../../src/core/bench/sheet/markdown-sheet';
+import { starterLocker } from '../../src/core/model/starter/starter-locker';
+import { outingsOf } from '../../src/core/desk/trial/outings';
+import { proposeWiring } from '../../src/core/desk/wiring/propose-wiring';
 import { mutated } from './mutate';
 
 /** Longest that one file may take, in milliseconds. */

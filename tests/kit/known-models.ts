@@ -1,6 +1,6 @@
-import type { Brief } from '../../src/core/plan/brief';
-import type { Build, ModelKind } from '../../src/core/plan/build';
-import { stated } from '../../src/core/validation/figure';
+import type { Brief } from '../../src/core/model/plan/brief';
+import type { Build, ModelKind } from '../../src/core/model/plan/build';
+import { stated } from '../../src/core/base/validation/figure';
 import { driving, heavy, modelOf, radio, sheet, steering, toBlade } from './sound/model';
 
 /** A motor by its size: N·m/√W and N·m of friction, and its speed per volt in rev/min. */

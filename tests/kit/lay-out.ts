@@ -1,11 +1,11 @@
 import ELK from 'elkjs/lib/elk.bundled.js';
-import { readingOf } from '../../src/core/reading/reading';
-import { elkGraph, type ElkGraph, type Point } from '../../src/core/loom/elk-graph';
-import { foldGroups } from '../../src/core/loom/fold';
-import { loomGroups, type LoomGroup } from '../../src/core/loom/loom-groups';
-import { placeLoom, type LoomLayout, type PlacedNode } from '../../src/core/loom/loom-layout';
-import { loomModel } from '../../src/core/loom/loom-model';
-import type { Build } from '../../src/core/plan/build';
+import { readingOf } from '../../src/core/reading/build-reading/reading';
+import { elkGraph, type ElkGraph, type Point } from '../../src/core/desk/loom/elk-graph';
+import { foldGroups } from '../../src/core/desk/loom/fold';
+import { loomGroups, type LoomGroup } from '../../src/core/desk/loom/loom-groups';
+import { placeLoom, type LoomLayout, type PlacedNode } from '../../src/core/desk/loom/loom-layout';
+import { loomModel } from '../../src/core/desk/loom/loom-model';
+import type { Build } from '../../src/core/model/plan/build';
 
 /** The wiring picture of a build, laid out here as the worker does it. @param isFolded groups drawn as one box each */
 export async function layOut(build: Build, isFolded?: (group: LoomGroup) => boolean): Promise<LoomLayout> {

@@ -1,6 +1,6 @@
-import type { Build } from '../../src/core/plan/build';
-import { lifted, sketchBuild, type LeadSketch } from '../../src/core/plan/sketch-build';
-import { starterPart } from '../../src/core/starter/starter-locker';
+import type { Build } from '../../src/core/model/plan/build';
+import { lifted, sketchBuild, type LeadSketch } from '../../src/core/model/plan/sketch-build';
+import { starterPart } from '../../src/core/model/starter/starter-locker';
 import { hulls } from './sound/hulls';
 import { tracks } from './sound/tracks';
 import { wheels } from './sound/wheels';

@@ -1,5 +1,5 @@
-import type { Build } from '../../src/core/plan/build';
-import type { Outing } from '../../src/core/plan/outing';
+import type { Build } from '../../src/core/model/plan/build';
+import type { Outing } from '../../src/core/model/plan/outing';
 
 /** Nothing but the drive: still for a second, then up to some throttle, and on. */
 export const straightOuting = (

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import type { Build } from '../../src/core/plan/build';
-import { applyEdits } from '../../src/core/plan/edits';
-import { readingOf } from '../../src/core/reading/reading';
-import type { Finding } from '../../src/core/findings/finding';
-import { renderReport } from '../../src/core/check/render';
-import type { Rule } from '../../src/core/rules/rule';
-import type { Missing } from '../../src/core/findings/report';
-import { starterLocker } from '../../src/core/starter/starter-locker';
+import type { Build } from '../../src/core/model/plan/build';
+import { applyEdits } from '../../src/core/model/plan/edits';
+import { readingOf } from '../../src/core/reading/build-reading/reading';
+import type { Finding } from '../../src/core/judgement/findings/finding';
+import { renderReport } from '../../src/core/judgement/check/render';
+import type { Rule } from '../../src/core/judgement/rules/rule';
+import type { Missing } from '../../src/core/judgement/findings/report';
+import { starterLocker } from '../../src/core/model/starter/starter-locker';
 
 interface Expected {
   messageId: string;

@@ -1,12 +1,12 @@
-import type { Build } from '../../src/core/plan/build';
-import type { Brief } from '../../src/core/plan/brief';
-import type { Fitting } from '../../src/core/fitting/fitting';
-import type { Conductor } from '../../src/core/plan/lead';
-import type { ModelFunction } from '../../src/core/plan/model-function';
-import type { Policies } from '../../src/core/plan/policies';
-import { sketchBuild, type LeadSketch } from '../../src/core/plan/sketch-build';
-import type { PartSpec } from '../../src/core/parts/part-spec';
-import { starterPart } from '../../src/core/starter/starter-locker';
+import type { Build } from '../../src/core/model/plan/build';
+import type { Brief } from '../../src/core/model/plan/brief';
+import type { Fitting } from '../../src/core/model/fitting/fitting';
+import type { Conductor } from '../../src/core/model/plan/lead';
+import type { ModelFunction } from '../../src/core/model/plan/model-function';
+import type { Policies } from '../../src/core/model/plan/policies';
+import { sketchBuild, type LeadSketch } from '../../src/core/model/plan/sketch-build';
+import type { PartSpec } from '../../src/core/model/parts/part-spec';
+import { starterPart } from '../../src/core/model/starter/starter-locker';
 
 interface TubChange {
   /** Other parts for fittings, by fitting id. */

@@ -1,8 +1,8 @@
 import { randomLcg } from 'd3-random';
-import type { LockerItem } from '../../src/core/parts/locker-item';
-import type { PartSpec } from '../../src/core/parts/part-spec';
-import type { Figure } from '../../src/core/validation/figure';
-import { starterLocker } from '../../src/core/starter/starter-locker';
+import type { LockerItem } from '../../src/core/model/parts/locker-item';
+import type { PartSpec } from '../../src/core/model/parts/part-spec';
+import type { Figure } from '../../src/core/base/validation/figure';
+import { starterLocker } from '../../src/core/model/starter/starter-locker';
 
 /** A locker of made-up parts: the starter's, each varied in its figures and priced, the same for the same seed. */
 export function variedLocker(count: number, seed: number): LockerItem[] {

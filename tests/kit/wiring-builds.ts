@@ -1,8 +1,8 @@
-import type { Build } from '../../src/core/plan/build';
-import type { Fitting } from '../../src/core/fitting/fitting';
-import { lifted, reversed, type LeadSketch } from '../../src/core/plan/sketch-build';
-import type { ModelFunction } from '../../src/core/plan/model-function';
-import type { PartSpec } from '../../src/core/parts/part-spec';
+import type { Build } from '../../src/core/model/plan/build';
+import type { Fitting } from '../../src/core/model/fitting/fitting';
+import { lifted, reversed, type LeadSketch } from '../../src/core/model/plan/sketch-build';
+import type { ModelFunction } from '../../src/core/model/plan/model-function';
+import type { PartSpec } from '../../src/core/model/parts/part-spec';
 import { demoBuild } from './demo-builds';
 import { tub } from './tub';
 

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { formsFor, insideSizes, isHull } from '../../core/berths/inside-sizes';
-import type { InsideForm, ModelInside } from '../../core/plan/model-inside';
+import { formsFor, insideSizes, isHull } from '../../core/reading/berths/inside-sizes';
+import type { InsideForm, ModelInside } from '../../core/model/plan/model-inside';
 import { useBuild } from '../state/shown-build';
 import { SizeFields } from './SizeFields';
 import { formWords } from './form-words';

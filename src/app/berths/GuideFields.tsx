@@ -1,7 +1,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { guideViews, type Guide } from '../../core/plan/model-inside';
-import { unitRatio } from '../../core/quantity/read-quantity';
+import { guideViews, type Guide } from '../../core/model/plan/model-inside';
+import { unitRatio } from '../../core/base/quantity/read-quantity';
 import { NumberField } from '../brief/NumberField';
 import { PhotoButton } from '../drawing/PhotoButton';
 import { useSettings } from '../state/settings-store';

@@ -1,4 +1,4 @@
-import type { Guide } from '../../core/plan/model-inside';
+import type { Guide } from '../../core/model/plan/model-inside';
 import type { PictureScale } from './picture-scale';
 import styles from './BerthsPicture.module.css';
 

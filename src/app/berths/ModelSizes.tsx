@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
-import { formsFor } from '../../core/berths/inside-sizes';
-import type { Inside } from '../../core/berths/inside';
-import type { ModelInside } from '../../core/plan/model-inside';
+import { formsFor } from '../../core/reading/berths/inside-sizes';
+import type { Inside } from '../../core/reading/berths/inside';
+import type { ModelInside } from '../../core/model/plan/model-inside';
 import { MenuButton } from '../loom/MenuButton';
 import { useBuildStore } from '../state/build-store';
 import { useBuild } from '../state/shown-build';

@@ -1,9 +1,9 @@
-import type { LabelSpot } from '../../core/berths/label-spots';
-import type { Laid, Layout } from '../../core/berths/layout';
-import { isShort } from '../../core/berths/lead-routes';
-import type { Outline } from '../../core/berths/outline';
-import { exitSpot, roomBox } from '../../core/berths/exits';
-import { formatLength } from '../../core/quantity/format';
+import type { LabelSpot } from '../../core/reading/berths/label-spots';
+import type { Laid, Layout } from '../../core/reading/berths/layout';
+import { isShort } from '../../core/reading/berths/lead-routes';
+import type { Outline } from '../../core/reading/berths/outline';
+import { exitSpot, roomBox } from '../../core/reading/berths/exits';
+import { formatLength } from '../../core/base/quantity/format';
 import { useSettings } from '../state/settings-store';
 import { GuidePicture } from './GuidePicture';
 import { MassMark } from './MassMark';

@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
-import { isShort, type Route } from '../../core/berths/lead-routes';
-import { formatLength } from '../../core/quantity/format';
-import type { BuildIndex } from '../../core/plan/build-index';
+import { isShort, type Route } from '../../core/reading/berths/lead-routes';
+import { formatLength } from '../../core/base/quantity/format';
+import type { BuildIndex } from '../../core/model/plan/build-index';
 import { useWidth } from '../loom/use-width';
 import { useSettings } from '../state/settings-store';
 import styles from './ReachBars.module.css';

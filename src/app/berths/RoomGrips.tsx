@@ -1,6 +1,6 @@
-import type { Inside } from '../../core/berths/inside';
-import { edgesOf, type PlanEdges } from '../../core/berths/snap';
-import { formatLength } from '../../core/quantity/format';
+import type { Inside } from '../../core/reading/berths/inside';
+import { edgesOf, type PlanEdges } from '../../core/reading/berths/snap';
+import { formatLength } from '../../core/base/quantity/format';
 import { useSettings } from '../state/settings-store';
 import type { PictureScale } from './picture-scale';
 import type { RoomDraft } from './use-drag-rooms';

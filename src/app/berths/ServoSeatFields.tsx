@@ -1,10 +1,10 @@
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import type { Figure } from '../../core/validation/figure';
-import type { ServoSeat } from '../../core/fitting/servo-seat';
-import { formatQuantity } from '../../core/quantity/format';
-import { unitRatio } from '../../core/quantity/read-quantity';
-import type { Fitted } from '../../core/kinds/fitted';
+import type { Figure } from '../../core/base/validation/figure';
+import type { ServoSeat } from '../../core/model/fitting/servo-seat';
+import { formatQuantity } from '../../core/base/quantity/format';
+import { unitRatio } from '../../core/base/quantity/read-quantity';
+import type { Fitted } from '../../core/model/kinds/fitted';
 import { NumberField } from '../brief/NumberField';
 import { useBuildStore } from '../state/build-store';
 import { useSettings } from '../state/settings-store';

@@ -1,9 +1,9 @@
-import type { Spot } from '../../core/fitting/spot';
-import { isHull } from '../../core/berths/inside-sizes';
-import { fitsInside, labelSpots } from '../../core/berths/label-spots';
-import type { Layout } from '../../core/berths/layout';
-import { waterAt, type Outline } from '../../core/berths/outline';
-import { formatLength } from '../../core/quantity/format';
+import type { Spot } from '../../core/model/fitting/spot';
+import { isHull } from '../../core/reading/berths/inside-sizes';
+import { fitsInside, labelSpots } from '../../core/reading/berths/label-spots';
+import type { Layout } from '../../core/reading/berths/layout';
+import { waterAt, type Outline } from '../../core/reading/berths/outline';
+import { formatLength } from '../../core/base/quantity/format';
 import { useSettings } from '../state/settings-store';
 import { GuidePicture } from './GuidePicture';
 import { MassMark } from './MassMark';

@@ -1,7 +1,6 @@
-import type { InsideSizes } from '../../core/berths/inside-sizes';
-import { isHull } from '../../core/berths/inside-sizes';
-import type { ModelInside } from '../../core/plan/model-inside';
-import { unitRatio } from '../../core/quantity/read-quantity';
+import { isHull, type InsideSizes } from '../../core/reading/berths/inside-sizes';
+import type { ModelInside } from '../../core/model/plan/model-inside';
+import { unitRatio } from '../../core/base/quantity/read-quantity';
 import { NumberField } from '../brief/NumberField';
 import { useSettings } from '../state/settings-store';
 import styles from './SizeFields.module.css';

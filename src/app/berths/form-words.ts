@@ -1,4 +1,4 @@
-import type { InsideForm } from '../../core/plan/model-inside';
+import type { InsideForm } from '../../core/model/plan/model-inside';
 
 /** What a shape is called, and what it looks like. */
 export const formWords: Record<InsideForm, { name: string; words: string }> = {

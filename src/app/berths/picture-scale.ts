@@ -1,5 +1,5 @@
-import type { Inside } from '../../core/berths/inside';
-import { isHull } from '../../core/berths/inside-sizes';
+import type { Inside } from '../../core/reading/berths/inside';
+import { isHull } from '../../core/reading/berths/inside-sizes';
 
 /** How metres of the model become pixels of its two views. */
 export interface PictureScale {

@@ -1,7 +1,7 @@
-import { isShort, type Route } from '../../core/berths/lead-routes';
-import type { Rect } from '../../core/berths/label-spots';
-import { formatLength } from '../../core/quantity/format';
-import type { UnitChoice } from '../../core/quantity/unit-choice';
+import { isShort, type Route } from '../../core/reading/berths/lead-routes';
+import type { Rect } from '../../core/reading/berths/label-spots';
+import { formatLength } from '../../core/base/quantity/format';
+import type { UnitChoice } from '../../core/base/quantity/unit-choice';
 import type { PictureScale } from './picture-scale';
 
 /** A tag at the end of a lead that is too short. */

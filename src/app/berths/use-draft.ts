@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { Layout } from '../../core/berths/layout';
-import { checkBuild, withFindings } from '../../core/check/check-build';
-import { applyEdits } from '../../core/plan/edits';
-import type { Placement } from '../../core/fitting/placement';
-import { placeEdit } from '../../core/put-right/place-part';
+import type { Layout } from '../../core/reading/berths/layout';
+import { checkBuild, withFindings } from '../../core/judgement/check/check-build';
+import { applyEdits } from '../../core/model/plan/edits';
+import type { Placement } from '../../core/model/fitting/placement';
+import { placeEdit } from '../../core/judgement/put-right/place-part';
 import { useLocker } from '../state/locker-store';
 import { usePreviewStore } from '../state/preview-store';
 import { useCheck, useRehearsed } from '../state/use-check';

@@ -1,7 +1,7 @@
 import { drag, type D3DragEvent } from 'd3-drag';
 import { select } from 'd3-selection';
 import { useEffect, useRef, useState } from 'react';
-import type { Layout } from '../../core/berths/layout';
+import type { Layout } from '../../core/reading/berths/layout';
 import {
   draggedEdges,
   edgesOf,
@@ -9,7 +9,7 @@ import {
   wholeBox,
   type Grip,
   type PlanEdges,
-} from '../../core/berths/snap';
+} from '../../core/reading/berths/snap';
 import type { PictureScale } from './picture-scale';
 
 /** A room that is being drawn or moved, and where it would be. */

@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from 'react';
-import { toMillimetre } from '../../core/berths/inside-sizes';
-import type { Layout } from '../../core/berths/layout';
-import { turns, type Placement } from '../../core/fitting/placement';
+import { toMillimetre } from '../../core/reading/berths/inside-sizes';
+import type { Layout } from '../../core/reading/berths/layout';
+import { turns, type Placement } from '../../core/model/fitting/placement';
 
 /** Metres that an arrow key moves a part, and with shift. */
 const far = 0.005;

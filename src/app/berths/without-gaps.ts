@@ -1,4 +1,4 @@
-import type { ModelInside } from '../../core/plan/model-inside';
+import type { ModelInside } from '../../core/model/plan/model-inside';
 
 /** What is told after a change; what was emptied is told no more. */
 export const withoutGaps = (

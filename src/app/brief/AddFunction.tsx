@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
-import { freshFunctionId } from '../../core/brief/function-chain';
-import { presetsFor, type FunctionPreset } from '../../core/brief/function-presets';
+import { freshFunctionId } from '../../core/reading/brief/function-chain';
+import { presetsFor, type FunctionPreset } from '../../core/reading/brief/function-presets';
 import { useBuildStore } from '../state/build-store';
 import { useBuild } from '../state/shown-build';
 import styles from './AddFunction.module.css';

@@ -3,7 +3,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { memo } from 'react';
-import { driveArrangements, exposures, type Brief } from '../../core/plan/brief';
+import { driveArrangements, exposures, type Brief } from '../../core/model/plan/brief';
 import { useBuildStore } from '../state/build-store';
 import { useBuildPart } from '../state/shown-build';
 import { NumberField } from './NumberField';

@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
-import type { Reading } from '../../core/reading/reading';
-import { functionChains } from '../../core/brief/function-chain';
+import type { Reading } from '../../core/reading/build-reading/reading';
+import { functionChains } from '../../core/reading/brief/function-chain';
 import { useLater } from '../shell/use-later';
 import { useCheck } from '../state/use-check';
 import { AddFunction } from './AddFunction';

@@ -4,8 +4,8 @@ import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import type { Fitting } from '../../core/fitting/fitting';
-import type { ModelFunction } from '../../core/plan/model-function';
+import type { Fitting } from '../../core/model/fitting/fitting';
+import type { ModelFunction } from '../../core/model/plan/model-function';
 
 interface FunctionMenuProps {
   modelFunction: ModelFunction;

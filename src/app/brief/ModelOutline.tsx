@@ -1,6 +1,6 @@
-import type { ModelKind } from '../../core/plan/build';
-import type { FunctionRole } from '../../core/plan/model-function';
-import type { FunctionChain } from '../../core/brief/function-chain';
+import type { ModelKind } from '../../core/model/plan/build';
+import type { FunctionRole } from '../../core/model/plan/model-function';
+import type { FunctionChain } from '../../core/reading/brief/function-chain';
 import { useBuild } from '../state/shown-build';
 import styles from './ModelOutline.module.css';
 

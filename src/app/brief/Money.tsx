@@ -1,8 +1,8 @@
 import TextField from '@mui/material/TextField';
 import { memo } from 'react';
-import { buildCost } from '../../core/brief/cost';
-import type { Reading } from '../../core/reading/reading';
-import { nameList } from '../../core/words/sentences';
+import { buildCost } from '../../core/reading/brief/cost';
+import type { Reading } from '../../core/reading/build-reading/reading';
+import { nameList } from '../../core/base/words/sentences';
 import { useLocker } from '../state/locker-store';
 import { useMoney, useSum } from '../state/money-store';
 import styles from './Side.module.css';

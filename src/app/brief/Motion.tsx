@@ -1,5 +1,5 @@
 import { memo, useMemo } from 'react';
-import { drivelineOf, servoAsks, type Driveline } from '../../core/brief/driveline';
+import { drivelineOf, servoAsks, type Driveline } from '../../core/reading/brief/driveline';
 import {
   isAfloat,
   steeredShare,
@@ -7,15 +7,15 @@ import {
   tyreDiameter,
   tyreWidth,
   usualSurface,
-} from '../../core/motion/vehicle-values';
-import { gaugeOf, trackLengthOf } from '../../core/motion/skid-values';
-import type { Reading } from '../../core/reading/reading';
-import { surfaces, type Brief } from '../../core/plan/brief';
-import { formatQuantity } from '../../core/quantity/format';
-import { unitRatio } from '../../core/quantity/read-quantity';
-import { capital, nameList } from '../../core/words/sentences';
-import type { Build } from '../../core/plan/build';
-import { runTimeWords } from '../../core/quantity/run-time-words';
+} from '../../core/reading/motion/vehicle-values';
+import { gaugeOf, trackLengthOf } from '../../core/reading/motion/skid-values';
+import type { Reading } from '../../core/reading/build-reading/reading';
+import { surfaces, type Brief } from '../../core/model/plan/brief';
+import { formatQuantity } from '../../core/base/quantity/format';
+import { unitRatio } from '../../core/base/quantity/read-quantity';
+import { capital, nameList } from '../../core/base/words/sentences';
+import type { Build } from '../../core/model/plan/build';
+import { runTimeWords } from '../../core/base/quantity/run-time-words';
 import { useSettings } from '../state/settings-store';
 import { useTrialFindings } from '../state/trial-findings-store';
 import { useBuildStore } from '../state/build-store';

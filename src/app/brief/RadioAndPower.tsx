@@ -1,9 +1,9 @@
 import { memo } from 'react';
-import { choiceNote } from '../../core/locker/choice-note';
-import type { PartKind, PartSpec } from '../../core/parts/part-spec';
-import { fitPart } from '../../core/brief/fit-part';
-import type { Build } from '../../core/plan/build';
-import { exchange } from '../../core/put-right/swap-part';
+import { choiceNote } from '../../core/desk/locker/choice-note';
+import type { PartKind, PartSpec } from '../../core/model/parts/part-spec';
+import { fitPart } from '../../core/reading/brief/fit-part';
+import type { Build } from '../../core/model/plan/build';
+import { exchange } from '../../core/judgement/put-right/swap-part';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useSettings } from '../state/settings-store';

@@ -8,7 +8,7 @@ import { useBuildStore } from '../state/build-store';
 import { addAndOpen, openAnother, openStored } from '../state/open-build';
 import { refuse, tell } from '../state/refusal-store';
 import { repository } from '../state/saving';
-import type { Salvaged } from '../../core/file/salvage';
+import type { Salvaged } from '../../core/model/file/salvage';
 import { BackupBar } from './BackupBar';
 import { BuildRow } from './BuildRow';
 import { DeletedBuilds } from './DeletedBuilds';

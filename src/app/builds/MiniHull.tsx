@@ -1,5 +1,5 @@
-import { wells, wellNames } from '../../core/findings/wells';
-import type { Build } from '../../core/plan/build';
+import { wells, wellNames } from '../../core/judgement/findings/wells';
+import type { Build } from '../../core/model/plan/build';
 import { waterShare } from '../hull/hull-shape';
 import { checkOf } from '../state/use-check';
 import styles from './MiniHull.module.css';

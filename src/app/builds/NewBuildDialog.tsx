@@ -8,8 +8,8 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { modelKinds, type Build, type ModelKind } from '../../core/plan/build';
-import { emptyBuild } from '../../core/plan/empty-build';
+import { modelKinds, type Build, type ModelKind } from '../../core/model/plan/build';
+import { emptyBuild } from '../../core/model/plan/empty-build';
 import { askToKeep, mayBeCleared } from '../state/persistence';
 
 interface NewBuildDialogProps {

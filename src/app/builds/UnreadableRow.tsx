@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import { canonicalText } from '../../core/canonical';
-import { problemText, type FileProblem } from '../../core/validation/problem';
+import { canonicalText } from '../../core/base/canonical';
+import { problemText, type FileProblem } from '../../core/base/validation/problem';
 import type { BuildRecord } from '../../storage/database';
 import { downloadText } from '../shell/build-files';
-import { salvageBuild, type Salvaged } from '../../core/file/salvage';
+import { salvageBuild, type Salvaged } from '../../core/model/file/salvage';
 import styles from './BuildsScreen.module.css';
 
 interface UnreadableRowProps {

@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import List from '@mui/material/List';
 import ListItemButton from '@mui/material/ListItemButton';
-import type { Patch } from '../../core/plan/patch';
-import { capital } from '../../core/words/sentences';
+import type { Patch } from '../../core/model/plan/patch';
+import { capital } from '../../core/base/words/sentences';
 
 interface JoinDialogProps {
   title: string;

@@ -1,6 +1,6 @@
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { StepNote } from '../../core/plan/records';
+import type { StepNote } from '../../core/model/plan/records';
 import { useBuildStore } from '../state/build-store';
 import { useBuild } from '../state/shown-build';
 import { PhotoButton } from './PhotoButton';

@@ -3,7 +3,7 @@ import IconButton from '@mui/material/IconButton';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import { fileNameOf } from '../../core/words/file-name';
+import { fileNameOf } from '../../core/base/words/file-name';
 import { useBuild } from '../state/shown-build';
 import { pictureForms, savePicture, type PictureForm } from './save-picture';
 

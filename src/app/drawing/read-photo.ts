@@ -1,5 +1,5 @@
-import { mostPhoto } from '../../core/validation/photo-field';
-import { failure, success, type Result } from '../../core/result';
+import { mostPhoto } from '../../core/base/validation/photo-field';
+import { failure, success, type Result } from '../../core/base/result';
 
 /** Longest side that is kept, then what is tried where that is still too large, in pixels. */
 const sides = [960, 720, 480, 320];

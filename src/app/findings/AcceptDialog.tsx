@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { oneLine } from '../../core/words/sentences';
-import type { Finding } from '../../core/findings/finding';
+import { oneLine } from '../../core/base/words/sentences';
+import type { Finding } from '../../core/judgement/findings/finding';
 import { useBuildStore } from '../state/build-store';
 
 /** Takes a finding on knowingly; a stop only with a reason. */

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { Finding } from '../../core/findings/finding';
+import type { Finding } from '../../core/judgement/findings/finding';
 import { useBuildStore } from '../state/build-store';
 import { FindingNumbers } from './FindingNumbers';
 import styles from './FindingCard.module.css';

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
-import type { Finding } from '../../core/findings/finding';
+import type { Finding } from '../../core/judgement/findings/finding';
 import { Explained } from '../help/Explained';
 import { AcceptDialog } from './AcceptDialog';
 import { FindingNumbers } from './FindingNumbers';

@@ -1,6 +1,6 @@
-import type { Finding } from '../../core/findings/finding';
-import type { Severity } from '../../core/findings/severity';
-import { numberWords } from '../../core/findings/finding-words';
+import type { Finding } from '../../core/judgement/findings/finding';
+import type { Severity } from '../../core/judgement/findings/severity';
+import { numberWords } from '../../core/judgement/findings/finding-words';
 import { useSettings } from '../state/settings-store';
 import styles from './FindingNumbers.module.css';
 

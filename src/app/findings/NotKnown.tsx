@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { CheckResult } from '../../core/check/check-result';
-import { askedFacts, mostEstimated } from '../../core/check/asked-facts';
-import type { Unknown } from '../../core/findings/finding';
-import { capital } from '../../core/words/sentences';
+import type { CheckResult } from '../../core/judgement/check/check-result';
+import { askedFacts, mostEstimated } from '../../core/judgement/check/asked-facts';
+import type { Unknown } from '../../core/judgement/findings/finding';
+import { capital } from '../../core/base/words/sentences';
 import { AnswerDialog } from './AnswerDialog';
 import styles from './FindingsPanel.module.css';
 

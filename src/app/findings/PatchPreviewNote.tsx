@@ -1,5 +1,5 @@
-import type { PatchPreview } from '../../core/check/preview';
-import { wells, wellNames } from '../../core/findings/wells';
+import type { PatchPreview } from '../../core/judgement/check/preview';
+import { wells, wellNames } from '../../core/judgement/findings/wells';
 import { useCheck } from '../state/use-check';
 import styles from './PatchPreviewNote.module.css';
 

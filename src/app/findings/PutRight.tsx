@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
-import type { Patch } from '../../core/plan/patch';
-import type { Finding } from '../../core/findings/finding';
-import { previewWords } from '../../core/check/preview';
+import type { Patch } from '../../core/model/plan/patch';
+import type { Finding } from '../../core/judgement/findings/finding';
+import { previewWords } from '../../core/judgement/check/preview';
 import { applyAndSay } from '../state/done-store';
 import { usePreviewStore } from '../state/preview-store';
 import { useOffers } from '../state/use-offers';

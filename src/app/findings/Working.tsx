@@ -1,5 +1,5 @@
-import type { Finding } from '../../core/findings/finding';
-import { formatQuantity } from '../../core/quantity/format';
+import type { Finding } from '../../core/judgement/findings/finding';
+import { formatQuantity } from '../../core/base/quantity/format';
 import { useSettings } from '../state/settings-store';
 import styles from './Working.module.css';
 

@@ -5,8 +5,8 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { oneLine } from '../../core/words/sentences';
-import { cautions } from '../../core/procedure/cautions';
+import { oneLine } from '../../core/base/words/sentences';
+import { cautions } from '../../core/bench/procedure/cautions';
 
 interface AnywayDialogProps {
   onClose: () => void;

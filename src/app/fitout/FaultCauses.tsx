@@ -1,4 +1,4 @@
-import type { Finding } from '../../core/faults/finder';
+import type { Finding } from '../../core/bench/faults/finder';
 import styles from './FaultFinder.module.css';
 
 /** As many causes as a person weighs at once. */

@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import LinearProgress from '@mui/material/LinearProgress';
 import { useMemo, useState } from 'react';
-import type { FaultTable } from '../../core/faults/fault-table';
-import { findFault, type Evidence } from '../../core/faults/finder';
-import { evidenceOfSteps, lastWorkedOn, testsOfStep } from '../../core/faults/step-evidence';
-import type { StepState } from '../../core/procedure/step-states';
+import type { FaultTable } from '../../core/bench/faults/fault-table';
+import { findFault, type Evidence } from '../../core/bench/faults/finder';
+import { evidenceOfSteps, lastWorkedOn, testsOfStep } from '../../core/bench/faults/step-evidence';
+import type { StepState } from '../../core/bench/procedure/step-states';
 import { useBuildStore } from '../state/build-store';
 import { useFaultTable } from '../state/use-offers';
 import { FaultCauses } from './FaultCauses';

@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import { useCheck } from '../state/use-check';
-import { stepsToRepeat } from '../../core/faults/step-evidence';
-import type { Finding } from '../../core/faults/finder';
-import { radioOf } from '../../core/procedure/touches';
-import type { StepState } from '../../core/procedure/step-states';
+import { stepsToRepeat } from '../../core/bench/faults/step-evidence';
+import type { Finding } from '../../core/bench/faults/finder';
+import { radioOf } from '../../core/bench/procedure/touches';
+import type { StepState } from '../../core/bench/procedure/step-states';
 import { useBuildStore } from '../state/build-store';
 import { Explained } from '../help/Explained';
 import { useFinder } from './finder-store';

@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { BenchTest } from '../../core/faults/bench-test';
-import type { Evidence } from '../../core/faults/finder';
-import { cautions } from '../../core/procedure/cautions';
+import type { BenchTest } from '../../core/bench/faults/bench-test';
+import type { Evidence } from '../../core/bench/faults/finder';
+import { cautions } from '../../core/bench/procedure/cautions';
 import { Explained } from '../help/Explained';
 import { LeadStrip } from './LeadStrip';
 import styles from './FaultFinder.module.css';

@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
-import { planProcedure } from '../../core/procedure/plan-procedure';
-import { stepStates } from '../../core/procedure/step-states';
+import { planProcedure } from '../../core/bench/procedure/plan-procedure';
+import { stepStates } from '../../core/bench/procedure/step-states';
 import { useCheck } from '../state/use-check';
 import { FoundView } from '../refit/FoundView';
 import { RefitView } from '../refit/RefitView';

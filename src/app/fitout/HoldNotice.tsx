@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import type { HeldBy } from '../../core/procedure/held-by';
+import type { HeldBy } from '../../core/bench/procedure/held-by';
 import { AnywayDialog } from './AnywayDialog';
 import styles from './HoldNotice.module.css';
 

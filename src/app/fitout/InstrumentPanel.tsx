@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
-import { lineUnits, type BenchLine } from '../../core/instruments/bench-line';
-import { recordingTable, writeRecording } from '../../core/instruments/recording-table';
-import type { Step } from '../../core/procedure/step';
+import { lineUnits, type BenchLine } from '../../core/bench/instruments/bench-line';
+import { recordingTable, writeRecording } from '../../core/bench/instruments/recording-table';
+import type { Step } from '../../core/bench/procedure/step';
 import { useBuild } from '../state/shown-build';
-import { fileNameOf } from '../../core/words/file-name';
+import { fileNameOf } from '../../core/base/words/file-name';
 import { SaveCsv } from '../lists/SaveCsv';
 import { downloadText } from '../shell/build-files';
 import { FileButton } from '../shell/FileButton';

@@ -1,5 +1,5 @@
-import { isJoined, type PortRef } from '../../core/plan/lead';
-import type { PortSpec } from '../../core/parts/port';
+import { isJoined, type PortRef } from '../../core/model/plan/lead';
+import type { PortSpec } from '../../core/model/parts/port';
 import { useCheck } from '../state/use-check';
 import { wireColourValues } from '../theme/tokens';
 import styles from './LeadStrip.module.css';

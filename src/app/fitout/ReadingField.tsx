@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Measurement } from '../../core/procedure/step';
-import type { ReadingVerdict } from '../../core/procedure/step-states';
-import { formatQuantity } from '../../core/quantity/format';
+import type { Measurement } from '../../core/bench/procedure/step';
+import type { ReadingVerdict } from '../../core/bench/procedure/step-states';
+import { formatQuantity } from '../../core/base/quantity/format';
 import styles from './ReadingField.module.css';
 
 interface ReadingFieldProps {

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
-import type { FaultTable } from '../../core/faults/fault-table';
-import type { Evidence } from '../../core/faults/finder';
-import { formatQuantity } from '../../core/quantity/format';
+import type { FaultTable } from '../../core/bench/faults/fault-table';
+import type { Evidence } from '../../core/bench/faults/finder';
+import { formatQuantity } from '../../core/base/quantity/format';
 import styles from './FaultFinder.module.css';
 
 interface SeenSoFarProps {

@@ -1,5 +1,5 @@
-import type { Step } from '../../core/procedure/step';
-import { stepAid } from '../../core/procedure/step-aid';
+import type { Step } from '../../core/bench/procedure/step';
+import { stepAid } from '../../core/bench/procedure/step-aid';
 import { KeptNote } from '../drawing/KeptNote';
 import { useCheck } from '../state/use-check';
 import { Explained } from '../help/Explained';

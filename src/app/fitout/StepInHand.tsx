@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { cautions } from '../../core/procedure/cautions';
-import { phaseNames, type Step } from '../../core/procedure/step';
-import { changedWords, tickOf } from '../../core/procedure/tick';
-import type { StepState } from '../../core/procedure/step-states';
+import { cautions } from '../../core/bench/procedure/cautions';
+import { phaseNames, type Step } from '../../core/bench/procedure/step';
+import { changedWords, tickOf } from '../../core/bench/procedure/tick';
+import type { StepState } from '../../core/bench/procedure/step-states';
 import { Explained } from '../help/Explained';
 import { useBuildStore } from '../state/build-store';
 import { useBuild } from '../state/shown-build';

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
-import { phases, phaseNames } from '../../core/procedure/step';
-import type { StepState } from '../../core/procedure/step-states';
+import { phases, phaseNames } from '../../core/bench/procedure/step';
+import type { StepState } from '../../core/bench/procedure/step-states';
 import styles from './StepList.module.css';
 
 interface StepListProps {

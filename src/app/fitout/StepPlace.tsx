@@ -1,6 +1,6 @@
-import { outlineOf } from '../../core/berths/outline';
-import { capital } from '../../core/words/sentences';
-import type { Step } from '../../core/procedure/step';
+import { outlineOf } from '../../core/reading/berths/outline';
+import { capital } from '../../core/base/words/sentences';
+import type { Step } from '../../core/bench/procedure/step';
 import { PlanView } from '../berths/PlanView';
 import { pictureScale } from '../berths/picture-scale';
 import { LinkagePicture } from '../radio/LinkagePicture';

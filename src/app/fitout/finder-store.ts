@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import type { Evidence } from '../../core/faults/finder';
+import type { Evidence } from '../../core/bench/faults/finder';
 
 /** A search for what is wrong: what was seen so far, what cannot be done, what it was not. */
 interface Search {

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
-import { readBenchLine, type BenchLine } from '../../core/instruments/bench-line';
-import { problemText } from '../../core/validation/problem';
-import { writeBuildFile } from '../../core/file/write-file';
-import type { Build } from '../../core/plan/build';
+import { readBenchLine, type BenchLine } from '../../core/bench/instruments/bench-line';
+import { problemText } from '../../core/base/validation/problem';
+import { writeBuildFile } from '../../core/model/file/write-file';
+import type { Build } from '../../core/model/plan/build';
 import { openRecording } from './open-recording';
 
 export interface Instruments {

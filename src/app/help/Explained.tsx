@@ -1,5 +1,5 @@
 import Tooltip from '@mui/material/Tooltip';
-import { glossary, withTerms } from '../../core/words/glossary';
+import { glossary, withTerms } from '../../core/base/words/glossary';
 import styles from './Explained.module.css';
 
 /** A text in which each word of the bench explains itself, on hover, focus or tap. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import { applyEdits } from '../../core/plan/edits';
-import { emptyBuild } from '../../core/plan/empty-build';
-import { starterLocker } from '../../core/starter/starter-locker';
+import { applyEdits } from '../../core/model/plan/edits';
+import { emptyBuild } from '../../core/model/plan/empty-build';
+import { starterLocker } from '../../core/model/starter/starter-locker';
 import { guides, people, type GuideStep, type Person } from './guides';
 
 type Seen = Parameters<GuideStep['isDone']>[0];

@@ -1,4 +1,4 @@
-import type { Build } from '../../core/plan/build';
+import type { Build } from '../../core/model/plan/build';
 
 /** What brings somebody here; each is led along another way. */
 export const people = {

@@ -1,5 +1,5 @@
 import { useNavigate } from 'react-router';
-import { wells, wellNames } from '../../core/findings/wells';
+import { wells, wellNames } from '../../core/judgement/findings/wells';
 import { stations } from '../shell/stations';
 import { downloadBuild } from '../shell/build-files';
 import { useSettingsDialog } from '../settings/use-settings-dialog';

@@ -1,4 +1,4 @@
-import { wells, wellNames, type Well, type WellReport } from '../../core/findings/wells';
+import { wells, wellNames, type Well, type WellReport } from '../../core/judgement/findings/wells';
 import { usePreviewStore } from '../state/preview-store';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';

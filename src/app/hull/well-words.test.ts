@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { WellReport } from '../../core/findings/wells';
+import type { WellReport } from '../../core/judgement/findings/wells';
 import { bulkheads, waterPath, waterShare } from './hull-shape';
 import { wellWords } from './well-words';
 

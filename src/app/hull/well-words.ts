@@ -1,4 +1,4 @@
-import type { Well, WellReport } from '../../core/findings/wells';
+import type { Well, WellReport } from '../../core/judgement/findings/wells';
 
 /** What a well says of itself: `flooded · 2 stop, 1 mind` and its worst figure; and in short, `flooded 3`. */
 export function wellWords(well: Well, report: WellReport): { state: string; figure: string; short: string } {

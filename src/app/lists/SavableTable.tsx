@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { unparse } from 'papaparse';
 import { useRef, type ReactNode } from 'react';
-import { fileNameOf } from '../../core/words/file-name';
+import { fileNameOf } from '../../core/base/words/file-name';
 import { downloadText } from '../shell/build-files';
 import { useBuild } from '../state/shown-build';
 

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { unparse } from 'papaparse';
-import type { SheetTable } from '../../core/sheet/sheet-table';
-import { fileNameOf } from '../../core/words/file-name';
+import type { SheetTable } from '../../core/bench/sheet/sheet-table';
+import { fileNameOf } from '../../core/base/words/file-name';
 import { downloadText } from '../shell/build-files';
 import { useBuild } from '../state/shown-build';
 

@@ -3,14 +3,24 @@ import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
 import type { ReactNode } from 'react';
-import { addComponent, changeComponent, componentWords, removeComponent } from '../../core/locker/components';
-import { addServoRow, addStream, hasStream, moveServoRow, removeRow } from '../../core/board/rows';
-import { wiringChoices } from '../../core/board/wiring-choices';
-import { renamePort } from '../../core/locker/sheet-rows';
-import { componentKinds, type BoardSpec, type Component, type ComponentSpec } from '../../core/parts/board';
-import type { PartSpec } from '../../core/parts/part-spec';
-import { numberOptions } from '../../core/parts/sheet-choice';
-import { capital } from '../../core/words/sentences';
+import {
+  addComponent,
+  changeComponent,
+  componentWords,
+  removeComponent,
+} from '../../core/desk/locker/components';
+import { addServoRow, addStream, hasStream, moveServoRow, removeRow } from '../../core/model/board/rows';
+import { wiringChoices } from '../../core/model/board/wiring-choices';
+import { renamePort } from '../../core/desk/locker/sheet-rows';
+import {
+  componentKinds,
+  type BoardSpec,
+  type Component,
+  type ComponentSpec,
+} from '../../core/model/parts/board';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import { numberOptions } from '../../core/model/parts/sheet-choice';
+import { capital } from '../../core/base/words/sentences';
 import { ChainSelect } from '../brief/ChainSelect';
 import type { RowsProps } from './rows-props';
 import styles from './BoardRows.module.css';

@@ -11,11 +11,11 @@ import {
   setWire,
   wiresOf,
   withForm,
-} from '../../core/locker/cable-outlets';
-import { renamePort } from '../../core/locker/sheet-rows';
-import { genders, type Gender } from '../../core/connectors/mating';
-import { cableWords } from '../../core/kinds/cable';
-import type { CableSpec } from '../../core/parts/cable';
+} from '../../core/desk/locker/cable-outlets';
+import { renamePort } from '../../core/desk/locker/sheet-rows';
+import { genders, type Gender } from '../../core/model/connectors/mating';
+import { cableWords } from '../../core/model/kinds/cable';
+import type { CableSpec } from '../../core/model/parts/cable';
 import { ChainSelect } from '../brief/ChainSelect';
 import type { RowsProps } from './rows-props';
 import styles from './SheetRows.module.css';

@@ -1,11 +1,15 @@
-import { canDrive } from '../../core/parts/controller';
+import { canDrive, type ControllerSpec } from '../../core/model/parts/controller';
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import TextField from '@mui/material/TextField';
-import { addCellLimit, addTurnLimit, changeCellLimit, changeTurnLimit } from '../../core/locker/sheet-rows';
-import { chemistries } from '../../core/packs/chemistry';
-import type { ControllerSpec } from '../../core/parts/controller';
+import {
+  addCellLimit,
+  addTurnLimit,
+  changeCellLimit,
+  changeTurnLimit,
+} from '../../core/desk/locker/sheet-rows';
+import { chemistries } from '../../core/model/packs/chemistry';
 import { ChainSelect } from '../brief/ChainSelect';
 import type { RowsProps } from './rows-props';
 import styles from './SheetRows.module.css';

@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { SheetCurve } from '../../core/locker/sheet-curve';
+import type { SheetCurve } from '../../core/desk/locker/sheet-curve';
 import { SaveFigure } from '../drawing/SaveFigure';
 import { ValueGrid } from '../drawing/ValueGrid';
 import styles from './CurvePicture.module.css';

@@ -2,10 +2,10 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { figureAt, readField } from '../../core/locker/sheet-fields';
-import type { SheetField } from '../../core/parts/sheet-field';
-import type { PartSpec } from '../../core/parts/part-spec';
-import { provenances, type Figure, type Provenance } from '../../core/validation/figure';
+import { figureAt, readField } from '../../core/desk/locker/sheet-fields';
+import type { SheetField } from '../../core/model/parts/sheet-field';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import { provenances, type Figure, type Provenance } from '../../core/base/validation/figure';
 import { Explained } from '../help/Explained';
 import styles from './PartSheet.module.css';
 

@@ -1,6 +1,6 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { facets, orders, type Facet, type ListAsked, type Order } from '../../core/locker/working-list';
+import { facets, orders, type Facet, type ListAsked, type Order } from '../../core/desk/locker/working-list';
 import styles from './LockerStation.module.css';
 
 export type ListWishes = Pick<ListAsked, 'words' | 'facet' | 'order'>;

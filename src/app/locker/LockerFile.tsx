@@ -1,9 +1,9 @@
 import { readText } from '../shell/read-text';
 import Button from '@mui/material/Button';
-import { fileSuffix } from '../../core/file/read-file';
-import { readLockerFile, writeLockerFile } from '../../core/file/locker-file';
-import { problemText } from '../../core/validation/problem';
-import { starterLocker } from '../../core/starter/starter-locker';
+import { fileSuffix } from '../../core/model/file/read-file';
+import { readLockerFile, writeLockerFile } from '../../core/model/file/locker-file';
+import { problemText } from '../../core/base/validation/problem';
+import { starterLocker } from '../../core/model/starter/starter-locker';
 import { downloadText } from '../shell/build-files';
 import { refuse } from '../state/refusal-store';
 import { useLocker } from '../state/locker-store';

@@ -2,12 +2,18 @@ import Button from '@mui/material/Button';
 import { DataGrid, type GridColDef, type GridRowSelectionModel } from '@mui/x-data-grid';
 import { unparse } from 'papaparse';
 import { useMemo, useState } from 'react';
-import type { LockerItem } from '../../core/parts/locker-item';
-import { lockerTable, sheetCells, sheetColumns, stateNames, tableName } from '../../core/locker/sheet-table';
-import { kilogramsOfPart } from '../../core/parts/kilograms';
-import { unitRatio } from '../../core/quantity/read-quantity';
-import type { UnitChoice } from '../../core/quantity/unit-choice';
-import type { PartKind } from '../../core/parts/part-spec';
+import type { LockerItem } from '../../core/model/parts/locker-item';
+import {
+  lockerTable,
+  sheetCells,
+  sheetColumns,
+  stateNames,
+  tableName,
+} from '../../core/desk/locker/sheet-table';
+import { kilogramsOfPart } from '../../core/model/parts/kilograms';
+import { unitRatio } from '../../core/base/quantity/read-quantity';
+import type { UnitChoice } from '../../core/base/quantity/unit-choice';
+import type { PartKind } from '../../core/model/parts/part-spec';
 import { useSettings } from '../state/settings-store';
 import { downloadText } from '../shell/build-files';
 import { TableImport } from './TableImport';

@@ -13,13 +13,13 @@ import {
   renamePort,
   withProtocols,
   withRegulatorVolts,
-} from '../../core/locker/sheet-rows';
-import { oneLine } from '../../core/words/sentences';
-import type { BecSpec } from '../../core/parts/bec';
-import type { ControllerSpec } from '../../core/parts/controller';
-import type { PartSpec } from '../../core/parts/part-spec';
-import type { ServoSpec } from '../../core/parts/servo';
-import { controlKinds, type TransmitterSpec } from '../../core/parts/transmitter';
+} from '../../core/desk/locker/sheet-rows';
+import { oneLine } from '../../core/base/words/sentences';
+import type { BecSpec } from '../../core/model/parts/bec';
+import type { ControllerSpec } from '../../core/model/parts/controller';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { ServoSpec } from '../../core/model/parts/servo';
+import { controlKinds, type TransmitterSpec } from '../../core/model/parts/transmitter';
 import { ChainSelect } from '../brief/ChainSelect';
 import { NumberField } from '../brief/NumberField';
 import { CableOutlets } from './CableOutlets';

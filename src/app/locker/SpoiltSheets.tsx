@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
-import { canonicalText } from '../../core/canonical';
-import { problemText } from '../../core/validation/problem';
+import { canonicalText } from '../../core/base/canonical';
+import { problemText } from '../../core/base/validation/problem';
 import { downloadText } from '../shell/build-files';
 import { useLocker } from '../state/locker-store';
 import styles from './LockerStation.module.css';

@@ -1,5 +1,5 @@
-import type { PartSpec } from '../../core/parts/part-spec';
-import { swappable } from '../../core/wiring/lead-edits';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import { swappable } from '../../core/desk/wiring/lead-edits';
 import { MenuButton, noteOf } from '../loom/MenuButton';
 import { applyAndSay } from '../state/done-store';
 import { useCheck } from '../state/use-check';

@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
-import { canonicalText } from '../../core/canonical';
-import { previewWords } from '../../core/check/preview';
-import type { PartSpec } from '../../core/parts/part-spec';
-import { correctSheet } from '../../core/put-right/swap-part';
-import type { Patch } from '../../core/plan/patch';
+import { canonicalText } from '../../core/base/canonical';
+import { previewWords } from '../../core/judgement/check/preview';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import { correctSheet } from '../../core/judgement/put-right/swap-part';
+import type { Patch } from '../../core/model/plan/patch';
 import { useBuild } from '../state/shown-build';
 import { applyAndSay } from '../state/done-store';
 import { usePreviews } from '../state/use-offers';

@@ -1,8 +1,8 @@
 import { scaleLinear } from 'd3-scale';
-import type { LockerItem } from '../../core/parts/locker-item';
-import { voltSpan } from '../../core/locker/volt-ladder';
-import { standsVolts } from '../../core/locker/working-list';
-import { formatQuantity } from '../../core/quantity/format';
+import type { LockerItem } from '../../core/model/parts/locker-item';
+import { voltSpan } from '../../core/desk/locker/volt-ladder';
+import { standsVolts } from '../../core/desk/locker/working-list';
+import { formatQuantity } from '../../core/base/quantity/format';
 import { useSum } from '../state/money-store';
 import styles from './VoltLadder.module.css';
 

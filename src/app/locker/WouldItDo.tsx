@@ -1,10 +1,10 @@
-import { newStops, type PatchPreview } from '../../core/check/preview';
-import { wells as wellIds, type Well, type WellReport } from '../../core/findings/wells';
-import { ruledOutWords } from '../../core/locker/ruled-out-words';
-import { carrierId } from '../../core/fitting/component-id';
-import { exchange, isOfSameForm } from '../../core/put-right/swap-part';
-import type { PartSpec } from '../../core/parts/part-spec';
-import type { Patch } from '../../core/plan/patch';
+import { newStops, type PatchPreview } from '../../core/judgement/check/preview';
+import { wells as wellIds, type Well, type WellReport } from '../../core/judgement/findings/wells';
+import { ruledOutWords } from '../../core/desk/locker/ruled-out-words';
+import { carrierId } from '../../core/model/fitting/component-id';
+import { exchange, isOfSameForm } from '../../core/judgement/put-right/swap-part';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { Patch } from '../../core/model/plan/patch';
 import { useBuild } from '../state/shown-build';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';

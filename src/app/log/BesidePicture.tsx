@@ -1,6 +1,6 @@
 import { scaleLog } from 'd3-scale';
-import { readingSigma, type ReadingKind } from '../../core/calibration/reading-kinds';
-import type { LogEntry, LogReading } from '../../core/plan/log-entry';
+import { readingSigma, type ReadingKind } from '../../core/bench/calibration/reading-kinds';
+import type { LogEntry, LogReading } from '../../core/model/plan/log-entry';
 import { useWidth } from '../loom/use-width';
 import { dayWords } from './day-words';
 import styles from './BesidePicture.module.css';

@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { readingKinds } from '../../core/calibration/reading-kinds';
-import type { LogEntry } from '../../core/plan/log-entry';
-import { formatQuantity } from '../../core/quantity/format';
+import { readingKinds } from '../../core/bench/calibration/reading-kinds';
+import type { LogEntry } from '../../core/model/plan/log-entry';
+import { formatQuantity } from '../../core/base/quantity/format';
 import { SavePicture } from '../drawing/SavePicture';
-import { fileNameOf } from '../../core/words/file-name';
+import { fileNameOf } from '../../core/base/words/file-name';
 import { useMoney } from '../state/money-store';
 import { useCheck } from '../state/use-check';
 import { BesidePicture } from './BesidePicture';

@@ -1,11 +1,11 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { readingKinds } from '../../core/calibration/reading-kinds';
-import { hoursOf } from '../../core/log/upkeep';
-import { logTable, markdownLog } from '../../core/log/log-table';
-import type { LogEntry } from '../../core/plan/log-entry';
-import { fileNameOf } from '../../core/words/file-name';
+import { readingKinds } from '../../core/bench/calibration/reading-kinds';
+import { hoursOf } from '../../core/bench/log/upkeep';
+import { logTable, markdownLog } from '../../core/bench/log/log-table';
+import type { LogEntry } from '../../core/model/plan/log-entry';
+import { fileNameOf } from '../../core/base/words/file-name';
 import { downloadText } from '../shell/build-files';
 import { SaveCsv } from '../lists/SaveCsv';
 import { useBuildStore } from '../state/build-store';

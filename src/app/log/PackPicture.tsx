@@ -1,7 +1,7 @@
 import { extent } from 'd3-array';
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
-import type { PackLife } from '../../core/log/pack-life';
+import type { PackLife } from '../../core/bench/log/pack-life';
 import { useWidth } from '../loom/use-width';
 import { Figure } from '../drawing/Figure';
 import { dayWords } from './day-words';

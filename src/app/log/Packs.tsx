@@ -1,4 +1,4 @@
-import { packLives } from '../../core/log/pack-life';
+import { packLives } from '../../core/bench/log/pack-life';
 import { useCheck } from '../state/use-check';
 import { PackPicture } from './PackPicture';
 import styles from './LogStation.module.css';

@@ -1,6 +1,6 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import type { ReadingKind } from '../../core/calibration/reading-kinds';
+import type { ReadingKind } from '../../core/bench/calibration/reading-kinds';
 
 interface ReadingSelectProps {
   kinds: readonly ReadingKind[];

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { upkeep } from '../../core/log/upkeep';
+import { upkeep } from '../../core/bench/log/upkeep';
 import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
 import styles from './LogStation.module.css';

@@ -1,10 +1,10 @@
 import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react-query';
-import type { Calibration, TakenReading } from '../../core/calibration/calibrate';
-import type { Build } from '../../core/plan/build';
-import type { LogEntry } from '../../core/plan/log-entry';
-import type { Result } from '../../core/result';
-import { outingsOf } from '../../core/trial/outings';
-import { usualTask, type TrialTask } from '../../core/trial/trial-task';
+import type { Calibration, TakenReading } from '../../core/bench/calibration/calibrate';
+import type { Build } from '../../core/model/plan/build';
+import type { LogEntry } from '../../core/model/plan/log-entry';
+import type { Result } from '../../core/base/result';
+import { outingsOf } from '../../core/desk/trial/outings';
+import { usualTask, type TrialTask } from '../../core/desk/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
 import { useBuild } from '../state/shown-build';
 import { revisionOf } from '../state/revision';

@@ -1,6 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import { capital } from '../../core/words/sentences';
+import { capital } from '../../core/base/words/sentences';
 import { useCheck } from '../state/use-check';
 
 /** Shows where a part is by a few letters of its name. */

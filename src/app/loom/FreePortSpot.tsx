@@ -1,5 +1,5 @@
 import { memo, type KeyboardEvent, type MouseEvent } from 'react';
-import type { PlacedPort } from '../../core/loom/loom-layout';
+import type { PlacedPort } from '../../core/desk/loom/loom-layout';
 import type { PortRole } from './use-plugging';
 import styles from './FreePortSpot.module.css';
 

@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
-import type { Ladder } from '../../core/circuit/ladders';
-import { formatQuantity } from '../../core/quantity/format';
+import type { Ladder } from '../../core/reading/circuit/ladders';
+import { formatQuantity } from '../../core/base/quantity/format';
 import { useWidth } from './use-width';
 import styles from './LadderBar.module.css';
 

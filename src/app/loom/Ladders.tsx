@@ -1,8 +1,8 @@
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
-import { regulatorSizings } from '../../core/plan/policies';
-import { laddersOf } from '../../core/circuit/ladders';
-import { schoolWords } from '../../core/rules/support/school-words';
+import { regulatorSizings } from '../../core/model/plan/policies';
+import { laddersOf } from '../../core/reading/circuit/ladders';
+import { schoolWords } from '../../core/judgement/rules/support/school-words';
 import { useBuildStore } from '../state/build-store';
 import { useBuild } from '../state/shown-build';
 import { useCheck } from '../state/use-check';

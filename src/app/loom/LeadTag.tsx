@@ -1,4 +1,4 @@
-import type { PlacedLead } from '../../core/loom/loom-layout';
+import type { PlacedLead } from '../../core/desk/loom/loom-layout';
 import styles from './LeadTag.module.css';
 
 interface LeadTagProps {

@@ -1,10 +1,17 @@
-import { fromPlan } from '../../core/berths/lead-length';
+import { fromPlan } from '../../core/reading/berths/lead-length';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { isJoined, type Conductor, type Lead, type PortRef } from '../../core/plan/lead';
-import { readQuantity, unitRatio } from '../../core/quantity/read-quantity';
-import { colourSets, cuts, insertable, otherPlugs, toggleWire, turnPlug } from '../../core/wiring/lead-edits';
+import { isJoined, type Conductor, type Lead, type PortRef } from '../../core/model/plan/lead';
+import { readQuantity, unitRatio } from '../../core/base/quantity/read-quantity';
+import {
+  colourSets,
+  cuts,
+  insertable,
+  otherPlugs,
+  toggleWire,
+  turnPlug,
+} from '../../core/desk/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { usePlugName, useSettings } from '../state/settings-store';

@@ -1,5 +1,5 @@
-import { leadLoads } from '../../core/reading/lead-load';
-import type { LoomLayout } from '../../core/loom/loom-layout';
+import { leadLoads } from '../../core/reading/build-reading/lead-load';
+import type { LoomLayout } from '../../core/desk/loom/loom-layout';
 import { useCheck } from '../state/use-check';
 import { LeadTag } from './LeadTag';
 

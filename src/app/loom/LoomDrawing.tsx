@@ -1,5 +1,5 @@
-import { columnHeads } from '../../core/loom/column-heads';
-import type { LoomLayout } from '../../core/loom/loom-layout';
+import { columnHeads } from '../../core/desk/loom/column-heads';
+import type { LoomLayout } from '../../core/desk/loom/loom-layout';
 import { useCheck } from '../state/use-check';
 import { LoomHeads, viewBoxWithHeads } from './LoomHeads';
 import { LoomLead } from './LoomLead';

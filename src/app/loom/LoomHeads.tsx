@@ -1,6 +1,6 @@
 import { group } from 'd3-array';
-import type { ColumnHead } from '../../core/loom/column-heads';
-import type { LoomLayout, PlacedNode } from '../../core/loom/loom-layout';
+import type { ColumnHead } from '../../core/desk/loom/column-heads';
+import type { LoomLayout, PlacedNode } from '../../core/desk/loom/loom-layout';
 import styles from './LoomHeads.module.css';
 
 /** Height of one line of heads; a second line stands above where two heads share a column. */

@@ -1,6 +1,6 @@
 import { memo } from 'react';
-import type { PlacedLead } from '../../core/loom/loom-layout';
-import { isJoined } from '../../core/plan/lead';
+import type { PlacedLead } from '../../core/desk/loom/loom-layout';
+import { isJoined } from '../../core/model/plan/lead';
 import { wireColourValues } from '../theme/tokens';
 import styles from './LoomLead.module.css';
 

@@ -1,6 +1,6 @@
 import { memo, type KeyboardEvent } from 'react';
-import { loomSizes } from '../../core/loom/loom-model';
-import type { PlacedNode, PlacedPort } from '../../core/loom/loom-layout';
+import { loomSizes } from '../../core/desk/loom/loom-model';
+import type { PlacedNode, PlacedPort } from '../../core/desk/loom/loom-layout';
 import styles from './LoomNode.module.css';
 
 const pinGlyphs: Record<string, string> = { signal: 'S', plus: '+', minus: '−', a: '~', b: '~', c: '~' };

@@ -4,7 +4,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { focusOf } from '../../core/loom/focus';
+import { focusOf } from '../../core/desk/loom/focus';
 import { useLater } from '../shell/use-later';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';

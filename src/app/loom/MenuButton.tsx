@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
-import { previewWords, type PatchPreview } from '../../core/check/preview';
+import { previewWords, type PatchPreview } from '../../core/judgement/check/preview';
 
 interface MenuButtonProps {
   label: string;

@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { carrierId, componentId } from '../../core/fitting/component-id';
-import type { Fitted } from '../../core/kinds/fitted';
-import { newStops, type PatchPreview } from '../../core/check/preview';
-import type { Patch } from '../../core/plan/patch';
-import { swappable } from '../../core/wiring/lead-edits';
+import { carrierId, componentId } from '../../core/model/fitting/component-id';
+import type { Fitted } from '../../core/model/kinds/fitted';
+import { newStops, type PatchPreview } from '../../core/judgement/check/preview';
+import type { Patch } from '../../core/model/plan/patch';
+import { swappable } from '../../core/desk/wiring/lead-edits';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';

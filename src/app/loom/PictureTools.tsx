@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { fileNameOf } from '../../core/words/file-name';
+import { fileNameOf } from '../../core/base/words/file-name';
 import { SavePicture } from '../drawing/SavePicture';
 import type { Zoom } from '../drawing/use-zoom';
 import { useBuild } from '../state/shown-build';

@@ -1,7 +1,7 @@
-import { brakeModes, runningModes } from '../../core/parts/controller-modes';
-import { terminalsOf } from '../../core/kinds';
-import type { Fitting } from '../../core/fitting/fitting';
-import type { Fitted } from '../../core/kinds/fitted';
+import { brakeModes, runningModes } from '../../core/model/parts/controller-modes';
+import { terminalsOf } from '../../core/model/kinds';
+import type { Fitting } from '../../core/model/fitting/fitting';
+import type { Fitted } from '../../core/model/kinds/fitted';
 import { useBuildStore } from '../state/build-store';
 import { MenuButton } from './MenuButton';
 

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
-import { leadRows } from '../../core/loom/lead-rows';
-import { capital } from '../../core/words/sentences';
+import { leadRows } from '../../core/desk/loom/lead-rows';
+import { capital } from '../../core/base/words/sentences';
 import { Explained } from '../help/Explained';
 import { usePlugName } from '../state/settings-store';
 import { useCheck } from '../state/use-check';

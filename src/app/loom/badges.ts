@@ -1,6 +1,6 @@
-import { carrierId } from '../../core/fitting/component-id';
-import type { Finding } from '../../core/findings/finding';
-import type { PlacedNode } from '../../core/loom/loom-layout';
+import { carrierId } from '../../core/model/fitting/component-id';
+import type { Finding } from '../../core/judgement/findings/finding';
+import type { PlacedNode } from '../../core/desk/loom/loom-layout';
 
 export interface Badge {
   stops: number;

@@ -1,10 +1,10 @@
 // @vitest-environment jsdom
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../../core/plan/build';
-import { readingOf } from '../../core/reading/reading';
-import { elkGraph, type ElkGraph } from '../../core/loom/elk-graph';
-import { loomModel } from '../../core/loom/loom-model';
+import type { Build } from '../../core/model/plan/build';
+import { readingOf } from '../../core/reading/build-reading/reading';
+import { elkGraph, type ElkGraph } from '../../core/desk/loom/elk-graph';
+import { loomModel } from '../../core/desk/loom/loom-model';
 import { keepPositions, keptPositions } from './kept-layout';
 
 const graphOf = (build: Build) => elkGraph(loomModel(readingOf(build, [])));

@@ -1,5 +1,5 @@
-import { isObject } from '../../core/validation/is-object';
-import { isLaidOut, type ElkGraph } from '../../core/loom/elk-graph';
+import { isObject } from '../../core/base/validation/is-object';
+import { isLaidOut, type ElkGraph } from '../../core/desk/loom/elk-graph';
 
 const place = 'dry-hull-wiring-picture';
 

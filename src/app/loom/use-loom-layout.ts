@@ -1,11 +1,11 @@
 import { keepPreviousData, replaceEqualDeep, useQuery } from '@tanstack/react-query';
-import type { Reading } from '../../core/reading/reading';
-import { elkGraph, type ElkGraph } from '../../core/loom/elk-graph';
-import { foldGroups } from '../../core/loom/fold';
-import { placeLoom, type LoomLayout } from '../../core/loom/loom-layout';
-import { loomGroups, type LoomGroup } from '../../core/loom/loom-groups';
-import { loomModel, type LoomModel } from '../../core/loom/loom-model';
-import { remembered } from '../../core/remembered';
+import type { Reading } from '../../core/reading/build-reading/reading';
+import { elkGraph, type ElkGraph } from '../../core/desk/loom/elk-graph';
+import { foldGroups } from '../../core/desk/loom/fold';
+import { placeLoom, type LoomLayout } from '../../core/desk/loom/loom-layout';
+import { loomGroups, type LoomGroup } from '../../core/desk/loom/loom-groups';
+import { loomModel, type LoomModel } from '../../core/desk/loom/loom-model';
+import { remembered } from '../../core/base/remembered';
 import { layoutLoom } from '../../workers/layout-loom';
 import { keepPositions, keptPositions } from './kept-layout';
 import { useCheck } from '../state/use-check';

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { goesTogether, mating } from '../../core/connectors/mating';
-import type { Patch } from '../../core/plan/patch';
-import type { PortRef } from '../../core/plan/lead';
-import { farEnd, portKey } from '../../core/plan/build-index';
-import { portJoins, type PortJoins } from '../../core/wiring/port-joins';
+import { goesTogether, mating } from '../../core/model/connectors/mating';
+import type { Patch } from '../../core/model/plan/patch';
+import type { PortRef } from '../../core/model/plan/lead';
+import { farEnd, portKey } from '../../core/model/plan/build-index';
+import { portJoins, type PortJoins } from '../../core/desk/wiring/port-joins';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';

@@ -1,4 +1,4 @@
-import { movedPast, movedTo } from '../../core/loom/nudge';
+import { movedPast, movedTo } from '../../core/desk/loom/nudge';
 import { useBuildStore } from '../state/build-store';
 import { useLoomLayout } from './use-loom-layout';
 

@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import { useNavigate } from 'react-router';
-import type { Offer } from '../../core/match/match-build';
-import { capital } from '../../core/words/sentences';
-import { runTimeWords } from '../../core/quantity/run-time-words';
+import type { Offer } from '../../core/desk/match/match-build';
+import { capital } from '../../core/base/words/sentences';
+import { runTimeWords } from '../../core/base/quantity/run-time-words';
 import { useBuild } from '../state/shown-build';
 import { applyAndSay } from '../state/done-store';
 import { addAndOpen } from '../state/open-build';

@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useMemo, useState } from 'react';
-import type { LockerItem } from '../../core/parts/locker-item';
-import type { MatchResult, MatchTask } from '../../core/match/match-build';
-import type { Build } from '../../core/plan/build';
+import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { MatchResult, MatchTask } from '../../core/desk/match/match-build';
+import type { Build } from '../../core/model/plan/build';
 import { liveWorker } from '../../workers/trial-crew';
 import { revisionOf } from '../state/revision';
 

@@ -1,16 +1,16 @@
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
-import type { ChannelRow } from '../../core/radio/channel-table';
+import type { ChannelRow } from '../../core/reading/radio/channel-table';
 import {
   curvePoints,
   failSafes,
   type ChannelSetting,
   type StickShape,
-} from '../../core/plan/channel-setting';
-import type { ModelFunction } from '../../core/plan/model-function';
-import { displayOf } from '../../core/radio/pulse';
-import { rangeOf } from '../../core/radio/pulse-range';
-import { capital } from '../../core/words/sentences';
+} from '../../core/model/plan/channel-setting';
+import type { ModelFunction } from '../../core/model/plan/model-function';
+import { displayOf } from '../../core/reading/radio/pulse';
+import { rangeOf } from '../../core/reading/radio/pulse-range';
+import { capital } from '../../core/base/words/sentences';
 import { ChainSelect } from '../brief/ChainSelect';
 import { NumberField } from '../brief/NumberField';
 import { Explained } from '../help/Explained';

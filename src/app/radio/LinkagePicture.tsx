@@ -1,6 +1,6 @@
-import type { Linkage } from '../../core/fitting/linkage';
-import { linkageAt } from '../../core/linkage/four-bar';
-import { radiansPerDegree } from '../../core/quantity/angle';
+import type { Linkage } from '../../core/model/fitting/linkage';
+import { linkageAt } from '../../core/reading/linkage/four-bar';
+import { radiansPerDegree } from '../../core/base/quantity/angle';
 import styles from './LinkagePicture.module.css';
 
 /** Room around the picture, as a share of its longest lever. */

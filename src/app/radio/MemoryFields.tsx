@@ -1,9 +1,9 @@
 import { useBuildStore } from '../state/build-store';
 import { useCheck } from '../state/use-check';
-import { transmitterOf } from '../../core/radio/partners';
+import { transmitterOf } from '../../core/reading/radio/partners';
 import { ChainSelect } from '../brief/ChainSelect';
 import { NumberField } from '../brief/NumberField';
-import { capital } from '../../core/words/sentences';
+import { capital } from '../../core/base/words/sentences';
 import styles from './RadioView.module.css';
 
 /** What each radio is set to as a whole: memory, alarm, and which receiver hears which transmitter. */

@@ -1,11 +1,11 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { ChannelRow } from '../../core/radio/channel-table';
-import { endFor, pulseCurve } from '../../core/radio/pulse-curve';
-import { centreMicros, degreesPerMicro } from '../../core/radio/pulse';
-import { rangeOf } from '../../core/radio/pulse-range';
-import type { ChannelSetting } from '../../core/plan/channel-setting';
+import type { ChannelRow } from '../../core/reading/radio/channel-table';
+import { endFor, pulseCurve } from '../../core/reading/radio/pulse-curve';
+import { centreMicros, degreesPerMicro } from '../../core/reading/radio/pulse';
+import { rangeOf } from '../../core/reading/radio/pulse-range';
+import type { ChannelSetting } from '../../core/model/plan/channel-setting';
 import { useBuildStore } from '../state/build-store';
 import { Figure } from '../drawing/Figure';
 import { ValueGrid } from '../drawing/ValueGrid';

@@ -4,7 +4,7 @@ import {
   type StrandColumn,
   type StrandPicture as Picture,
   type StrandSpot,
-} from '../../core/radio/strands';
+} from '../../core/reading/radio/strands';
 import { useDragJoin } from '../drawing/use-drag-join';
 import { strandPath, strandSizes } from './strand-path';
 import styles from './StrandPicture.module.css';

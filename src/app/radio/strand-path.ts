@@ -1,4 +1,4 @@
-import type { StrandColumn, StrandSpot } from '../../core/radio/strands';
+import type { StrandColumn, StrandSpot } from '../../core/reading/radio/strands';
 
 /** Sizes of the picture, in its own pixels. */
 export const strandSizes = {

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { canJoin, fits, joins } from '../../core/put-right/joins';
-import type { Radio } from '../../core/radio/radios';
-import type { StrandSpot } from '../../core/radio/strands';
-import type { Patch } from '../../core/plan/patch';
+import { canJoin, fits, joins } from '../../core/judgement/put-right/joins';
+import type { Radio } from '../../core/reading/radio/radios';
+import type { StrandSpot } from '../../core/reading/radio/strands';
+import type { Patch } from '../../core/model/plan/patch';
 import { useBuildStore } from '../state/build-store';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';

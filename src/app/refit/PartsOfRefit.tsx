@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
-import type { Reading } from '../../core/reading/reading';
-import { refitParts } from '../../core/refit/refit-parts';
-import { capital, nameList } from '../../core/words/sentences';
+import type { Reading } from '../../core/reading/build-reading/reading';
+import { refitParts } from '../../core/bench/refit/refit-parts';
+import { capital, nameList } from '../../core/base/words/sentences';
 import { useLocker } from '../state/locker-store';
 import styles from './RefitView.module.css';
 

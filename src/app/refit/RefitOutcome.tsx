@@ -1,9 +1,9 @@
-import { buildCost } from '../../core/brief/cost';
-import type { Reading } from '../../core/reading/reading';
-import type { Build } from '../../core/plan/build';
-import { outingsOf } from '../../core/trial/outings';
-import { usualTask } from '../../core/trial/trial-task';
-import { verdictOf } from '../../core/trial/verdict';
+import { buildCost } from '../../core/reading/brief/cost';
+import type { Reading } from '../../core/reading/build-reading/reading';
+import type { Build } from '../../core/model/plan/build';
+import { outingsOf } from '../../core/desk/trial/outings';
+import { usualTask } from '../../core/desk/trial/trial-task';
+import { verdictOf } from '../../core/desk/trial/verdict';
 import { useLocker } from '../state/locker-store';
 import { useSum } from '../state/money-store';
 import { trialRows } from '../trial/trial-rows';

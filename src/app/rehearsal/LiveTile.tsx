@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { LivePart } from '../../core/rehearsal/live-view';
+import type { LivePart } from '../../core/bench/rehearsal/live-view';
 import styles from './Rehearsal.module.css';
 
 interface LiveTileProps {

@@ -1,8 +1,8 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { terminalsOf } from '../../core/kinds';
-import type { LiveBench } from '../../core/rehearsal/live-bench';
+import { terminalsOf } from '../../core/model/kinds';
+import type { LiveBench } from '../../core/bench/rehearsal/live-bench';
 import { useCheck } from '../state/use-check';
 import styles from './Rehearsal.module.css';
 

@@ -2,7 +2,7 @@ import Autocomplete from '@mui/material/Autocomplete';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Fault } from '../../core/faults/fault';
+import type { Fault } from '../../core/bench/faults/fault';
 import styles from './Rehearsal.module.css';
 
 interface PlantedProps {

@@ -1,4 +1,4 @@
-import type { LiveView } from '../../core/rehearsal/live-view';
+import type { LiveView } from '../../core/bench/rehearsal/live-view';
 
 /** Volts of a receiver at a moment, in seconds since the rehearsal began. */
 export interface StripPoint {

@@ -1,4 +1,4 @@
-import type { Tone } from '../../core/rehearsal/arming';
+import type { Tone } from '../../core/bench/rehearsal/arming';
 
 let audio: AudioContext | undefined;
 const loudness = 0.08;

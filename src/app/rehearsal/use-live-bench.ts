@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Harm } from '../../core/faults/fault';
-import type { Build } from '../../core/plan/build';
-import type { Hands } from '../../core/rehearsal/hands';
-import { LiveBench, longestStep } from '../../core/rehearsal/live-bench';
-import type { LiveView } from '../../core/rehearsal/live-view';
+import type { Harm } from '../../core/bench/faults/fault';
+import type { Build } from '../../core/model/plan/build';
+import type { Hands } from '../../core/bench/rehearsal/hands';
+import { LiveBench, longestStep } from '../../core/bench/rehearsal/live-bench';
+import type { LiveView } from '../../core/bench/rehearsal/live-view';
 import { nextStrip, type Strip } from './rail-strip';
 import { playTone } from './tone-player';
 

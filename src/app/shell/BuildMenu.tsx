@@ -7,7 +7,7 @@ import MenuItem from '@mui/material/MenuItem';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { fileSuffix } from '../../core/file/read-file';
+import { fileSuffix } from '../../core/model/file/read-file';
 import { useBuildStore } from '../state/build-store';
 import { useBuildPart } from '../state/shown-build';
 import { demos, openDemo, openStored, type DemoId } from '../state/open-build';

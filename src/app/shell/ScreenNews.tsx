@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { useLocation } from 'react-router';
-import { wells, wellNames, type Well, type WellReport } from '../../core/findings/wells';
+import { wells, wellNames, type Well, type WellReport } from '../../core/judgement/findings/wells';
 import { wellWords } from '../hull/well-words';
 import { useBuild } from '../state/shown-build';
 import { useCheck } from '../state/use-check';

@@ -1,5 +1,5 @@
-import type { FileProblem } from '../../core/validation/problem';
-import { failure, success, type Result } from '../../core/result';
+import type { FileProblem } from '../../core/base/validation/problem';
+import { failure, success, type Result } from '../../core/base/result';
 
 /** Largest file that is looked at. */
 const mostBytes = 50 * 2 ** 20;

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { ReadBackup } from '../../core/file/backup-file';
+import type { ReadBackup } from '../../core/model/file/backup-file';
 
 interface BackupState {
   /** A backup that was opened and waits for what is to be taken from it. */

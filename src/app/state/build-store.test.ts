@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import type { Edit } from '../../core/plan/edits';
+import type { Edit } from '../../core/model/plan/edits';
 import { openInStore, useBuildStore } from './build-store';
 import { useRefusal } from './refusal-store';
 import { revisionOf } from './revision';

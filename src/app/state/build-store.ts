@@ -1,9 +1,9 @@
 import { temporal } from 'zundo';
 import { create, useStore } from 'zustand';
-import type { Build } from '../../core/plan/build';
-import { applyEdits, type Edit } from '../../core/plan/edits';
-import { changeBuild } from '../../core/file/change-build';
-import { problemText } from '../../core/validation/problem';
+import type { Build } from '../../core/model/plan/build';
+import { applyEdits, type Edit } from '../../core/model/plan/edits';
+import { changeBuild } from '../../core/model/file/change-build';
+import { problemText } from '../../core/base/validation/problem';
 import { refuse } from './refusal-store';
 
 interface BuildState {

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
-import type { Build } from '../../core/plan/build';
-import type { Edit } from '../../core/plan/edits';
+import type { Build } from '../../core/model/plan/build';
+import type { Edit } from '../../core/model/plan/edits';
 import { useBuildStore } from './build-store';
 
 interface DoneState {

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
-import { isSameBuild } from '../../core/plan/same-build';
-import { mergeBuilds } from '../../core/merge/merge-builds';
-import type { Build } from '../../core/plan/build';
+import { isSameBuild } from '../../core/model/plan/same-build';
+import { mergeBuilds } from '../../core/model/merge/merge-builds';
+import type { Build } from '../../core/model/plan/build';
 import { HistoryRepository } from '../../storage/history-repository';
 import type { PastState } from '../../storage/database';
 import { useBuildStore } from './build-store';

@@ -1,10 +1,10 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { LockerItem } from '../../core/parts/locker-item';
-import type { ServoSpec } from '../../core/parts/servo';
-import { stated } from '../../core/validation/figure';
-import { starterPart } from '../../core/starter/starter-locker';
+import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { ServoSpec } from '../../core/model/parts/servo';
+import { stated } from '../../core/base/validation/figure';
+import { starterPart } from '../../core/model/starter/starter-locker';
 import { LockerRepository } from '../../storage/locker-repository';
 import { database } from './database';
 import { useLocker } from './locker-store';

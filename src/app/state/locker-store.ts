@@ -1,11 +1,11 @@
 import { create } from 'zustand';
-import type { LockerItem } from '../../core/parts/locker-item';
-import { costsIn } from '../../core/locker/to-buy';
-import { partProblem } from '../../core/parts/part-problem';
-import { problemText } from '../../core/validation/problem';
-import type { PartSpec } from '../../core/parts/part-spec';
-import { starterLocker } from '../../core/starter/starter-locker';
-import { clashWords } from '../../core/merge/clash';
+import type { LockerItem } from '../../core/model/parts/locker-item';
+import { costsIn } from '../../core/judgement/check/to-buy';
+import { partProblem } from '../../core/model/parts/part-problem';
+import { problemText } from '../../core/base/validation/problem';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import { starterLocker } from '../../core/model/starter/starter-locker';
+import { clashWords } from '../../core/model/merge/clash';
 import { LockerRepository, type SpoiltSheet, type StoredLocker } from '../../storage/locker-repository';
 import { database } from './database';
 import { refuse, tell } from './refusal-store';

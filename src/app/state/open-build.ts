@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
-import type { Build } from '../../core/plan/build';
-import { problemText } from '../../core/validation/problem';
-import { readBuildFile } from '../../core/file/read-file';
+import type { Build } from '../../core/model/plan/build';
+import { problemText } from '../../core/base/validation/problem';
+import { readBuildFile } from '../../core/model/file/read-file';
 import { storageTrouble } from '../../storage/storage-trouble';
 import { useLocker } from './locker-store';
 import { openInStore } from './build-store';

@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { canonicalText } from '../../core/canonical';
-import { previewWords } from '../../core/check/preview';
-import type { PartSpec } from '../../core/parts/part-spec';
-import type { Build } from '../../core/plan/build';
-import { applyEdits } from '../../core/plan/edits';
-import { correctSheet } from '../../core/put-right/swap-part';
+import { canonicalText } from '../../core/base/canonical';
+import { previewWords } from '../../core/judgement/check/preview';
+import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { Build } from '../../core/model/plan/build';
+import { applyEdits } from '../../core/model/plan/edits';
+import { correctSheet } from '../../core/judgement/put-right/swap-part';
 import { checkWorker } from '../../workers/check-worker';
 import { useBuildStore } from './build-store';
 import { useLocker } from './locker-store';

@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { Fault } from '../../core/faults/fault';
+import type { Fault } from '../../core/bench/faults/fault';
 
 interface PlantedState {
   /** The build that it was planted in; another one is as planned. */

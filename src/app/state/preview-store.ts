@@ -1,6 +1,6 @@
 import { create } from 'zustand';
-import type { PatchPreview } from '../../core/check/preview';
-import type { CheckResult } from '../../core/check/check-result';
+import type { PatchPreview } from '../../core/judgement/check/preview';
+import type { CheckResult } from '../../core/judgement/check/check-result';
 
 interface PreviewState {
   /** The put-right being looked at, so that the hull can show where the water would stand. */

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
-import { clashWords, yieldedWords, type Clash } from '../../core/merge/clash';
-import { mergeBuilds } from '../../core/merge/merge-builds';
-import type { Build } from '../../core/plan/build';
+import { clashWords, yieldedWords, type Clash } from '../../core/model/merge/clash';
+import { mergeBuilds } from '../../core/model/merge/merge-builds';
+import type { Build } from '../../core/model/plan/build';
 import { BuildRepository, type Seen } from '../../storage/build-repository';
 import { storageTrouble } from '../../storage/storage-trouble';
 import { database } from './database';

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
-import { connectorFamily, type ConnectorFamilyId } from '../../core/connectors/families';
-import { benchUnits, type UnitChoice } from '../../core/quantity/unit-choice';
+import { connectorFamily, type ConnectorFamilyId } from '../../core/model/connectors/families';
+import { benchUnits, type UnitChoice } from '../../core/base/quantity/unit-choice';
 
 /** Longest name that a person gives to a family of plugs. */
 export const longestPlugName = 24;

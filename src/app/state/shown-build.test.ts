@@ -3,7 +3,7 @@ import { act, createElement, useState } from 'react';
 import { createRoot } from 'react-dom/client';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
-import type { Build } from '../../core/plan/build';
+import type { Build } from '../../core/model/plan/build';
 import { openInStore, useBuildStore } from './build-store';
 import { beforeShowing, showEachChange, showNow, useBuildPart } from './shown-build';
 

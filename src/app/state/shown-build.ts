@@ -1,6 +1,6 @@
 import { flushSync } from 'react-dom';
 import { create } from 'zustand';
-import type { Build } from '../../core/plan/build';
+import type { Build } from '../../core/model/plan/build';
 import { useBuildStore } from './build-store';
 
 /** The open build as the screens show it: a moment behind an edit, which is checked first in a task of its own. */

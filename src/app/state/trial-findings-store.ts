@@ -1,8 +1,8 @@
 import { create } from 'zustand';
-import type { Build } from '../../core/plan/build';
-import type { Finding } from '../../core/findings/finding';
-import type { TrialFigures } from '../../core/trial/trial-result';
-import type { TrialTask } from '../../core/trial/trial-task';
+import type { Build } from '../../core/model/plan/build';
+import type { Finding } from '../../core/judgement/findings/finding';
+import type { TrialFigures } from '../../core/desk/trial/trial-result';
+import type { TrialTask } from '../../core/desk/trial/trial-task';
 
 /** The outing that was looked at last, and the build it belongs to. */
 export interface Rehearsal {

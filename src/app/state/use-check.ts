@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import type { Build } from '../../core/plan/build';
-import { checkBuild, withFindings } from '../../core/check/check-build';
-import type { CheckResult } from '../../core/check/check-result';
-import type { Finding } from '../../core/findings/finding';
+import type { Build } from '../../core/model/plan/build';
+import { checkBuild, withFindings } from '../../core/judgement/check/check-build';
+import type { CheckResult } from '../../core/judgement/check/check-result';
+import type { Finding } from '../../core/judgement/findings/finding';
 import { useBuild } from './shown-build';
 import { useTrialFindings } from './trial-findings-store';
 import { useLocker } from './locker-store';

@@ -1,10 +1,10 @@
 import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useDeferredValue } from 'react';
-import type { PatchPreview } from '../../core/check/preview';
-import type { FaultTable } from '../../core/faults/fault-table';
-import type { Finding } from '../../core/findings/finding';
-import type { Patch } from '../../core/plan/patch';
+import type { PatchPreview } from '../../core/judgement/check/preview';
+import type { FaultTable } from '../../core/bench/faults/fault-table';
+import type { Finding } from '../../core/judgement/findings/finding';
+import type { Patch } from '../../core/model/plan/patch';
 import type { Asked, ProposedPlaces, ProposedWiring } from '../../workers/check-jobs';
 import { checkWorker } from '../../workers/check-worker';
 import { useBuild } from './shown-build';

@@ -1,5 +1,5 @@
 import { useLocation, useSearchParams } from 'react-router';
-import { wells, type Well } from '../../core/findings/wells';
+import { wells, type Well } from '../../core/judgement/findings/wells';
 
 export type PanelView = Well | 'all';
 

@@ -4,9 +4,14 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { Explained } from '../help/Explained';
 import { useState } from 'react';
-import { choiceEdits, type Choice, type ChoicePoint, type ChoiceRange } from '../../core/trial/choice-bench';
-import type { TrialTask } from '../../core/trial/trial-task';
-import { runTimeWords } from '../../core/quantity/run-time-words';
+import {
+  choiceEdits,
+  type Choice,
+  type ChoicePoint,
+  type ChoiceRange,
+} from '../../core/desk/trial/choice-bench';
+import type { TrialTask } from '../../core/desk/trial/trial-task';
+import { runTimeWords } from '../../core/base/quantity/run-time-words';
 import { useBuildStore } from '../state/build-store';
 import { useBuild } from '../state/shown-build';
 import { ChoiceChart } from './ChoiceChart';

@@ -2,7 +2,7 @@ import Slider from '@mui/material/Slider';
 import { scaleLinear, scaleLog, type ScaleLogarithmic } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { SaveFigure } from '../drawing/SaveFigure';
-import { figureOf, type ChoicePoint, type ChoiceSpread } from '../../core/trial/choice-bench';
+import { figureOf, type ChoicePoint, type ChoiceSpread } from '../../core/desk/trial/choice-bench';
 import { useWidth } from '../loom/use-width';
 import { chartColour } from './chart-colours';
 import { Doubtful } from './Doubtful';

@@ -3,7 +3,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useStore } from 'zustand';
-import type { Build } from '../../core/plan/build';
+import type { Build } from '../../core/model/plan/build';
 import { useBuildStore } from '../state/build-store';
 import { repository } from '../state/saving';
 

@@ -1,4 +1,4 @@
-import type { TrialEvent } from '../../core/trial/trial-result';
+import type { TrialEvent } from '../../core/desk/trial/trial-result';
 import { eventNames } from './event-names';
 import { useTimeView } from './time-view';
 import styles from './Side.module.css';

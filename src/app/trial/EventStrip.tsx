@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { TrialEvent } from '../../core/trial/trial-result';
+import type { TrialEvent } from '../../core/desk/trial/trial-result';
 import { useWidth } from '../loom/use-width';
 import { CursorLayer } from './CursorLayer';
 import { eventNames } from './event-names';

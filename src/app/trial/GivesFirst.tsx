@@ -1,6 +1,6 @@
 import { useQueries } from '@tanstack/react-query';
-import { pushes, type GiveWay, type Push } from '../../core/trial/first-to-give';
-import type { TrialTask } from '../../core/trial/trial-task';
+import { pushes, type GiveWay, type Push } from '../../core/desk/trial/first-to-give';
+import type { TrialTask } from '../../core/desk/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
 import { useBuild } from '../state/shown-build';
 import { revisionOf } from '../state/revision';

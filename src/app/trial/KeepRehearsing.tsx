@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { trialFindings } from '../../core/trial/trial-findings';
+import { trialFindings } from '../../core/desk/trial/trial-findings';
 import { useBuild } from '../state/shown-build';
 import { useTrialFindings, type Rehearsal } from '../state/trial-findings-store';
 import { checkOf } from '../state/use-check';

@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import type { Outing } from '../../core/plan/outing';
-import { usualOutings } from '../../core/trial/outings';
+import type { Outing } from '../../core/model/plan/outing';
+import { usualOutings } from '../../core/desk/trial/outings';
 import { useBuildStore } from '../state/build-store';
 import { useBuild } from '../state/shown-build';
 import { NumberField } from '../brief/NumberField';

@@ -1,4 +1,4 @@
-import type { TrialResult } from '../../core/trial/trial-result';
+import type { TrialResult } from '../../core/desk/trial/trial-result';
 import { EventStrip } from './EventStrip';
 import styles from './TrialStation.module.css';
 import { TimeChart, type ChartLevel, type ChartLine } from './TimeChart';

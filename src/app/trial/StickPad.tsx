@@ -1,11 +1,10 @@
-import { movesModel } from '../../core/plan/model-function';
+import { movesModel, type ModelFunction } from '../../core/model/plan/model-function';
 import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import { nanoid } from 'nanoid';
 import { useEffect, useRef, useState } from 'react';
-import type { ModelFunction } from '../../core/plan/model-function';
-import type { Outing } from '../../core/plan/outing';
-import { recordedOuting } from '../../core/trial/track-edits';
+import type { Outing } from '../../core/model/plan/outing';
+import { recordedOuting } from '../../core/desk/trial/track-edits';
 import { useBuild } from '../state/shown-build';
 import styles from './OutingEditor.module.css';
 

@@ -1,8 +1,8 @@
 import { scaleLinear } from 'd3-scale';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { ModelFunction } from '../../core/plan/model-function';
-import type { Outing } from '../../core/plan/outing';
-import { addPoint, movePoint, pointsOf, removePoint } from '../../core/trial/track-edits';
+import type { ModelFunction } from '../../core/model/plan/model-function';
+import type { Outing } from '../../core/model/plan/outing';
+import { addPoint, movePoint, pointsOf, removePoint } from '../../core/desk/trial/track-edits';
 import { useWidth } from '../loom/use-width';
 import styles from './OutingEditor.module.css';
 

@@ -1,5 +1,5 @@
-import { verdictOf } from '../../core/trial/verdict';
-import type { TrialResult } from '../../core/trial/trial-result';
+import { verdictOf } from '../../core/desk/trial/verdict';
+import type { TrialResult } from '../../core/desk/trial/trial-result';
 import { Explained } from '../help/Explained';
 import { trialRows } from './trial-rows';
 import styles from './Verdict.module.css';

@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
-import { instantAt } from '../../core/trial/snapshots';
-import type { TrialResult } from '../../core/trial/trial-result';
-import { wiringInstant } from '../../core/circuit/wiring-instant';
+import { instantAt } from '../../core/desk/trial/snapshots';
+import type { TrialResult } from '../../core/desk/trial/trial-result';
+import { wiringInstant } from '../../core/reading/circuit/wiring-instant';
 import { Figure } from '../drawing/Figure';
 import { LoomHeads, viewBoxWithHeads } from '../loom/LoomHeads';
 import { LoomLead } from '../loom/LoomLead';
 import { LeadTag } from '../loom/LeadTag';
 import { LoomNode } from '../loom/LoomNode';
 import { useLoomLayout } from '../loom/use-loom-layout';
-import { columnHeads } from '../../core/loom/column-heads';
+import { columnHeads } from '../../core/desk/loom/column-heads';
 import { useCheck } from '../state/use-check';
 import { useTimeView } from './time-view';
 import styles from './WiringAt.module.css';

@@ -1,4 +1,4 @@
-import type { TrialEvent } from '../../core/trial/trial-result';
+import type { TrialEvent } from '../../core/desk/trial/trial-result';
 
 /** What each kind of event is called: on the strip, and in the list. */
 export const eventNames: Record<TrialEvent['kind'], { short: string; name: string; isGrave: boolean }> = {

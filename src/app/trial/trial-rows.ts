@@ -1,6 +1,6 @@
-import type { TrialResult } from '../../core/trial/trial-result';
-import { formatQuantity } from '../../core/quantity/format';
-import { runTimeWords } from '../../core/quantity/run-time-words';
+import type { TrialResult } from '../../core/desk/trial/trial-result';
+import { formatQuantity } from '../../core/base/quantity/format';
+import { runTimeWords } from '../../core/base/quantity/run-time-words';
 
 /** One figure of an outing, as it is shown. */
 interface TrialRow {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { choicesOf, type Choice, type ChoicePoint } from '../../core/trial/choice-bench';
-import type { TrialTask } from '../../core/trial/trial-task';
+import { choicesOf, type Choice, type ChoicePoint } from '../../core/desk/trial/choice-bench';
+import type { TrialTask } from '../../core/desk/trial/trial-task';
 import { choiceRun } from '../../workers/trial-crew';
 import { useBuild } from '../state/shown-build';
 import { revisionOf } from '../state/revision';

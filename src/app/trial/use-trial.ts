@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Build } from '../../core/plan/build';
-import type { TrialResult } from '../../core/trial/trial-result';
-import type { TrialTask } from '../../core/trial/trial-task';
+import type { Build } from '../../core/model/plan/build';
+import type { TrialResult } from '../../core/desk/trial/trial-result';
+import type { TrialTask } from '../../core/desk/trial/trial-task';
 import { liveWorker } from '../../workers/trial-crew';
 import { revisionOf } from '../state/revision';
 

@@ -1,5 +1,5 @@
-import { lifted } from '../../../src/core/plan/sketch-build';
-import { stated } from '../../../src/core/validation/figure';
+import { lifted } from '../../../src/core/model/plan/sketch-build';
+import { stated } from '../../../src/core/base/validation/figure';
 import { driving, harness, modelOf, radio, sheet, steering, toBlade } from './model';
 
 const lipo = { regulatorVolts: 6, cutoff: 'LiPo' as const };

@@ -1,12 +1,12 @@
-import type { Brief } from '../../../src/core/plan/brief';
-import type { Build, ModelKind } from '../../../src/core/plan/build';
-import type { Fitting } from '../../../src/core/fitting/fitting';
-import type { FunctionRole, ModelFunction } from '../../../src/core/plan/model-function';
-import type { Policies } from '../../../src/core/plan/policies';
-import { sketchBuild, type LeadSketch } from '../../../src/core/plan/sketch-build';
-import type { PartSpec } from '../../../src/core/parts/part-spec';
-import type { ControlKind } from '../../../src/core/parts/transmitter';
-import { starterPart } from '../../../src/core/starter/starter-locker';
+import type { Brief } from '../../../src/core/model/plan/brief';
+import type { Build, ModelKind } from '../../../src/core/model/plan/build';
+import type { Fitting } from '../../../src/core/model/fitting/fitting';
+import type { FunctionRole, ModelFunction } from '../../../src/core/model/plan/model-function';
+import type { Policies } from '../../../src/core/model/plan/policies';
+import { sketchBuild, type LeadSketch } from '../../../src/core/model/plan/sketch-build';
+import type { PartSpec } from '../../../src/core/model/parts/part-spec';
+import type { ControlKind } from '../../../src/core/model/parts/transmitter';
+import { starterPart } from '../../../src/core/model/starter/starter-locker';
 
 /** What a fitting is called, its part, and how it is set. */
 export type Row = [id: string, name: string, part: string, settings?: Partial<Fitting>];

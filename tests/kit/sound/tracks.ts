@@ -1,5 +1,5 @@
-import { lifted, type LeadSketch } from '../../../src/core/plan/sketch-build';
-import { stated } from '../../../src/core/validation/figure';
+import { lifted, type LeadSketch } from '../../../src/core/model/plan/sketch-build';
+import { stated } from '../../../src/core/base/validation/figure';
 import { harness, type Row, modelOf, radio, sheet } from './model';
 
 const names = ['left track', 'right track', 'slew', 'pump'] as const;

@@ -1,6 +1,6 @@
-import { lifted } from '../../../src/core/plan/sketch-build';
-import { stated } from '../../../src/core/validation/figure';
-import { starterPart } from '../../../src/core/starter/starter-locker';
+import { lifted } from '../../../src/core/model/plan/sketch-build';
+import { stated } from '../../../src/core/base/validation/figure';
+import { starterPart } from '../../../src/core/model/starter/starter-locker';
 import { driving, harness, heavy, modelOf, radio, sheet, steering, toBlade } from './model';
 
 const lipo = { regulatorVolts: 6, cutoff: 'LiPo' as const };

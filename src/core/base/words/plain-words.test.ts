@@ -1,0 +1,113 @@
+import { describe, expect, it } from 'vitest';
+import { demoBuild, demoNames, exampleNames } from '../../../../tests/kit/demo-builds';
+import { faultyBuilds } from '../../../../tests/kit/faulty-builds';
+import { soundBuilds } from '../../../../tests/kit/sound-builds';
+import { checkBuild, previewPatch } from '../../judgement/check/check-build';
+import { previewWords } from '../../judgement/check/preview';
+import { numberWords } from '../../judgement/findings/finding-words';
+import { wells } from '../../judgement/findings/wells';
+import { benchLists } from '../../desk/lists/schedule';
+import { leadRows } from '../../desk/loom/lead-rows';
+import { partLines } from '../../desk/loom/part-lines';
+import type { Build } from '../../model/plan/build';
+import { planProcedure } from '../../bench/procedure/plan-procedure';
+import { stepAid } from '../../bench/procedure/step-aid';
+import { starterLocker } from '../../model/starter/starter-locker';
+import { screenHelp } from './screen-help';
+import { agreeing, counted } from './sentences';
+
+/** Every sentence that a build makes the application say, with where it is said. */
+function* sentences(build: Build): Generator<[where: string, text: string]> {
+  const check = checkBuild(build, starterLocker);
+  const { context, findings, unknowns } = check;
+  for (const finding of findings) {
+    const numbers = numberWords(finding);
+    const where = `finding ${finding.id}`;
+    yield [where, finding.text];
+    yield [where, finding.why];
+    yield [where, finding.formula];
+    yield [where, finding.headline];
+    yield [where, `${numbers.actual} ${numbers.bound} ${numbers.limit}`];
+    for (const { name, note } of finding.terms) yield [where, `${name} ${note ?? ''}`];
+    for (const patch of finding.patches.slice(0, 3)) {
+      const preview = previewPatch(build, check, patch, starterLocker);
+      yield [where, patch.label];
+      yield [where, previewWords(preview)];
+      for (const line of preview.changes) yield [where, line];
+    }
+  }
+  for (const { missing } of unknowns) yield ['asked', missing];
+  for (const well of wells) yield [well, check.wells[well].headline ?? ''];
+  for (const step of planProcedure(context)) {
+    const aid = stepAid(context, step);
+    for (const text of [step.title, ...step.lines, ...aid.kit, aid.ifNot ?? '', step.measurement?.what ?? ''])
+      yield [`step ${step.id}`, text];
+  }
+  for (const { title, heads, lines } of benchLists(context, []))
+    for (const text of [title, ...heads, ...lines.flatMap(({ cells }) => cells)]) yield ['list', text];
+  for (const row of leadRows(context))
+    for (const text of [row.from, row.to, row.plugs, row.carries, ...row.conductors]) yield ['lead', text];
+  for (const fitted of context.index.pieces())
+    for (const text of partLines(context, fitted)) yield ['picture', text];
+}
+
+/** What no sentence may have, and what it is. */
+const faults: [string, RegExp][] = [
+  ['a name of the code', /\b(?!mAh)[a-z]+[A-Z][a-z]+[A-Za-z]*\b/],
+  ['a value that is none', /\b(undefined|NaN|null|Infinity|\[object)/],
+  ['a unit twice', /\b(V V|A A|mm mm|µs µs|Ah Ah|%\s+%|°C\s*°C|min min|kg kg)\b/],
+  ['a word twice', /\b(the the|a a|of of|to to|and and|is is|in in)\b/i],
+  ['a space before a stop', /\s[.,;:](\s|$)/],
+  ['two spaces', /\S {2,}\S/],
+  ['two stops', /(?<!\.)\.\.(?!\.)/],
+  ['a before a vowel', /(^|\s)a (?=[aeio][a-z])(?!one)/],
+  ['an before a consonant', /\ban (?=[bcdfgjkpqtvwxyz][a-z])/],
+  [
+    'one of many',
+    /(^|[^\d.,])1 (servos|parts|plugs|leads|cells|joints|controllers|motors|channels|steps|pieces|straps)\b/,
+  ],
+  [
+    'many of one',
+    /\b([2-9]|\d\d+) (servo|part|plug|lead|joint|controller|motor|step|strap)\b(?!-| [a-z]+s\b)/,
+  ],
+  [
+    'many that do as one',
+    /\b(lamps|lights|beacons) (does|is|has|gets|needs|lies|wants|hears|stands|draws|shows)\b/i,
+  ],
+  ['a long figure', /\d\.\d{4,}/],
+];
+
+const builds: [string, () => Build][] = [
+  ...[...demoNames, ...exampleNames].map((name): [string, () => Build] => [name, () => demoBuild(name)]),
+  ...Object.entries(soundBuilds).map(([name, build]): [string, () => Build] => [name, () => build]),
+  ...faultyBuilds.map(({ fault, build }): [string, () => Build] => [fault, () => build]),
+];
+
+describe('what the application says', () => {
+  it('of any demo, sound or faulty build has no name of the code, no hole, no unit twice, and its articles right', () => {
+    const wrong = new Set<string>();
+    for (const [, make] of builds)
+      for (const [where, text] of sentences(make()))
+        for (const [what, pattern] of faults)
+          if (pattern.test(text)) wrong.add(`${what} (${where}): ${text}`);
+    expect([...wrong]).toEqual([]);
+  });
+
+  it('has verbs that agree with the names before them, as people give names', () => {
+    const said = (name: string, verb: string) => `${name} ${agreeing(name, verb)}`;
+    expect(said('lamps', 'does')).toBe('lamps do');
+    expect(said('lights', 'wants')).toBe('lights want');
+    expect(said('hazard lights', 'lies')).toBe('hazard lights lie');
+    expect(said('power harness', 'gets')).toBe('power harness gets');
+    expect(said('chassis', 'is')).toBe('chassis is');
+    expect(said('port rudder', 'is')).toBe('port rudder is');
+    expect([counted(1, 'joint'), counted(4, 'joint')]).toEqual(['1 joint', '4 joints']);
+  });
+
+  it('as help is of every screen in plain sentences', () => {
+    for (const { name, what, how } of Object.values(screenHelp)) {
+      expect(what, name).toMatch(/^[A-Z].*[.?]$/);
+      for (const line of how) expect(line, name).toMatch(/^[A-Z“].*[.”]$/);
+    }
+  });
+});

@@ -1,0 +1,62 @@
+import { nameList } from '../../base/words/sentences';
+import type { TrialEvent, TrialResult } from './trial-result';
+
+/** What an outing comes to, in one or two plain sentences. */
+export interface Verdict {
+  words: string;
+  isGood: boolean;
+}
+
+const grave: readonly TrialEvent['kind'][] = [
+  'fuse',
+  'brownOut',
+  'belowFloor',
+  'empty',
+  'shutDown',
+  'tooHot',
+  'cutOff',
+];
+
+/** Seconds before a brown-out in which a regulator at its limit counts as its reason. */
+const justBefore = 0.5;
+
+/** The gravest thing that happened, how often, and what led to it. */
+export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
+  const asleep = events.find((event) => event.kind === 'neverWakes');
+  if (asleep) return { isGood: false, words: asleep.words };
+  if (!figures.hasWoken)
+    return { isGood: false, words: 'There is no receiver in the build: nothing wakes, and nothing moves.' };
+  for (const kind of grave) {
+    const all = events.filter((event) => event.kind === kind);
+    const [first] = all;
+    if (!first) continue;
+    const often = all.length === 1 ? 'once' : `${all.length} times`;
+    const when = `${often}, first at ${first.at.toFixed(1)} s`;
+    if (kind === 'empty') return { isGood: false, words: first.words };
+    if (kind !== 'brownOut') return { isGood: false, words: `${first.words} It happens ${when}.` };
+    return {
+      isGood: false,
+      words: `The ${first.short ?? 'receiver'} browns out ${when}. ${reasonOf(events, first)}`,
+    };
+  }
+  const spare = figures.railMinVolts - figures.floorVolts;
+  const silent = missing.length === 0 ? '' : ` Left out, as no sheet states it: ${nameList(missing)}.`;
+  return {
+    isGood: missing.length === 0,
+    words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${silent}`,
+  };
+}
+
+function reasonOf(events: readonly TrialEvent[], down: TrialEvent): string {
+  const shut = events.find(
+    (event) => event.kind === 'shutDown' && event.at <= down.at && event.until >= down.at - justBefore,
+  );
+  if (shut) return shut.words;
+  const limits = events.filter(
+    (event) => event.kind === 'limit' && event.at <= down.at && event.until >= down.at - justBefore,
+  );
+  const givers = [...new Set(limits.flatMap((trialEvent) => trialEvent.short ?? []))];
+  return givers.length === 0
+    ? 'Its own wires and the pack behind them let its volts down.'
+    : `Just before, the servos wanted more than there was: ${givers.map((giver) => `the ${giver}`).join(', and ')}, gave all ${givers.length === 1 ? 'it' : 'they'} could.`;
+}

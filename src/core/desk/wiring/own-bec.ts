@@ -1,0 +1,35 @@
+import { terminalsOf } from '../../model/kinds';
+import { cellVolts } from '../../model/packs/chemistry';
+import type { BecSpec } from '../../model/parts/bec';
+import { freshId } from '../../model/plan/fresh-id';
+import type { WiringDraft } from './draft';
+
+/** A BEC from the locker where a receiver is fitted and nothing could feed it: the strongest that stands the pack. */
+export function bringBec(draft: WiringDraft): void {
+  const { index } = draft;
+  const [pack] = index.ofKind('pack');
+  const canFeed = index
+    .all()
+    .some(
+      ({ part }) =>
+        terminalsOf(part).gives?.regulator ?? (part.kind === 'pack' && part.ports[0]?.use === 'servo'),
+    );
+  if (!pack || canFeed || index.ofKind('receiver').length === 0) return;
+  const { chemistry, cells } = pack.part;
+  const { full, cutoff } = cellVolts(chemistry);
+  const [bec] = draft.locker
+    .filter((part): part is BecSpec => part.kind === 'bec')
+    .filter(
+      ({ minInputVolts, maxInputVolts }) =>
+        (maxInputVolts?.value ?? 0) >= full * cells && (minInputVolts?.value ?? 0) <= cutoff * cells,
+    )
+    .sort((a, b) => b.regulator.maxAmps.value - a.regulator.maxAmps.value);
+  if (!bec) {
+    draft.unsolved.push('Nothing gives the receiver its volts, and no BEC in the locker stands the pack');
+    return;
+  }
+  const id = freshId(draft.build, 'radio-bec');
+  draft.offer('own-bec', `Add a ${bec.name} for the receiver and its servos`, [
+    { type: 'addFitting', fitting: { id, name: 'radio BEC', part: bec.id }, part: bec },
+  ]);
+}

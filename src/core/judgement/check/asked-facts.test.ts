@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { demoBuild } from '../../../../tests/kit/demo-builds';
+import { tub, withoutFigure } from '../../../../tests/kit/tub';
+import { checkBuild } from './check-build';
+import { starterLocker } from '../../model/starter/starter-locker';
+import { askedFacts, mostEstimated } from './asked-facts';
+
+describe('askedFacts', () => {
+  const { unknowns } = checkBuild(
+    tub({ sheets: { 'servo-micro-60': withoutFigure('maxVolts') } }),
+    starterLocker,
+  );
+
+  it('asks once for what several verdicts wait for, and for that first', () => {
+    const [gap] = unknowns;
+    const twice = [{ ...gap!, missing: 'another fact' }, ...unknowns, { ...gap!, rule: 'raw-fed-volts' }];
+    expect(askedFacts(twice).map((fact) => [fact.gap.missing, fact.verdicts])).toEqual([
+      ['most volts of the rudder', 2],
+      ['another fact', 1],
+    ]);
+  });
+});
+
+describe('mostEstimated', () => {
+  it('names the part whose estimates most open verdicts rest on', () => {
+    const { context, findings } = checkBuild(demoBuild('harbour-tug-as-planned'), starterLocker);
+    const found = mostEstimated(context.index, findings)!;
+    expect(found.gap.missing).toBe('what is estimated of the monitor pan servo');
+    expect(found.verdicts).toBe(2);
+    expect(mostEstimated(context.index, [])).toBeUndefined();
+  });
+});

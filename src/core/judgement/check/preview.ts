@@ -1,0 +1,82 @@
+import type { Build } from '../../model/plan/build';
+import { BuildIndex } from '../../model/plan/build-index';
+import { describeEdit } from './describe-edit';
+import type { Patch } from '../../model/plan/patch';
+import type { CheckResult } from './check-result';
+import type { Finding } from '../findings/finding';
+import { wells, type Well, type WellReport } from '../findings/wells';
+
+/** A finding, in a line. */
+type Told = Pick<Finding, 'id' | 'text' | 'severity' | 'rule' | 'messageId'>;
+
+/** What a patch would do, before it is taken; plain data, so that it can come from a worker. */
+export interface PatchPreview {
+  patch: Patch;
+  /** The wells after it. */
+  wells: Record<Well, WellReport>;
+  /** Open stops after it. */
+  stops: number;
+  /** Ids of all findings after it, those that are lived with among them. */
+  left: string[];
+  /** Findings that would go, and that would come. */
+  gone: Told[];
+  come: Told[];
+  /** Wells that would become dry. */
+  dries: Well[];
+  /** What changes, a line an edit. */
+  changes: string[];
+}
+
+/** Sets the verdicts before and after a patch against each other. */
+export function comparePatch(
+  build: Build,
+  before: CheckResult,
+  patch: Patch,
+  after: CheckResult,
+): PatchPreview {
+  const open = (result: CheckResult) => result.findings.filter((finding) => !finding.accepted);
+  const ids = (result: CheckResult) => new Set(open(result).map((finding) => finding.id));
+  const [idsBefore, idsAfter] = [ids(before), ids(after)];
+  const index = new BuildIndex(build);
+  const added = new Map(
+    patch.edits.flatMap((edit) =>
+      edit.type === 'addFitting' ? [[edit.fitting.id, `the new ${edit.fitting.name}`]] : [],
+    ),
+  );
+  return {
+    patch,
+    wells: after.wells,
+    stops: open(after).filter((finding) => finding.severity === 'stop').length,
+    left: after.findings.map((finding) => finding.id),
+    gone: open(before)
+      .filter((finding) => !idsAfter.has(finding.id))
+      .map(told),
+    come: open(after)
+      .filter((finding) => !idsBefore.has(finding.id))
+      .map(told),
+    dries: wells.filter((well) => before.wells[well].state !== 'dry' && after.wells[well].state === 'dry'),
+    changes: patch.edits.map((edit) => describeEdit(index, edit, added)),
+  };
+}
+
+const told = ({ id, text, severity, rule, messageId }: Finding): Told => ({
+  id,
+  text,
+  severity,
+  rule,
+  messageId,
+});
+
+/** Stops that a patch brings; one that stood before, of other parts too, is not its doing. */
+export const newStops = ({ gone, come }: PatchPreview): Told[] =>
+  come.filter(
+    ({ severity, rule, messageId }) =>
+      severity === 'stop' && gone.every((each) => each.rule !== rule || each.messageId !== messageId),
+  );
+
+/** The short words on a put-right button: `dries 2, leaves 1 new`. */
+export function previewWords({ gone, come }: PatchPreview): string {
+  const words = [gone.length > 0 ? `dries ${gone.length}` : 'dries none yet'];
+  if (come.length > 0) words.push(`brings ${come.length}`);
+  return words.join(', ');
+}

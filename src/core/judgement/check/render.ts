@@ -1,0 +1,88 @@
+import { weakestProvenance } from '../../base/validation/figure';
+import { formatQuantity } from '../../base/quantity/format';
+import type { Message, Rule } from '../rules/rule';
+import type { Report } from '../findings/report';
+import { agreeing, capital } from '../../base/words/sentences';
+import type { Acceptance } from '../../model/plan/records';
+import type { Patch } from '../../model/plan/patch';
+import type { Finding } from '../findings/finding';
+import { isMeasured } from '../findings/finding-words';
+
+/** What remains of the put-rights that a rule proposes for a finding. */
+export type Sift = (finding: Finding, proposed: readonly Patch[]) => Patch[];
+
+/**
+ * Turns a rule's report into a finding with its sentence, margin and acceptance. Its put-rights are worked out and
+ * sifted when they are first asked for.
+ */
+export function renderReport(
+  rule: Pick<Rule, 'meta'>,
+  report: Report<string>,
+  acceptances: ReadonlyMap<string, Acceptance>,
+  sift: Sift = (_, proposed) => [...proposed],
+): Finding {
+  const message = rule.meta.messages[report.messageId];
+  if (!message) throw new Error(`rule ${rule.meta.id} has no message ${report.messageId}`);
+  const margin = marginOf(message, report);
+  const subjectIds = report.subjects.map((subject) => subject.id).join('+');
+  const id = `${rule.meta.id}/${report.messageId}/${subjectIds}`;
+  const acceptance = acceptances.get(id);
+  // An acceptance holds only while things are no worse than what was accepted.
+  const accepted = acceptance !== undefined && margin >= acceptance.margin - 1e-6;
+  let patches: Patch[] | undefined;
+  return {
+    id,
+    rule: rule.meta.id,
+    messageId: report.messageId,
+    severity: message.severity,
+    well: rule.meta.well,
+    subjects: report.subjects,
+    actual: Math.round(report.actual * 1e6) / 1e6,
+    limit: Math.round(report.limit * 1e6) / 1e6,
+    bound: message.bound,
+    unit: report.unit,
+    margin,
+    text: capital(fill(message.text, report.data, rule.meta.id)),
+    why: capital(fill(message.why, report.data, rule.meta.id)),
+    formula: report.formula,
+    terms: report.terms,
+    provenance: weakestProvenance(report.terms.map((term) => term.provenance)),
+    get patches() {
+      return (patches ??= sift(this, report.offers?.() ?? []));
+    },
+    accepted,
+    ...(accepted && acceptance.reason && { reason: acceptance.reason }),
+    headline: headlineOf(message, report),
+  };
+}
+
+function marginOf({ bound }: Message, { actual, limit }: Report<string>): number {
+  const raw = { most: limit - actual, least: actual - limit, exactly: -Math.abs(limit - actual) }[bound];
+  return Math.round(raw * 1e6) / 1e6;
+}
+
+function headlineOf({ bound, short }: Message, { actual, limit, unit }: Report<string>): string {
+  if (short !== undefined)
+    return short
+      .replace('{{actual}}', formatQuantity(actual, unit))
+      .replace('{{limit}}', isMeasured(unit) ? formatQuantity(limit, unit) : String(limit));
+  if (bound === 'exactly') return `${formatQuantity(actual, unit)}, not ${limit}`;
+  if (!isMeasured(unit))
+    return `${formatQuantity(actual, unit)}, ${bound === 'most' ? 'may be' : 'needs'} ${limit}`;
+  const gap = formatQuantity(Math.abs(actual - limit), unit);
+  const within = bound === 'most' ? actual <= limit : actual >= limit;
+  if (within) return `${gap} spare`;
+  return bound === 'most' ? `${gap} over` : `${gap} short`;
+}
+
+/** A gap, with the verb that has to agree with what fills it. */
+const verbsAfter =
+  /\{\{(\w+)\}\}(?: (does|is|has|was|wants|gets|needs|lies|hears|stands|draws|falls|fits|gives|stays|turns|moves|runs|takes|wakes|works)\b)?/g;
+
+function fill(template: string, data: Record<string, string>, ruleId: string): string {
+  return template.replace(verbsAfter, (_, name: string, verb: string | undefined) => {
+    const value = data[name];
+    if (value === undefined) throw new Error(`rule ${ruleId} leaves {{${name}}} unfilled`);
+    return verb === undefined ? value : `${value} ${agreeing(value, verb)}`;
+  });
+}

@@ -1,0 +1,65 @@
+import type { Patch } from '../../model/plan/patch';
+import type { Unit } from '../../base/quantity/format';
+import type { Provenance } from '../../base/validation/figure';
+import type { Term } from '../../base/quantity/term';
+import type { Severity } from './severity';
+import type { Well } from './wells';
+
+/** How the limit binds: at most, at least, or exactly. */
+export type Bound = 'most' | 'least' | 'exactly';
+
+/** What a finding points at in the build. */
+export interface Subject {
+  kind: 'fitting' | 'lead' | 'function';
+  id: string;
+}
+
+/** Something a rule found. Expected on real builds, therefore data; exceptions mean a broken rule. */
+export interface Finding {
+  /** Stable for the same trouble of the same parts. */
+  id: string;
+  rule: string;
+  messageId: string;
+  severity: Severity;
+  well: Well;
+  subjects: Subject[];
+  actual: number;
+  limit: number;
+  bound: Bound;
+  unit: Unit;
+  /** How far inside the limit, in the same unit; negative when beyond it. */
+  margin: number;
+  /** What is wrong, in one plain sentence that names the parts. */
+  text: string;
+  /** What the person would see, hear or smell. */
+  why: string;
+  /** The sum in words; its numbers are the terms. */
+  formula: string;
+  terms: Term[];
+  /** The least sure provenance among the terms. */
+  provenance: Provenance;
+  patches: Patch[];
+  accepted: boolean;
+  reason?: string;
+  headline: string;
+}
+
+/** A fact that a rule needed and nobody stated. */
+export interface Unknown {
+  rule: string;
+  well: Well;
+  subjects: Subject[];
+  missing: string;
+  /** Where a person answers it; a sheet where not said. */
+  asked?: 'sheet' | 'setting' | 'wiring' | 'lead' | 'brief' | 'berths';
+}
+
+/** A finding with something changed; what it works out when it is asked for stays so. */
+export const changedFinding = (finding: Finding, change: Partial<Finding>): Finding =>
+  Object.defineProperties(
+    {},
+    {
+      ...Object.getOwnPropertyDescriptors(finding),
+      ...Object.getOwnPropertyDescriptors(change),
+    },
+  ) as Finding;

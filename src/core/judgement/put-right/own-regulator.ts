@@ -1,0 +1,169 @@
+import { drawsOf } from '../../reading/circuit/draws';
+import { mating } from '../../model/connectors/mating';
+import type { Reading } from '../../reading/build-reading/reading';
+import type { BecSpec } from '../../model/parts/bec';
+import type { CableSpec } from '../../model/parts/cable';
+import type { PortSpec } from '../../model/parts/port';
+import type { Edit } from '../../model/plan/edits';
+import { freshId } from '../../model/plan/fresh-id';
+import type { Lead } from '../../model/plan/lead';
+import type { Patch } from '../../model/plan/patch';
+import { usualLead } from '../../model/plan/usual-run';
+import { formatQuantity } from '../../base/quantity/format';
+import { endAt, farEnd, type FreePort } from '../../model/plan/build-index';
+import type { Supply } from '../../reading/survey/power';
+import { packOutlet } from './outlet';
+import { offerShare } from './share-regulator';
+import { suits } from './stand-alone-bec';
+
+/**
+ * Gives one part a second rail that is there already, or a regulator of its own: between its power plug and the pack, or, for one on a receiver lead, by a
+ * second-rail lead that takes its signal and ground from the port and its plus from the regulator.
+ */
+export function offerOwnRegulator(context: Reading, supply: Supply): Patch[] {
+  const { survey, locker, index } = context;
+  const { fitting, part } = supply.fitted;
+  const [source] = supply.sources;
+  const packs = source && survey.packsBehind(source);
+  const lead = part.ports.map((port) => index.leadAt({ fitting: fitting.id, port: port.id })).find(Boolean);
+  if (!packs || !lead || supply.fitted.kind === 'receiver') return [];
+  const draws = drawsOf(supply);
+  const asked = draws && !('missing' in draws) ? draws.stalled.value : 0;
+  const most = supply.terminal.maxVolts?.value ?? Infinity;
+  const least = supply.terminal.minVolts?.value ?? 0;
+  const becs = locker
+    .filter((candidate): candidate is BecSpec => candidate.kind === 'bec')
+    .map((bec) => ({
+      bec,
+      volts: Math.max(...bec.regulator.voltsChoices.filter((v) => v <= most && v >= least)),
+    }))
+    .filter(({ bec, volts }) => Number.isFinite(volts) && suits(bec, volts, packs, asked))
+    // On a servo's lead one with a plug of that kind first: another part can share its harness later.
+    .sort(
+      (a, b) =>
+        Number(hasServoOutput(b.bec)) - Number(hasServoOutput(a.bec)) ||
+        a.bec.regulator.maxAmps.value - b.bec.regulator.maxAmps.value,
+    );
+  const shared = offerShare(context, supply, lead, asked);
+  for (const { bec, volts } of becs) {
+    const edits = wire(context, supply, lead, bec, volts);
+    if (edits)
+      return [
+        ...shared,
+        {
+          id: `own-regulator:${fitting.id}:${bec.id}`,
+          label: `Give the ${fitting.name} its own BEC, ${formatQuantity(volts, 'V')} ${formatQuantity(bec.regulator.maxAmps.value, 'A')}`,
+          edits,
+        },
+      ];
+  }
+  return shared;
+}
+
+/** The part that takes most on a rail which one plug must carry, on a regulator of its own. */
+export function offerRelief(context: Reading, lead: Lead): Patch[] {
+  const { survey, index, circuit } = context;
+  const receiver = [lead.from, lead.to]
+    .map((end) => index.get(end.fitting))
+    .find((fitted) => fitted.kind === 'receiver');
+  const rail =
+    receiver &&
+    survey.rails.find((candidate) => candidate.supplies.some((supply) => supply.fitted === receiver));
+  const load = circuit.railLoads().find((railLoad) => railLoad.rail === rail);
+  // The heaviest first that a lead of the locker fits.
+  for (const share of load?.shares ?? []) {
+    const supply = share.fitted.kind === 'servo' && survey.supplyOf(share.fitted.fitting.id);
+    const offers = supply ? offerOwnRegulator(context, supply) : [];
+    if (offers.length > 0) return offers;
+  }
+  return [];
+}
+
+function wire(context: Reading, supply: Supply, lead: Lead, bec: BecSpec, volts: number): Edit[] | undefined {
+  const { build, index, survey } = context;
+  const { fitting } = supply.fitted;
+  const here = lead[endAt(lead, fitting.id)];
+  const own: FreePort = { ref: here, port: index.port(here) };
+  const there = farEnd(lead, here);
+  const far: FreePort = { ref: there, port: index.port(there) };
+  const input = bec.ports.find((port) => port.flow === 'in');
+  const output = bec.ports.find((port) => port.flow === 'out');
+  const packs = survey.packsBehind(supply.sources[0]!);
+  // The outlet that the part's own plug leaves is as good as any.
+  const isOutlet = input && far.port.use === 'power' && far.port.flow === 'out' && goes(far.port, input);
+  const place = isOutlet ? { edits: [], outlet: far } : input && packs && packOutlet(context, packs, input);
+  if (!input || !output || !place) return undefined;
+  const id = freshId(build, `${fitting.id}-bec`);
+  const at = (port: PortSpec, of: string): FreePort => ({ ref: { fitting: of, port: port.id }, port });
+  const taken: string[] = [];
+  const join = (from: FreePort, to: FreePort): Edit => {
+    const leadId = freshId(
+      build,
+      `${from.ref.fitting}-${from.ref.port}--${to.ref.fitting}`.replace(/[. ]/g, '-'),
+    );
+    const free = taken.includes(leadId) ? `${leadId}-${taken.length}` : leadId;
+    taken.push(free);
+    return { type: 'addLead', lead: usualLead(free, from, to) };
+  };
+  const head: Edit[] = [
+    ...place.edits,
+    // A harness may have been put into this very lead; then it is there under its own id still.
+    { type: 'removeLead', lead: lead.id },
+    {
+      type: 'addFitting',
+      fitting: { id, name: `BEC for the ${fitting.name}`.slice(0, 60), part: bec.id, regulatorVolts: volts },
+      part: bec,
+    },
+    join(place.outlet, at(input, id)),
+  ];
+  if (goes(output, own.port)) return [...head, join(at(output, id), own)];
+  return secondRail(context, own, far, at(output, id), head, join, fitting.name);
+}
+
+/** A lead that joins power from one side and a signal from another. */
+function secondRail(
+  { build, locker }: Reading,
+  own: FreePort,
+  far: FreePort,
+  regulator: FreePort,
+  head: Edit[],
+  join: (from: FreePort, to: FreePort) => Edit,
+  name: string,
+): Edit[] | undefined {
+  for (const part of locker) {
+    if (part.kind !== 'cable' || part.form !== 'harness') continue;
+    const ends = secondRailEnds(part, own.port, far.port, regulator.port);
+    if (!ends) continue;
+    const id = freshId(build, `${own.ref.fitting}-second-rail`);
+    const at = (port: PortSpec): FreePort => ({ ref: { fitting: id, port: port.id }, port });
+    return [
+      ...head,
+      {
+        type: 'addFitting',
+        fitting: { id, name: `second rail of the ${name}`.slice(0, 60), part: part.id },
+        part,
+      },
+      join(own, at(ends.socket)),
+      join(at(ends.signal), far),
+      join(regulator, at(ends.power)),
+    ];
+  }
+  return undefined;
+}
+
+const hasServoOutput = (bec: BecSpec): boolean =>
+  bec.ports.some((port) => port.flow === 'out' && port.use === 'servo');
+
+function secondRailEnds(part: CableSpec, own: PortSpec, far: PortSpec, regulator: PortSpec) {
+  const socket = part.ports.find((port) => port.use === 'servo' && goes(port, own) && hasPin(port, 'plus'));
+  const signal = part.ports.find(
+    (port) => goes(port, far) && hasPin(port, 'signal') && !hasPin(port, 'plus'),
+  );
+  const power = part.ports.find((port) => port !== socket && goes(port, regulator) && hasPin(port, 'plus'));
+  return socket && signal && power ? { socket, signal, power } : undefined;
+}
+
+const hasPin = (port: PortSpec, name: string): boolean => port.pins.some((pin) => pin.name === name);
+
+const goes = (port: PortSpec, other: PortSpec): boolean =>
+  mating(port.connector, other.connector).result === 'mates';

@@ -1,0 +1,71 @@
+import { canDrive } from '../../model/parts/controller';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { cellVolts } from '../../model/packs/chemistry';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm } from './support/terms';
+
+/** Turn limits are printed for LiPo cells. */
+const printedFor = cellVolts('LiPo').nominal;
+
+/** Turns of a brushed motor against the lowest its controller drives at this pack's volts. */
+export const brushedTurns = defineRule({
+  meta: {
+    id: 'brushed-turns',
+    well: 'current',
+    title: 'Brushed turns against the controller’s limit at these volts',
+    messages: {
+      tooFewTurns: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{motor}} has fewer turns than the {{controller}} drives on {{packs}}',
+        why: 'Fewer turns draw more current: the controller gets hot within a minute and shuts down or burns.',
+      },
+    },
+  },
+  check(context) {
+    const { index, survey } = context;
+    return index.ofKind('motor').flatMap((motor): (Report<'tooFewTurns'> | Missing)[] => {
+      const controller = survey.controllerOf(motor.fitting.id);
+      const limits = controller?.part.turnLimits;
+      const packs = controller && survey.packOf(controller.fitting.id);
+      if (!controller || !limits?.length || !packs || motor.part.motorKind !== 'brushed') return [];
+      const subjects = [fittingSubject(motor.fitting.id), fittingSubject(controller.fitting.id)];
+      const { turns } = motor.part;
+      if (!turns) return [{ missing: `turns of the ${motor.fitting.name}`, subjects }];
+      const volts = packs.volts.nominal;
+      // The first row of the sheet that these volts do not pass: six NiMH cells are as two of LiPo.
+      const limit = [...limits]
+        .sort((a, b) => a.cells - b.cells)
+        .find((turnLimit) => turnLimit.cells * printedFor >= volts * 0.98);
+      if (!limit)
+        return [
+          {
+            missing: `lowest turns of the ${controller.fitting.name} at ${volts.toFixed(1)} V`,
+            subjects: [fittingSubject(controller.fitting.id)],
+          },
+        ];
+      if (turns.value >= limit.turns.value) return [];
+      return [
+        {
+          messageId: 'tooFewTurns',
+          data: { motor: motor.fitting.name, controller: controller.fitting.name, packs: packs.name },
+          subjects,
+          actual: turns.value,
+          limit: limit.turns.value,
+          unit: 'turns',
+          formula: `turns of the motor, against the lowest on the controller’s sheet for ${limit.cells} LiPo cells, whose volts this pack has at most`,
+          terms: [
+            figureTerm(`turns of the ${motor.fitting.name}`, turns, 'turns'),
+            figureTerm(`lowest for the ${controller.fitting.name}`, limit.turns, 'turns'),
+            plannedTerm('nominal volts of the pack', volts, 'V'),
+          ],
+          offers: () => [
+            ...offerSwaps(context, motor, (part) => (part.turns?.value ?? 0) >= limit.turns.value),
+            ...offerSwaps(context, controller, (part) => canDrive(part, 'brushed')),
+          ],
+        },
+      ];
+    });
+  },
+});

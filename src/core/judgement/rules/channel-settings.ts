@@ -1,0 +1,60 @@
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { offerTransmitters } from '../put-right/swap-radio';
+import { askedSettings } from '../../reading/radio/asked-settings';
+import { nameList } from '../../base/words/sentences';
+import type { Reading } from '../../reading/build-reading/reading';
+import { radiosOf, type Radio } from '../../reading/radio/radios';
+import { defineRule } from './rule';
+import { plannedTerm } from './support/terms';
+
+type Message = 'cannotBeSet';
+
+/** What the plan sets on channels, against what the transmitter can set at all. */
+export const channelSettingsRule = defineRule<Message>({
+  meta: {
+    id: 'channel-settings',
+    well: 'control',
+    title: 'What is set on channels against what the transmitter can set',
+    messages: {
+      cannotBeSet: {
+        severity: 'stop',
+        bound: 'most',
+        text: 'the plan sets {{settings}}, which the {{transmitter}} cannot',
+        why: 'What is counted on in the plan is not there at the bench: it turns the wrong way, or too far.',
+      },
+    },
+  },
+  check(context) {
+    return radiosOf(context).flatMap((radio) => radioReport(context, radio));
+  },
+});
+
+function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing)[] {
+  const asked = [...askedSettings(radio).keys()];
+  const { transmitter } = radio;
+  if (!transmitter || asked.length === 0) return [];
+  const { fitting, part } = transmitter;
+  const subjects = [fittingSubject(fitting.id)];
+  const offered = part.settings;
+  if (!offered) return [{ missing: `what the ${fitting.name} sets on a channel`, subjects }];
+  const lacking = asked.filter((name) => !offered.includes(name));
+  if (lacking.length === 0) return [];
+  const report: Report<Message> = {
+    messageId: 'cannotBeSet',
+    data: { settings: nameList(lacking), transmitter: fitting.name },
+    subjects,
+    actual: lacking.length,
+    limit: 0,
+    unit: 'settings',
+    formula: 'kinds of settings in the plan that the sheet of the transmitter does not list',
+    terms: [
+      plannedTerm('kinds of settings in the plan', asked.length, 'settings'),
+      plannedTerm(`of them on the sheet of the ${fitting.name}`, asked.length - lacking.length, 'settings'),
+    ],
+    offers: () =>
+      offerTransmitters(context, transmitter, (other) =>
+        asked.every((name) => other.settings?.includes(name)),
+      ),
+  };
+  return [report];
+}

@@ -1,0 +1,115 @@
+import { connectorFamily } from '../../model/connectors/families';
+import { mating, type MatingReason } from '../../model/connectors/mating';
+import { offerAdapters } from '../put-right/adapter';
+import { offerOtherPlug } from '../put-right/re-terminate';
+import { defineRule } from './rule';
+import { fittingSubject, leadSubject, type Missing, type Report } from '../findings/report';
+import type { Lead } from '../../model/plan/lead';
+import type { BuildIndex } from '../../model/plan/build-index';
+import { plannedTerm } from './support/terms';
+
+const reasonWords: Record<MatingReason, string> = {
+  pitch: 'their contacts stand at different pitch',
+  poles: 'they have different numbers of contacts',
+  gender: 'both have the same gender',
+  form: 'they are of different form',
+  size: 'their contacts differ in size',
+};
+
+type Message = 'doesNotMate' | 'nearMiss' | 'needsTrimming';
+
+/** Whether the two connectors of each lead go together. */
+export const connectorMating = defineRule<Message>({
+  meta: {
+    id: 'connector-mating',
+    well: 'connection',
+    title: 'Connectors that go together',
+    messages: {
+      doesNotMate: {
+        severity: 'stop',
+        bound: 'exactly',
+        short: 'plugs of two forms',
+        text: 'the {{one}} and the {{other}} do not plug together: {{reason}}',
+        why: 'A {{oneFamily}} meets a {{otherFamily}}. Without an adapter or another plug it cannot be connected.',
+      },
+      nearMiss: {
+        severity: 'stop',
+        bound: 'exactly',
+        short: 'pitch {{actual}} on {{limit}}',
+        text: 'the plug of the {{one}} looks as if it fits the {{other}}, but {{reason}}',
+        why: 'Forced on, it bends contacts or touches two at once: a loose joint at best, a short at worst.',
+      },
+      needsTrimming: {
+        severity: 'note',
+        bound: 'most',
+        text: 'the plug of the {{one}} goes into the {{other}} once {{what}} is cut off',
+        why: 'Housings of other makers have it, and the sockets have no slot for it. Trimmed with a knife it fits, and can be put in the wrong way round.',
+      },
+    },
+  },
+  check(context) {
+    const { index, build } = context;
+    return build.leads.flatMap((lead): (Report<Message> | Missing)[] => {
+      const [a, b] = [index.port(lead.from).connector, index.port(lead.to).connector];
+      const result = mating(a, b);
+      if (result.result === 'mates' || result.result === 'solder') return [];
+      if (result.result === 'unknown') return unknownPlugs(index, lead);
+      if (result.result === 'trim') return [trimmed(index, lead, result.what)];
+      return [
+        {
+          messageId: result.result === 'nearMiss' ? 'nearMiss' : 'doesNotMate',
+          data: {
+            one: index.get(lead.from.fitting).fitting.name,
+            other: index.get(lead.to.fitting).fitting.name,
+            reason: reasonWords[result.reason],
+            oneFamily: connectorFamily(a.family).name,
+            otherFamily: connectorFamily(b.family).name,
+          },
+          subjects: [
+            leadSubject(lead.id),
+            fittingSubject(lead.from.fitting),
+            fittingSubject(lead.to.fitting),
+          ],
+          actual: result.actual,
+          limit: result.limit,
+          unit: result.unit,
+          formula: 'what decides between the two connectors, one against the other',
+          terms: [
+            plannedTerm(connectorFamily(a.family).name, result.actual, result.unit),
+            plannedTerm(connectorFamily(b.family).name, result.limit, result.unit),
+          ],
+          offers: () => [...offerAdapters(context, lead), ...offerOtherPlug(context, lead)],
+        },
+      ];
+    });
+  },
+});
+
+/** Plugs that nobody has told of yet, one question a port. */
+function unknownPlugs(index: BuildIndex, lead: Lead): Missing[] {
+  return [lead.from, lead.to]
+    .filter((ref) => index.port(ref).connector.isAssumed)
+    .map((ref) => ({
+      missing: `which plug the ${index.port(ref).name} of the ${index.get(ref.fitting).fitting.name} has`,
+      subjects: [fittingSubject(ref.fitting)],
+    }));
+}
+
+function trimmed(index: BuildIndex, lead: Lead, what: string): Report<Message> {
+  const isFrom = index.port(lead.from).connector.gender === 'socket';
+  const [over, pins] = isFrom ? [lead.from, lead.to] : [lead.to, lead.from];
+  const name = (fitting: string) => index.get(fitting).fitting.name;
+  return {
+    messageId: 'needsTrimming',
+    data: { one: name(over.fitting), other: name(pins.fitting), what },
+    subjects: [leadSubject(lead.id), fittingSubject(over.fitting), fittingSubject(pins.fitting)],
+    actual: 1,
+    limit: 0,
+    unit: 'lugs',
+    formula: 'lugs on the housing, against the slots that the sockets have for them',
+    terms: [
+      plannedTerm(connectorFamily(index.port(over).connector.family).name, 1, 'lugs'),
+      plannedTerm(connectorFamily(index.port(pins).connector.family).name, 0, 'lugs'),
+    ],
+  };
+}

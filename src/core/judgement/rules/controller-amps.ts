@@ -1,0 +1,99 @@
+import { motorToCome } from '../../reading/circuit/loads';
+import { canDrive } from '../../model/parts/controller';
+import { isOver } from '../../base/quantity/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { offerSwaps } from '../put-right/swap-part';
+import { nameList } from '../../base/words/sentences';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
+
+/** Headroom a controller should have over its motors' amps at full load: rule of thumb. */
+const headroom = 1.25;
+
+type Message = 'overloaded' | 'littleHeadroom';
+
+/** Controller amps against the motors it drives. */
+export const controllerAmps = defineRule<Message>({
+  meta: {
+    id: 'controller-amps',
+    well: 'current',
+    title: 'Controller amps against its motors',
+    messages: {
+      overloaded: {
+        severity: 'stop',
+        bound: 'most',
+        text: '{{motors}} {{ask}} more at full load than the {{controller}} stands',
+        why: 'The controller overheats and cuts out, or burns, at the first long run at full throttle.',
+      },
+      littleHeadroom: {
+        severity: 'mind',
+        bound: 'most',
+        text: 'the {{controller}} has little headroom over {{motors}}',
+        why: 'A jammed wheel, a fouled screw or a steep climb asks more than full load; a warm controller cuts out.',
+      },
+    },
+  },
+  check(context) {
+    const { index, survey, circuit } = context;
+    return index.ofKind('controller').flatMap((controller): (Report<Message> | Missing)[] => {
+      const { fitting, part } = controller;
+      const motors = survey.motorsOf(fitting.id);
+      if (motors.length === 0)
+        // Before power reaches it there is nothing to judge at all.
+        return survey.supplyOf(fitting.id)?.status === 'fed'
+          ? [{ missing: motorToCome(controller), subjects: [fittingSubject(fitting.id)], asked: 'wiring' }]
+          : [];
+      const silent = motors.filter((candidate) => !candidate.part.fullLoadAmps && !candidate.part.stallAmps);
+      const missing = silent.map((each): Missing => ({
+        missing: `amps at full load of the ${each.fitting.name}`,
+        subjects: [fittingSubject(each.fitting.id)],
+      }));
+      const subjects = [fittingSubject(fitting.id), ...motors.map((each) => fittingSubject(each.fitting.id))];
+      const { continuousAmps } = part;
+      if (!continuousAmps)
+        return [
+          ...missing,
+          { missing: `continuous amps of the ${fitting.name}`, subjects: [fittingSubject(fitting.id)] },
+        ];
+      const asked = circuit.at('worst', 'full')?.motorAmps(fitting.id) ?? 0;
+      const most = continuousAmps.value;
+      if (!isOver(asked * headroom, most, 'A')) return missing;
+      const isTooMuch = isOver(asked, most, 'A');
+      const [motor] = motors;
+      return [
+        ...missing,
+        {
+          messageId: isTooMuch ? 'overloaded' : 'littleHeadroom',
+          data: {
+            motors: nameList(motors.map((each) => `the ${each.fitting.name}`)),
+            ask: motors.length === 1 ? 'asks' : 'ask',
+            controller: fitting.name,
+          },
+          subjects,
+          actual: isTooMuch ? asked : asked * headroom,
+          limit: most,
+          unit: 'A',
+          formula: `amps into its motors at full throttle on a full pack, in the solved network${isTooMuch ? '' : ` × ${headroom} (headroom, rule of thumb)`}, against continuous amps`,
+          terms: [
+            ...motors.flatMap((each) =>
+              each.part.fullLoadAmps
+                ? [figureTerm(`${each.fitting.name} at full load`, each.part.fullLoadAmps, 'A')]
+                : [],
+            ),
+            solvedTerm('amps into its motors', asked, 'A'),
+            figureTerm(`${fitting.name}, continuous`, continuousAmps, 'A'),
+            plannedTerm('headroom wanted', 100 * (headroom - 1), '%'),
+          ],
+          offers: () =>
+            offerSwaps(
+              context,
+              controller,
+              (controllerSpec) =>
+                canDrive(controllerSpec, motor?.part.motorKind) &&
+                (controllerSpec.continuousAmps?.value ?? 0) >= asked * headroom,
+            ),
+        },
+      ];
+    });
+  },
+});

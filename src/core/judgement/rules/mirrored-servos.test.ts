@@ -1,0 +1,47 @@
+import { testRule } from '../../../../tests/kit/test-rule';
+import { tub } from '../../../../tests/kit/tub';
+import { mirroredServos } from './mirrored-servos';
+
+const second = { id: 'rudder2', name: 'second rudder', part: 'servo-micro-60' };
+const onY = {
+  extra: [second, { id: 'y', name: 'Y-lead', part: 'y-lead' }],
+  without: ['rudder.lead'],
+  leads: [
+    ['rudder.lead', 'y.out 1'],
+    ['rudder2.lead', 'y.out 2'],
+    ['y.in', 'rx.1'],
+  ] as [string, string][],
+};
+
+testRule(mirroredServos, {
+  valid: [
+    {
+      name: 'two servos the same way round on a Y-lead',
+      build: tub({ ...onY, functions: { steer: { devices: ['rudder', 'rudder2'] } } }),
+    },
+    {
+      name: 'mirrored servos on a port each',
+      build: tub({
+        extra: [second],
+        leads: [['rudder2.lead', 'rx.2']],
+        functions: { steer: { devices: ['rudder', 'rudder2'], mirrored: true } },
+      }),
+    },
+  ],
+  invalid: [
+    {
+      name: 'mirrored servos on one Y-lead',
+      build: tub({ ...onY, functions: { steer: { devices: ['rudder', 'rudder2'], mirrored: true } } }),
+      findings: [
+        {
+          messageId: 'mirroredOnOneSignal',
+          actual: 2,
+          limit: 1,
+          subjects: ['steer', 'rudder', 'rudder2', 'y'],
+          says: 'through the Y-lead',
+          putRight: ['same-way-round:steer'],
+        },
+      ],
+    },
+  ],
+});

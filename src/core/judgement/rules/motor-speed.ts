@@ -1,0 +1,108 @@
+import { isOver } from '../../base/quantity/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { estimated, type Figure } from '../../base/validation/figure';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm } from './support/terms';
+
+type Message = 'tooManyVolts' | 'tooFast';
+
+/** Revolutions per minute that motors usually stand: rules of thumb, the sheet first. */
+const usualMost = {
+  brushed: estimated(30_000, 'usual for a brushed motor, rule of thumb'),
+  brushless: estimated(60_000, 'usual for a two-pole brushless motor, rule of thumb'),
+} satisfies Record<string, Figure>;
+
+/** Full pack volts against what a motor stands, and the speed they would turn it at with nothing to drive. */
+export const motorSpeed = defineRule<Message>({
+  meta: {
+    id: 'motor-speed',
+    well: 'voltage',
+    title: 'Motor volts and speed on a full pack',
+    messages: {
+      tooManyVolts: {
+        severity: 'stop',
+        bound: 'most',
+        text: '{{packs}} {{give}} the {{motor}} too many volts',
+        why: 'Brushes arc, windings burn, magnets come loose: it does not live through many runs.',
+      },
+      tooFast: {
+        severity: 'mind',
+        bound: 'most',
+        text: 'the {{motor}} would turn faster than it stands on {{packs}} when they are full',
+        why: 'Free of load, as on the stand or with wheels in the air, bearings and rotor are overstressed; it shakes, then bursts.',
+      },
+    },
+  },
+  check(context) {
+    const { index, survey } = context;
+    return index.ofKind('motor').flatMap((motor): (Report<Message> | Missing)[] => {
+      const { fitting, part } = motor;
+      const controller = survey.controllerOf(fitting.id);
+      const packs = controller && survey.packOf(controller.fitting.id);
+      if (!packs) return [];
+      const { full } = packs.volts;
+      const subjects = [
+        fittingSubject(fitting.id),
+        ...packs.packs.map((pack) => fittingSubject(pack.fitting.id)),
+      ];
+      const data = {
+        motor: fitting.name,
+        packs: packs.name,
+        give: packs.packs.length === 1 ? 'gives' : 'give',
+      };
+      if (part.maxVolts && isOver(full, part.maxVolts.value, 'V'))
+        return [
+          {
+            messageId: 'tooManyVolts',
+            data,
+            subjects,
+            actual: full,
+            limit: part.maxVolts.value,
+            unit: 'V',
+            formula: 'volts of the pack, full and rested, against the most of the motor’s sheet',
+            terms: [
+              plannedTerm(`${packs.name}, full`, full, 'V'),
+              figureTerm(`most for the ${fitting.name}`, part.maxVolts, 'V'),
+            ],
+            offers: () =>
+              offerSwaps(
+                context,
+                motor,
+                (motorSpec) =>
+                  motorSpec.motorKind === part.motorKind && (motorSpec.maxVolts?.value ?? 0) >= full,
+              ),
+          },
+        ];
+      if (!part.kv)
+        return [{ missing: `speed per volt of the ${fitting.name}`, subjects: [fittingSubject(fitting.id)] }];
+      const most = part.maxSpeed ?? usualMost[part.motorKind];
+      const speed = part.kv.value * full;
+      if (!isOver(speed, most.value, 'rev/min')) return [];
+      return [
+        {
+          messageId: 'tooFast',
+          data,
+          subjects,
+          actual: speed,
+          limit: most.value,
+          unit: 'rev/min',
+          formula: 'speed per volt × volts of the full pack, against the most that it stands',
+          terms: [
+            figureTerm('speed per volt', part.kv, 'rev/min'),
+            plannedTerm(`${packs.name}, full`, full, 'V'),
+            figureTerm('most that it stands', most, 'rev/min'),
+          ],
+          offers: () =>
+            offerSwaps(
+              context,
+              motor,
+              (motorSpec) =>
+                motorSpec.motorKind === part.motorKind &&
+                (motorSpec.kv?.value ?? Infinity) * full <= most.value,
+            ),
+        },
+      ];
+    });
+  },
+});

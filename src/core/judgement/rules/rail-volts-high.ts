@@ -1,0 +1,51 @@
+import type { PartSpec } from '../../model/parts/part-spec';
+import type { Missing, Report } from '../findings/report';
+import { offerLowerVolts } from '../put-right/set-regulator-volts';
+import { offerSwaps } from '../put-right/swap-part';
+import { offerOwnRegulator } from '../put-right/own-regulator';
+import { defineRule } from './rule';
+import { voltsAgainstSheet } from './support/limit-report';
+
+/** Rail volts against the most that each part on the rail stands: the lowest-rated part decides. */
+export const railVoltsHigh = defineRule({
+  meta: {
+    id: 'rail-volts-high',
+    well: 'voltage',
+    title: 'Rail volts against the most each part stands',
+    messages: {
+      tooManyVolts: {
+        severity: 'stop',
+        bound: 'most',
+        text: 'the {{part}} gets too many volts from the {{source}}{{unset}}',
+        why: 'It would buzz, run hot and fail within minutes.',
+      },
+    },
+  },
+  check(context) {
+    const { survey } = context;
+    return survey.supplies.flatMap((supply) => {
+      const { fitted } = supply;
+      const rail = survey.rails.find((candidate) => candidate.plus === supply.plus);
+      // Where regulators stand in parallel, the highest sets the rail.
+      const [source] = supply.sources;
+      if (supply.status !== 'fed' || !rail || !source?.terminal.regulator) return [];
+      const volts = supply.volts?.full ?? 0;
+      const reports = voltsAgainstSheet(context, supply, source, {
+        lower: (most) => [
+          ...offerLowerVolts(rail, most),
+          ...offerOwnRegulator(context, supply),
+          ...offerSwaps(context, fitted, (candidate) => standsRail(candidate, volts)),
+        ],
+      });
+      return reports.flatMap((report): (Report<'tooManyVolts'> | Missing)[] => {
+        if ('missing' in report) return [report];
+        return report.messageId === 'tooManyVolts' ? [{ ...report, messageId: 'tooManyVolts' }] : [];
+      });
+    });
+  },
+});
+
+function standsRail(part: PartSpec, volts: number): boolean {
+  if (part.kind !== 'servo' && part.kind !== 'receiver' && part.kind !== 'load') return false;
+  return (part.maxVolts?.value ?? 0) >= volts && (part.minVolts?.value ?? 0) <= volts;
+}

@@ -1,0 +1,186 @@
+import { sourceName } from '../../model/kinds/regulator-choices';
+import { isUnder } from '../../base/quantity/compare';
+import type { Reading } from '../../reading/build-reading/reading';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import type { PartSpec } from '../../model/parts/part-spec';
+import type { ServoSpec } from '../../model/parts/servo';
+import { servoFigureAt } from '../../model/parts/servo-sheet';
+import { offerHigherVolts } from '../put-right/set-regulator-volts';
+import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import { offerSwaps } from '../put-right/swap-part';
+import type { Supply } from '../../reading/survey/power';
+import type { Rail } from '../../reading/survey/rails';
+import { nameList } from '../../base/words/sentences';
+import { defineRule } from './rule';
+import { voltsAgainstSheet } from './support/limit-report';
+import { shareTerms } from './support/rail-terms';
+import { schoolWords } from './support/school-words';
+import { figureTerm, plannedTerm, solvedTerm, sourceTerm } from './support/terms';
+
+/** Torque lost against the sheet's best from which a steering servo counts as weak, in percent. */
+const weakPercent = 10;
+
+type Message = 'tooFewVolts' | 'receiverStarved' | 'receiverSags' | 'weakSteering';
+
+/** Rail volts against the least that each part needs, and the torque that steering loses. */
+export const railVoltsLow = defineRule<Message>({
+  meta: {
+    id: 'rail-volts-low',
+    well: 'voltage',
+    title: 'Rail volts against the least each part needs',
+    messages: {
+      tooFewVolts: {
+        severity: 'mind',
+        bound: 'least',
+        text: 'the {{part}} gets too few volts from the {{source}}',
+        why: 'It is weak and slow, or does not start at all.',
+      },
+      receiverStarved: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{part}} is fed below its floor by the {{source}}',
+        why: 'The receiver never wakes: servos are limp and the controllers beep for a signal.',
+      },
+      receiverSags: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{part}} falls below its floor at the worst second, through its wires',
+        why: 'The rail sinks as far as the servos pull it: the receiver restarts, servos go limp and the throttle goes to its fail-safe.',
+      },
+      weakSteering: {
+        severity: 'mind',
+        bound: 'least',
+        text: '{{parts}} will be {{percent}} % weaker on {{volts}} than on {{best}}',
+        why: 'Steering answers slower and gives way sooner than its sheet says.',
+      },
+    },
+  },
+  check(context) {
+    return context.survey.rails.flatMap((rail) => {
+      const receivers = rail.supplies
+        .filter((supply) => supply.fitted.kind === 'receiver' && supply.status === 'fed')
+        .flatMap((supply) => starvedReceiver(context, rail, supply));
+      // A rail that is short of amps starves all on it; that is told once, with the receiver.
+      const others = receivers.length > 0 ? [] : starvedParts(context, rail);
+      return [...receivers, ...others, ...weakSteering(context, rail)];
+    });
+  },
+});
+
+function starvedParts(context: Reading, rail: Rail): Report<Message>[] {
+  const [source] = rail.sources;
+  if (!source?.terminal.regulator) return [];
+  return rail.supplies
+    .filter((supply) => supply.status === 'fed' && supply.fitted.kind !== 'receiver')
+    .flatMap((supply) =>
+      voltsAgainstSheet(context, supply, source, {
+        higher: (least) => [
+          ...offerHigherVolts(rail, least),
+          ...offerSwaps(context, supply.fitted, (other) => wakesOn(other, source.volts.cutoff)),
+        ],
+      }).flatMap((each): Report<Message>[] =>
+        'missing' in each || each.messageId !== 'tooFewVolts' ? [] : [{ ...each, messageId: 'tooFewVolts' }],
+      ),
+    );
+}
+
+/** Whether a part works on such volts by its sheet, both ways. */
+const wakesOn = (part: PartSpec, volts: number): boolean =>
+  'minVolts' in part &&
+  (part.minVolts?.value ?? Infinity) <= volts &&
+  'maxVolts' in part &&
+  (part.maxVolts?.value ?? 0) >= volts;
+
+/** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
+function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {
+  const { fitting } = supply.fitted;
+  const { plus, minus, minVolts: floor } = supply.terminal;
+  const [source] = rail.sources;
+  if (!source || !supply.volts) return [];
+  const subjects = [fittingSubject(fitting.id)];
+  if (!floor) return [{ missing: `least volts of the ${fitting.name}`, subjects }];
+  const point = context.circuit.at('given', 'cutoff');
+  const atWorst = point?.across(fitting.id, plus, minus);
+  const still = supply.volts.cutoff;
+  const isStarved = isUnder(still, floor.value, 'V');
+  const volts = isStarved ? still : atWorst;
+  if (volts === undefined || !isUnder(volts, floor.value, 'V')) return [];
+  const load = context.circuit.railLoads().find((railLoad) => railLoad.rail === rail);
+  return [
+    {
+      messageId: isStarved ? 'receiverStarved' : 'receiverSags',
+      data: { part: fitting.name, source: sourceName(source.fitted) },
+      subjects: [...subjects, fittingSubject(source.fitted.fitting.id)],
+      actual: Math.max(volts, 0),
+      limit: floor.value,
+      unit: 'V',
+      formula: isStarved
+        ? 'volts that reach it with nothing drawn, packs at cut-off, against its floor'
+        : `volts at the receiver in the network solved for the worst second (${schoolWords[context.build.policies.regulatorSizing]}), packs at cut-off, against its floor`,
+      terms: [
+        plannedTerm(`${source.fitted.fitting.name}, with nothing drawn`, still, 'V'),
+        ...(atWorst === undefined ? [] : [solvedTerm('at the worst second', atWorst, 'V')]),
+        figureTerm('least the receiver needs', floor, 'V'),
+        ...shareTerms(load?.shares ?? []),
+      ],
+      offers: () => [
+        ...(isStarved ? offerHigherVolts(rail, floor.value) : []),
+        ...offerStandAloneBec(context, rail),
+      ],
+    },
+  ];
+}
+
+/** One report per kind of steering servo, so that a pair is said once. */
+function weakSteering(context: Reading, rail: Rail): Report<Message>[] {
+  const steering = new Set(
+    context.build.functions
+      .filter((modelFunction) => modelFunction.role === 'steer')
+      .flatMap((modelFunction) => modelFunction.devices),
+  );
+  const groups = new Map<string, Supply[]>();
+  for (const supply of rail.supplies) {
+    const { fitting, part, kind } = supply.fitted;
+    if (kind !== 'servo' || !steering.has(fitting.id)) continue;
+    groups.set(part.id, [...(groups.get(part.id) ?? []), supply]);
+  }
+  return [...groups.values()].flatMap((group) => weakGroup(context, rail, group));
+}
+
+function weakGroup(context: Reading, rail: Rail, group: Supply[]): Report<Message>[] {
+  const [source] = rail.sources;
+  const servo = group[0]?.fitted.part as ServoSpec;
+  const best = servo.sheet.at(-1);
+  const volts = rail.volts?.nominal;
+  // A receiver pack gives what it gives; on a regulator the setting is a choice.
+  if (!source?.terminal.regulator || volts === undefined || !best?.stallNewtonMetres) return [];
+  if (!isUnder(volts, best.volts.value, 'V')) return [];
+  const here = servoFigureAt(servo, 'stallNewtonMetres', volts);
+  if (!here) return [];
+  const percent = 100 * (1 - here.value / best.stallNewtonMetres.value);
+  if (percent < weakPercent) return [];
+  const names = group.map((supply) => supply.fitted.fitting.name);
+  return [
+    {
+      messageId: 'weakSteering',
+      data: {
+        parts: nameList(names.map((name) => `the ${name}`)),
+        percent: percent.toFixed(0),
+        volts: `${volts.toFixed(1)} V`,
+        best: `${best.volts.value.toFixed(1)} V`,
+      },
+      subjects: group.map((supply) => fittingSubject(supply.fitted.fitting.id)),
+      actual: volts,
+      limit: best.volts.value,
+      unit: 'V',
+      formula: '1 − torque at the rail volts ÷ torque at the best volts of the sheet',
+      terms: [
+        sourceTerm(context, source, volts),
+        figureTerm('best volts of the sheet', best.volts, 'V'),
+        figureTerm('torque at the rail volts', here, 'N·m'),
+        figureTerm('torque at the best volts', best.stallNewtonMetres, 'N·m'),
+      ],
+      offers: () => offerHigherVolts(rail, best.volts.value),
+    },
+  ];
+}

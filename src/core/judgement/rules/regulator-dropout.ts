@@ -1,0 +1,86 @@
+import { dropoutVolts } from '../../model/kinds/values/regulator-values';
+import { Estimates } from '../../model/kinds/estimates';
+import { isUnder } from '../../base/quantity/compare';
+import { fittingSubject, type Report } from '../findings/report';
+import { formatQuantity } from '../../base/quantity/format';
+import { regulatorName } from '../../model/kinds/regulator-choices';
+import { defineRule } from './rule';
+import { plannedTerm, solvedTerm } from './support/terms';
+
+/** Share of its setting that a rail may lose at cut-off without being felt: rule of thumb. */
+const hardlyFelt = 0.05;
+
+type Message = 'cannotHold' | 'sinksALittle';
+
+/** The volts that a regulator is set to against what the packs leave it at cut-off. */
+export const regulatorDropout = defineRule<Message>({
+  meta: {
+    id: 'regulator-dropout',
+    well: 'voltage',
+    title: 'Regulator volts against what the pack holds up',
+    messages: {
+      cannotHold: {
+        severity: 'mind',
+        bound: 'least',
+        text: '{{packs}} cannot hold the {{part}} at {{set}} to the end',
+        why: 'A BEC gives less than it takes in. As the pack runs down the rail sinks with it, and servos get weaker and slower.',
+      },
+      sinksALittle: {
+        severity: 'note',
+        bound: 'least',
+        text: 'the rail of the {{part}} sinks a little below {{set}} when {{packs}} {{are}} nearly empty',
+        why: 'It is hardly felt, and comes just before the cut-off.',
+      },
+    },
+  },
+  check({ survey }) {
+    return survey.sources.flatMap((source): Report<Message>[] => {
+      const { fitted, terminal } = source;
+      const { regulator } = terminal;
+      const packs = survey.packOf(fitted.fitting.id);
+      if (!regulator || !packs) return [];
+      const drop = dropoutVolts(fitted, regulator, new Estimates(survey.build.measured));
+      const held = packs.volts.cutoff - drop;
+      // Where nobody has set it, the lowest choice is still open.
+      const set = source.volts.cutoff;
+      if (!isUnder(held, set, 'V')) return [];
+      const lower = regulator.voltsChoices.filter((choice) => choice <= held).sort((a, b) => b - a)[0];
+      return [
+        {
+          messageId: held < set * (1 - hardlyFelt) ? 'cannotHold' : 'sinksALittle',
+          data: {
+            part: regulatorName(fitted),
+            packs: packs.name,
+            set: formatQuantity(set, 'V'),
+            are: packs.packs.length === 1 ? 'is' : 'are',
+          },
+          subjects: [fittingSubject(fitted.fitting.id)],
+          actual: Math.max(held, 0),
+          limit: set,
+          unit: 'V',
+          formula:
+            'volts of the pack at cut-off − volts that the BEC needs above its output, against its setting',
+          terms: [
+            plannedTerm(`${packs.name}, at cut-off`, packs.volts.cutoff, 'V'),
+            {
+              ...solvedTerm('needed above its output', drop, 'V'),
+              provenance: regulator.dropoutVolts?.provenance ?? 'estimated',
+              note: 'dropout',
+            },
+            plannedTerm('set to', set, 'V'),
+          ],
+          offers: () =>
+            lower === undefined
+              ? []
+              : [
+                  {
+                    id: `set-volts:${fitted.fitting.id}:${lower}`,
+                    label: `Set the ${regulatorName(fitted)} to ${formatQuantity(lower, 'V')}`,
+                    edits: [{ type: 'setRegulatorVolts', fitting: fitted.fitting.id, volts: lower }],
+                  },
+                ],
+        },
+      ];
+    });
+  },
+});

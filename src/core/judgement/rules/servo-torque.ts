@@ -1,0 +1,103 @@
+import { kilogramCentimetre, type MechanismLoad } from '../../reading/circuit/mechanism-load';
+import { isUnder } from '../../base/quantity/compare';
+import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { servoFigureAt } from '../../model/parts/servo-sheet';
+import type { ServoSpec } from '../../model/parts/servo';
+import { linkageReading } from '../../reading/linkage/linkage-reading';
+import { offerSwaps } from '../put-right/swap-part';
+import { defineRule } from './rule';
+import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
+
+type Message = 'tooWeak' | 'weak' | 'wedged';
+
+/**
+ * What a mechanism asks may be off by so much, with its size told and without: below this share of it a servo is
+ * surely too weak, or worth a word.
+ */
+const surelyTold = 0.6;
+const surelyGuessed = 0.5;
+
+/** Torque that a mechanism asks against what its servo gives at the volts that its rail has. */
+export const servoTorque = defineRule<Message>({
+  meta: {
+    id: 'servo-torque',
+    well: 'control',
+    title: 'Torque of a servo against what it must move',
+    messages: {
+      tooWeak: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{servo}} cannot {{work}}',
+        why: 'It stands stalled, drawing its most, until the rail sags or it burns out.',
+      },
+      weak: {
+        severity: 'mind',
+        bound: 'least',
+        text: 'the {{servo}} may not {{work}}',
+        why: 'What it must move is an estimate, and lies above what it gives: it may stall, and draws its most then.',
+      },
+      wedged: {
+        severity: 'note',
+        bound: 'least',
+        text: 'the {{servo}} stalls when its wheels stand wedged',
+        why: 'It turns them at rest, but between stones they ask several times that. Ease off, or it draws its most until they come free.',
+      },
+    },
+  },
+  check(context) {
+    const { index, survey, circuit } = context;
+    return index.ofKind('servo').flatMap((servo): (Report<Message> | Missing)[] => {
+      const { fitting, part } = servo;
+      const load = circuit.mechanismLoad(fitting.id);
+      if (!load) return [];
+      const volts =
+        circuit.at('worst', 'nominal')?.across(fitting.id, 'plus', 'minus') ??
+        survey.supplyOf(fitting.id)?.volts?.nominal;
+      if (volts === undefined || volts <= 0) return [];
+      const given = servoFigureAt(part, 'stallNewtonMetres', volts);
+      if (!given)
+        return [{ missing: `torque of the ${fitting.name}`, subjects: [fittingSubject(fitting.id)] }];
+      // What of its torque comes to the mechanism, where its linkage was told; all of it where not.
+      const share = linkageReading(context, servo)?.leastTorqueShare ?? 1;
+      const there = given.value * share;
+      const report = (messageId: Message, needed: number): Report<Message> => ({
+        messageId,
+        data: { servo: fitting.name, work: load.words },
+        subjects: [fittingSubject(fitting.id)],
+        actual: there / kilogramCentimetre,
+        limit: needed / kilogramCentimetre,
+        unit: 'kg·cm',
+        formula: load.formula,
+        terms: [
+          {
+            ...figureTerm(`stall torque of the ${fitting.name}`, given, 'kg·cm'),
+            value: given.value / kilogramCentimetre,
+          },
+          ...(share === 1
+            ? []
+            : [plannedTerm('of it that its linkage passes on, at least', share * 100, '%')]),
+          solvedTerm('volts at its plug, at the worst second', volts, 'V'),
+          ...load.terms,
+        ],
+        offers: () => offerSwaps(context, servo, (candidate) => gives(candidate, volts) * share >= needed),
+      });
+      const { newtonMetres, wedgedNewtonMetres = 0 } = load;
+      const falls = (needed: number) =>
+        isUnder(there / kilogramCentimetre, needed / kilogramCentimetre, 'kg·cm');
+      const isTold = isLoadTold(load);
+      if (isTold && falls(surelyTold * newtonMetres)) return [report('tooWeak', newtonMetres)];
+      if (falls((isTold ? 1 : surelyGuessed) * newtonMetres)) return [report('weak', newtonMetres)];
+      return falls(wedgedNewtonMetres) ? [report('wedged', wedgedNewtonMetres)] : [];
+    });
+  },
+});
+
+/** Whether what it hangs on was told, and not guessed from the kind of model. */
+const isLoadTold = (load: MechanismLoad): boolean => load.terms[0]?.provenance === 'stated';
+
+/** Newton-metres that a mechanism needs for sure: less where it is guessed what moves. */
+export const surelyNeeded = (load: MechanismLoad): number =>
+  (isLoadTold(load) ? surelyTold : surelyGuessed) * load.newtonMetres;
+
+const gives = (part: ServoSpec, volts: number): number =>
+  servoFigureAt(part, 'stallNewtonMetres', volts)?.value ?? 0;

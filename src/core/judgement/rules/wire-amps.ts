@@ -1,0 +1,98 @@
+import { gaugeAmps, siliconeCelsius, soldGauges, warmCelsius } from '../../base/conductors/wire';
+import type { Reading } from '../../reading/build-reading/reading';
+import { isOver } from '../../base/quantity/compare';
+import { leadSubject, type Missing, type Report } from '../findings/report';
+import { connectorFamily } from '../../model/connectors/families';
+import type { Lead } from '../../model/plan/lead';
+import { defineRule } from './rule';
+import { plannedTerm, solvedTerm } from './support/terms';
+
+type Message = 'runsWarm' | 'fails';
+
+/** Insulation of servo leads is usually PVC, which fails at this, in degrees Celsius. */
+const pvcCelsius = 105;
+
+/** The thinnest wire that leads of each sort are sold with; one that no sheet states is no thinner. */
+const thinnestSold = { servo: 26, other: 20 };
+
+/** Amps that each conductor carries for minutes against what its gauge stands. */
+export const wireAmps = defineRule<Message>({
+  meta: {
+    id: 'wire-amps',
+    well: 'current',
+    title: 'Amps through every wire against its gauge',
+    messages: {
+      runsWarm: {
+        severity: 'mind',
+        bound: 'most',
+        text: 'the wire from the {{from}} to the {{to}} runs hotter than 80 °C',
+        why: 'Too hot to touch after some minutes of full throttle, and what lies against it softens.',
+      },
+      fails: {
+        severity: 'stop',
+        bound: 'most',
+        text: 'the wire from the {{from}} to the {{to}} is too thin for what it carries',
+        why: 'Its insulation fails and the joints at its ends melt.',
+      },
+    },
+  },
+  check(context) {
+    return context.build.leads.flatMap((lead): (Report<Message> | Missing)[] => {
+      const isServo = [lead.from, lead.to].some(
+        (end) => connectorFamily(context.index.port(end).connector.family).form === 'servo',
+      );
+      const thinnest = isServo ? thinnestSold.servo : thinnestSold.other;
+      // What carries the worst second for ever need not be looked into.
+      const worst = mostAmps(context, 'worst', lead);
+      if (worst === undefined || !isOver(worst, gaugeAmps(lead.awg ?? thinnest), 'A')) return [];
+      const amps = mostAmps(context, 'steady', lead) ?? worst;
+      const names = [lead.from, lead.to].map((end) => context.index.get(end.fitting).fitting.name);
+      const subjects = [leadSubject(lead.id)];
+      if (lead.awg === undefined) {
+        // Nothing that is sold for such a lead would get warm: its gauge is of no matter.
+        if (!isOver(amps, gaugeAmps(thinnest), 'A')) return [];
+        return [{ missing: `gauge of the lead from the ${names.join(' to the ')}`, subjects, asked: 'lead' }];
+      }
+      const warm = gaugeAmps(lead.awg);
+      if (!isOver(amps, warm, 'A')) return [];
+      const failCelsius = isServo ? pvcCelsius : siliconeCelsius;
+      const most = gaugeAmps(lead.awg, failCelsius);
+      const isFailing = isOver(amps, most, 'A');
+      const thicker = soldGauges.find((awg) => gaugeAmps(awg) >= amps);
+      return [
+        {
+          messageId: isFailing ? 'fails' : 'runsWarm',
+          data: { from: names[0]!, to: names[1]! },
+          subjects,
+          actual: amps,
+          limit: isFailing ? most : warm,
+          unit: 'A',
+          formula: `amps for minutes at full throttle, in the solved network, against those that heat it to ${isFailing ? failCelsius : warmCelsius} °C in still air`,
+          terms: [
+            solvedTerm('amps it carries', amps, 'A'),
+            plannedTerm('its gauge', lead.awg, 'AWG'),
+            { ...solvedTerm(`to ${warmCelsius} °C`, warm, 'A'), note: 'heat balance of one conductor' },
+            { ...solvedTerm(`to ${failCelsius} °C`, most, 'A'), note: 'where its insulation fails' },
+          ],
+          offers: () =>
+            thicker === undefined
+              ? []
+              : [
+                  {
+                    id: `thicker-wire:${lead.id}`,
+                    label: `Use AWG ${thicker} here`,
+                    edits: [{ type: 'setGauge', lead: lead.id, awg: thicker }],
+                  },
+                ],
+        },
+      ];
+    });
+  },
+});
+
+/** The most that any conductor of a lead carries; `undefined` where no current can flow. */
+function mostAmps({ circuit }: Reading, moment: 'worst' | 'steady', lead: Lead): number | undefined {
+  const point = circuit.at(moment, moment === 'worst' ? 'full' : 'nominal');
+  const known = lead.conductors.flatMap((conductor) => point?.wireAmps(lead.id, conductor.from) ?? []);
+  return known.length === 0 ? undefined : Math.max(...known);
+}

@@ -1,0 +1,43 @@
+import { motorFigures } from './values/drive-values';
+import { motorKinds } from '../parts/motor';
+import { plainOptions, sheetChoice, yesOrNo } from '../parts/sheet-choice';
+import { ampsField, millimetresField, voltsField } from '../parts/sheet-field';
+import { formatQuantity } from '../../base/quantity/format';
+import { changed, describeKind } from './kind';
+
+export const motorKind = describeKind<'motor'>({
+  kind: 'motor',
+  words: { one: 'motor', many: 'Motors' },
+  terminals: () => ({ consumes: [] }),
+  signal: () => undefined,
+  fields: (part) => [
+    { path: 'kv', label: 'Speed, KV', unit: 'rev/min per V', scale: 1 },
+    ...(part.motorKind === 'brushed' ? [{ path: 'turns', label: 'Turns', unit: 'turns', scale: 1 }] : []),
+    ampsField('fullLoadAmps', 'At full load'),
+    voltsField('fullLoadVolts', 'Amps taken at'),
+    ampsField('stallAmps', 'Stalled'),
+    ampsField('noLoadAmps', 'With no load'),
+    { path: 'windingOhms', label: 'Windings', unit: 'mΩ', scale: 0.001 },
+    voltsField('maxVolts', 'Most volts'),
+    { path: 'maxSpeed', label: 'Most speed', unit: 'rev/min', scale: 1 },
+    millimetresField('shaftDiameter', 'Shaft'),
+  ],
+  choices: (part) => [
+    sheetChoice('motorKind', 'Kind', part.motorKind, plainOptions(motorKinds), (value) =>
+      changed(part, { motorKind: motorKinds.find((kind) => kind === value) ?? part.motorKind }),
+    ),
+    ...(part.motorKind === 'brushless' ? [yesOrNo(part, 'sensored', 'Sensored')] : []),
+  ],
+  blank: ({ sensored, ...usual }) => usual,
+  elements: ({ fitted, estimates, motorVolts, motorEnds, loadOf }) => {
+    if (motorVolts === undefined) return [];
+    const figures = motorFigures(fitted, motorVolts, loadOf, estimates);
+    if (!figures) return { missing: `amps at full load of the ${fitted.fitting.name}` };
+    const [from, to] = motorEnds;
+    return [{ kind: 'motor', id: fitted.fitting.id, from, to, ...figures }];
+  },
+  column: 'radio',
+  lines: (part) =>
+    part.fullLoadAmps ? [`${formatQuantity(part.fullLoadAmps.value, 'A')} full ahead`] : [part.motorKind],
+  isDelicate: false,
+});

@@ -1,0 +1,63 @@
+import { cellVoltsAt } from '../packs/charge-curve';
+import { cellVolts, chemistries } from '../packs/chemistry';
+import { packValues } from './values/pack-values';
+import { balancePlugs } from '../parts/pack';
+import { numberOptions, openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
+import { formatQuantity } from '../../base/quantity/format';
+import { changed, describeKind } from './kind';
+
+/** A pack whose volts do not give way; its slow part is there all the same, so that the network keeps its shape. */
+const withoutOhms = { ohms: 0, r1: 1e-6, c1: 1 };
+
+export const packKind = describeKind<'pack'>({
+  kind: 'pack',
+  words: { one: 'pack', many: 'Packs' },
+  terminals: () => ({ consumes: [], gives: { plus: 'plus', minus: 'minus' } }),
+  signal: () => undefined,
+  fields: () => [
+    { path: 'ampHours', label: 'Capacity', unit: 'mAh', scale: 0.001 },
+    { path: 'dischargeRate', label: 'Discharge rate', unit: 'C', scale: 1 },
+    { path: 'burstRate', label: 'For seconds', unit: 'C', scale: 1 },
+    { path: 'cellOhms', label: 'Inside one cell', unit: 'mΩ', scale: 0.001 },
+  ],
+  choices: (part) => [
+    sheetChoice('cells', 'Cells in series', String(part.cells), numberOptions(1, 14), (value) =>
+      changed(part, { cells: Number(value) }),
+    ),
+    sheetChoice('parallel', 'Side by side', String(part.parallel ?? 1), numberOptions(1, 12), (value) =>
+      changed(part, { parallel: Number(value) }),
+    ),
+    sheetChoice('chemistry', 'Chemistry', part.chemistry, plainOptions(chemistries), (value) =>
+      changed(part, { chemistry: chemistries.find((chemistry) => chemistry === value) ?? part.chemistry }),
+    ),
+    openChoice(part, 'balancePlug', 'Balance plug', balancePlugs),
+  ],
+  blank: ({ parallel, balancePlug, ...usual }) => usual,
+  elements: ({ fitted, node, conditions, estimates }, part) => {
+    const { charge, coldFactor } = conditions;
+    // Cut-off volts are read under load: what the pack's own ohms take is already off them.
+    const { ohms, r1, c1 } = charge === 'cutoff' ? withoutOhms : packValues(fitted, estimates, coldFactor);
+    const ofCell =
+      typeof charge === 'number' ? cellVoltsAt(part.chemistry, charge) : cellVolts(part.chemistry)[charge];
+    return [
+      {
+        kind: 'source',
+        id: fitted.fitting.id,
+        node: node('plus'),
+        to: node('minus'),
+        volts: ofCell * part.cells,
+        ohms,
+        r1,
+        c1,
+      },
+    ];
+  },
+  momentKey: ({ charge, coldFactor }) => `${charge}/${coldFactor}`,
+  column: 'pack',
+  lines: (part, { allowedAmps }) => [
+    `${part.cells} ${part.cells === 1 ? 'cell' : 'cells'} ${part.chemistry}${part.parallel && part.parallel > 1 ? `, ${part.parallel} side by side` : ''}`,
+    `${part.ampHours ? `${Math.round(part.ampHours.value * 1000)} mAh` : 'capacity unknown'}${part.dischargeRate ? ` ${part.dischargeRate.value} C` : ''}`,
+    ...(allowedAmps === undefined ? [] : [`gives ${formatQuantity(allowedAmps, 'A')}`]),
+  ],
+  isDelicate: false,
+});
