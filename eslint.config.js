@@ -34,5 +34,31 @@ export default tseslint.config(
     languageOptions: { globals: globals.browser },
   },
   { files: ['**/*.{js,mjs,cjs}'], languageOptions: { globals: globals.node } },
+  {
+    // A fact has one home: what is worked out or stated there is not worked out or stated again.
+    files: ['src/**/*.{ts,tsx}', 'server/**/*.ts'],
+    ignores: [
+      '**/*.test.{ts,tsx}',
+      'src/core/model/packs/**',
+      'src/core/base/quantity/constants.ts',
+      // Ohms of cells in a row, not their volts.
+      'src/core/model/kinds/values/pack-values.ts',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['left', 'right'].flatMap((side) =>
+          [`${side}.property.name='cells'`, `${side}.name='cells'`].map((cells) => ({
+            selector: `BinaryExpression[operator='*'][${cells}]`,
+            message: 'Volts of a pack come from core/model/packs/pack-volts.',
+          })),
+        ),
+        ...[9.81, 0.0980665, 0.00706155, 0.0070615518].map((value) => ({
+          selector: `Literal[value=${value}]`,
+          message: 'It stands in core/base/quantity/constants.',
+        })),
+      ],
+    },
+  },
   { files: ['**/*.test.{ts,tsx}', 'tests/**'], rules: { 'max-lines': 'off' } },
 );

@@ -1,3 +1,4 @@
+import { kilogramCentimetre, ounceInch } from './constants';
 import { gaugeArea } from '../conductors/wire';
 import { failure, success, type Result } from '../result';
 
@@ -16,16 +17,16 @@ const measures = {
     'mN·m': 1e-3,
     mNm: 1e-3,
     // Kilogram-force, ounce-force and inch by their definitions.
-    'kg·cm': 0.0980665,
-    kgcm: 0.0980665,
-    'kgf·cm': 0.0980665,
-    kgfcm: 0.0980665,
-    'g·cm': 9.80665e-5,
-    gcm: 9.80665e-5,
-    'oz-in': 0.0070615518,
-    'oz·in': 0.0070615518,
-    ozin: 0.0070615518,
-    'in-oz': 0.0070615518,
+    'kg·cm': kilogramCentimetre,
+    kgcm: kilogramCentimetre,
+    'kgf·cm': kilogramCentimetre,
+    kgfcm: kilogramCentimetre,
+    'g·cm': kilogramCentimetre / 1000,
+    gcm: kilogramCentimetre / 1000,
+    'oz-in': ounceInch,
+    'oz·in': ounceInch,
+    ozin: ounceInch,
+    'in-oz': ounceInch,
   },
   s: { s: 1, sec: 1, secs: 1, seconds: 1, ms: 1e-3, 's/60°': 1, 'sec/60°': 1, 's/60deg': 1, 'sec/60deg': 1 },
   µs: { µs: 1, us: 1, ms: 1000 },

@@ -1,3 +1,4 @@
+import { packVolts } from '../../model/packs/pack-volts';
 import { regulatorChoices, regulatorName } from '../../model/kinds/regulator-choices';
 import { cellVolts, type Chemistry } from '../../model/packs/chemistry';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -132,9 +133,9 @@ function cutOffFaults({ index, survey }: Reading): Fault[] {
 /** Cells are counted by volts: a pack under load then stands at or under the cut-off of as many cells of another kind. */
 function stopsEarly(mode: Chemistry, { part }: Fitted<'pack'>): boolean {
   if (mode === part.chemistry) return false;
-  const volts = cellVolts(part.chemistry).nominal * part.cells;
+  const volts = packVolts(part, 'nominal');
   const counted = Math.ceil(volts / cellVolts(mode).full);
-  return counted * cellVolts(mode).cutoff > 0.88 * volts;
+  return packVolts({ chemistry: mode, cells: counted }, 'cutoff') > 0.88 * volts;
 }
 
 const servoFaults = ({ index }: Reading): Fault[] =>

@@ -1,5 +1,5 @@
+import { packVolts } from '../../model/packs/pack-volts';
 import type { Reading } from '../../reading/build-reading/reading';
-import { cellVolts } from '../../model/packs/chemistry';
 import type { LogEntry } from '../../model/plan/log-entry';
 
 /** A day of a pack. */
@@ -39,7 +39,6 @@ export function packLives({ index, build }: Pick<Reading, 'index' | 'build'>): P
     }));
     const ampereHours = days.reduce((sum, { chargeBack = 0 }) => sum + chargeBack, 0);
     const capacity = part.ampHours?.value;
-    const { floor, cutoff } = cellVolts(part.chemistry);
     return [
       {
         pack: fitting.id,
@@ -51,7 +50,7 @@ export function packLives({ index, build }: Pick<Reading, 'index' | 'build'>): P
           : own.filter(({ chargeBack }) => chargeBack !== undefined).length,
         warnings: [
           ...sagging(own),
-          ...drained(own, { floor: floor * part.cells, cutoff: cutoff * part.cells }),
+          ...drained(own, { floor: packVolts(part, 'floor'), cutoff: packVolts(part, 'cutoff') }),
         ],
       },
     ];

@@ -1,5 +1,5 @@
+import { storageVolts } from '../../model/packs/pack-volts';
 import type { Reading } from '../../reading/build-reading/reading';
-import { cellVolts } from '../../model/packs/chemistry';
 import { formatQuantity } from '../../base/quantity/format';
 import { capital } from '../../base/words/sentences';
 import { unpowered } from './plug-steps';
@@ -41,7 +41,7 @@ function boxSteps({ build, index }: Reading): Step[] {
 
 function storageSteps(index: Reading['index']): Step[] {
   return index.ofKind('pack').map(({ fitting, part }): Step => {
-    const { storage } = cellVolts(part.chemistry);
+    const storage = storageVolts(part);
     return {
       id: `storage:${fitting.id}`,
       phase: 'closeUp',
@@ -53,7 +53,7 @@ function storageSteps(index: Reading['index']): Step[] {
         storage === undefined
           ? ['Out of the model, dry and cool, as its maker says.']
           : [
-              `${part.cells} cells at ${storage.toFixed(2)} V each: ${formatQuantity(storage * part.cells, 'V')} for the pack. Out of the model, cool, in a box that does not burn.`,
+              `${part.cells} cells at ${(storage.volts / part.cells).toFixed(2)} V each: ${formatQuantity(storage.volts, 'V')} for the pack. Out of the model, cool, in a box that does not burn.`,
             ],
       cautions: storage === undefined ? [] : ['lithium'],
       needsPower: false,
@@ -63,8 +63,8 @@ function storageSteps(index: Reading['index']): Step[] {
         measurement: {
           what: `${fitting.name}, stored`,
           unit: 'V' as const,
-          least: (storage - 0.05) * part.cells,
-          most: (storage + 0.08) * part.cells,
+          least: storage.least,
+          most: storage.most,
         },
       }),
     };

@@ -1,5 +1,5 @@
 import { remembered } from '../../base/remembered';
-import { kilogramCentimetre } from '../../model/parts/sheet-field';
+import { kilogramCentimetre } from '../../base/quantity/constants';
 import type { PartSpec } from '../../model/parts/part-spec';
 import { nameList } from '../../base/words/sentences';
 import { formatQuantity } from '../../base/quantity/format';

@@ -1,4 +1,4 @@
-import { kilogramCentimetre } from '../../model/parts/sheet-field';
+import { kilogramCentimetre } from '../../base/quantity/constants';
 import type { PartSpec } from '../../model/parts/part-spec';
 import { servoFigureAt } from '../../model/parts/servo-sheet';
 import { formatQuantity } from '../../base/quantity/format';

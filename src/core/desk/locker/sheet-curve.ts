@@ -3,7 +3,7 @@ import { benchUnits } from '../../base/quantity/unit-choice';
 import type { PartSpec } from '../../model/parts/part-spec';
 import { servoFigureAt } from '../../model/parts/servo-sheet';
 import { terminalsOf } from '../../model/kinds';
-import { cellVoltsAt } from '../../model/packs/charge-curve';
+import { packVoltsAt } from '../../model/packs/pack-volts';
 import { lastingAmps } from '../../model/kinds/values/regulator-amps';
 
 /** The picture that fits a kind of part: a curve with its axes. */
@@ -23,7 +23,7 @@ export function sheetCurve(part: PartSpec, units = benchUnits): SheetCurve | und
       title: 'Rest volts as the pack runs down',
       xLabel: 'charge, %',
       yLabel: 'V',
-      points: span(0, 100, (x) => cellVoltsAt(part.chemistry, x / 100) * part.cells),
+      points: span(0, 100, (x) => packVoltsAt(part, x / 100)),
     };
   if (part.kind === 'servo' && part.sheet.some((point) => point.stallNewtonMetres)) {
     const least = part.minVolts?.value ?? part.sheet[0]!.volts.value;

@@ -1,4 +1,4 @@
-import { cellVolts } from '../../model/packs/chemistry';
+import { packVolts } from '../../model/packs/pack-volts';
 import type { PartSpec } from '../../model/parts/part-spec';
 import { terminalsOf } from '../../model/kinds';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -13,8 +13,7 @@ export interface VoltSpan {
 /** The span of a part for the ladder; `undefined` where its sheet has no volts. */
 export function voltSpan(part: PartSpec): VoltSpan | undefined {
   if (part.kind === 'pack') {
-    const cell = cellVolts(part.chemistry);
-    return { least: cell.cutoff * part.cells, most: cell.full * part.cells, gives: true };
+    return { least: packVolts(part, 'cutoff'), most: packVolts(part, 'full'), gives: true };
   }
   const [input] = terminalsOf(part).consumes;
   const most = part.kind === 'motor' ? part.maxVolts?.value : input?.maxVolts?.value;

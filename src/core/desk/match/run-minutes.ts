@@ -3,7 +3,7 @@ import type { PackSpec } from '../../model/parts/pack';
 import { fullThrottle, turnsAtRest } from './full-throttle';
 import type { Assignment, Role, RunMinutes, Screen } from './role';
 import { identity, partIn, rolesOfKind } from './screens/pairs';
-import { packVolts } from './screens/pack-volts';
+import { packVolts } from '../../model/packs/pack-volts';
 
 /** Amps of everything but the drive, in the mean: rule of thumb. */
 const electronicsAmps = 0.3;

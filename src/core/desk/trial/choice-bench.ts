@@ -1,12 +1,11 @@
 import { extent } from 'd3-array';
 import { drivelineOf } from '../../reading/brief/driveline';
 import { readingOf, type Reading } from '../../reading/build-reading/reading';
-import { cellVolts, isLithium } from '../../model/packs/chemistry';
 import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';
 import { Estimates } from '../../model/kinds/estimates';
 import { kilogramsOf } from '../../reading/motion/vehicle-values';
-import { wattHoursPerKilogram } from '../../model/parts/kilograms';
+import { packKilograms, wattHours } from '../../model/packs/pack-volts';
 import { estimated } from '../../base/validation/figure';
 import { runTrial } from './run-trial';
 import { estimatesOf, sampleFactors } from './tolerance';
@@ -103,9 +102,8 @@ export function choiceEdits(build: Build, choice: Choice, value: number): Edit[]
   const context = readingOf(build, []);
   const [pack] = context.index.ofKind('pack');
   if (!pack) return [];
-  const { chemistry, cells, ampHours } = pack.part;
-  const hours = (value - (ampHours?.value ?? value)) * cells * cellVolts(chemistry).nominal;
-  const heavier = hours / (isLithium(chemistry) ? wattHoursPerKilogram.lithium : wattHoursPerKilogram.other);
+  const { chemistry, ampHours } = pack.part;
+  const heavier = packKilograms(chemistry, wattHours(pack.part, value - (ampHours?.value ?? value)));
   const kilograms = Math.max(kilogramsOf(build, new Estimates(build.measured)) + heavier, 0.05);
   return [
     { type: 'changeSheet', sheet: { ...pack.part, ampHours: estimated(value, 'tried') } },

@@ -1,4 +1,4 @@
-import { cellVolts } from '../../model/packs/chemistry';
+import { cellsCounted, packVolts } from '../../model/packs/pack-volts';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Survey } from '../../reading/survey/survey';
 
@@ -11,6 +11,5 @@ export function cutOffVolts(survey: Survey, { fitting }: Fitted<'controller'>): 
   const packs = survey.packOf(fitting.id);
   if (!packs || cutoff === undefined || cutoff === 'off') return undefined;
   // A controller counts cells from the volts of a full pack; another chemistry makes it count wrongly.
-  const counted = Math.max(1, Math.round(packs.volts.full / cellVolts(cutoff).full));
-  return counted * cellVolts(cutoff).cutoff;
+  return packVolts({ chemistry: cutoff, cells: cellsCounted(cutoff, packs.volts.full) }, 'cutoff');
 }

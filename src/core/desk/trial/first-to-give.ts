@@ -1,6 +1,8 @@
+import { formatQuantity } from '../../base/quantity/format';
+import { isOver } from '../../base/quantity/compare';
+import { packVolts } from '../../model/packs/pack-volts';
 import type { Build } from '../../model/plan/build';
 import { readingOf, type Reading } from '../../reading/build-reading/reading';
-import { cellVolts } from '../../model/packs/chemistry';
 import { runTrial } from './run-trial';
 import type { TrialResult } from './trial-result';
 import type { TrialTask } from './trial-task';
@@ -86,7 +88,6 @@ function pushCells({ index, survey }: Reading): GiveWay {
   if (!pack)
     return { push: 'cells', today: 0, at: undefined, tried: 0, words: 'There is no pack in the build.' };
   const today = packs?.cells ?? pack.part.cells;
-  const { full } = cellVolts(pack.part.chemistry);
   const raw = survey.supplies
     .filter((supply) => supply.terminal.maxVolts && packs && survey.packsAcross(supply) === packs)
     .map((supply) => ({ name: supply.fitted.fitting.name, most: supply.terminal.maxVolts!.value }));
@@ -97,8 +98,9 @@ function pushCells({ index, survey }: Reading): GiveWay {
   });
   const [weakest] = [...raw, ...driven].sort((a, b) => a.most - b.most);
   for (let cells = today; weakest && cells <= mostCells; cells += 1) {
-    if (cells * full <= weakest.most + 1e-9) continue;
-    const words = `The ${weakest.name} stands ${weakest.most.toFixed(1)} V, and ${cells} full cells give ${(cells * full).toFixed(1)} V.`;
+    const full = packVolts({ chemistry: pack.part.chemistry, cells }, 'full');
+    if (!isOver(full, weakest.most, 'V')) continue;
+    const words = `The ${weakest.name} stands ${formatQuantity(weakest.most, 'V')}, and ${cells} full cells give ${formatQuantity(full, 'V')}.`;
     return { push: 'cells', today, at: cells, tried: cells, words };
   }
   return {

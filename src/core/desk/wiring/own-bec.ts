@@ -1,5 +1,6 @@
 import { terminalsOf } from '../../model/kinds';
-import { cellVolts } from '../../model/packs/chemistry';
+import { isOver, isUnder } from '../../base/quantity/compare';
+import { packVolts } from '../../model/packs/pack-volts';
 import type { BecSpec } from '../../model/parts/bec';
 import { freshId } from '../../model/plan/fresh-id';
 import type { WiringDraft } from './draft';
@@ -15,13 +16,12 @@ export function bringBec(draft: WiringDraft): void {
         terminalsOf(part).gives?.regulator ?? (part.kind === 'pack' && part.ports[0]?.use === 'servo'),
     );
   if (!pack || canFeed || index.ofKind('receiver').length === 0) return;
-  const { chemistry, cells } = pack.part;
-  const { full, cutoff } = cellVolts(chemistry);
+  const [full, cutoff] = [packVolts(pack.part, 'full'), packVolts(pack.part, 'cutoff')];
   const [bec] = draft.locker
     .filter((part): part is BecSpec => part.kind === 'bec')
     .filter(
       ({ minInputVolts, maxInputVolts }) =>
-        (maxInputVolts?.value ?? 0) >= full * cells && (minInputVolts?.value ?? 0) <= cutoff * cells,
+        !isOver(full, maxInputVolts?.value ?? 0, 'V') && !isUnder(cutoff, minInputVolts?.value ?? 0, 'V'),
     )
     .sort((a, b) => b.regulator.maxAmps.value - a.regulator.maxAmps.value);
   if (!bec) {

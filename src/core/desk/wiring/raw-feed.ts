@@ -4,7 +4,8 @@ import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';
 import { freshId } from '../../model/plan/fresh-id';
 import type { PortRef } from '../../model/plan/lead';
-import { cellVolts } from '../../model/packs/chemistry';
+import { isOver, isUnder } from '../../base/quantity/compare';
+import { packVolts } from '../../model/packs/pack-volts';
 import type { CableSpec } from '../../model/parts/cable';
 import type { PartSpec } from '../../model/parts/part-spec';
 import { connect } from '../../judgement/put-right/connect';
@@ -22,9 +23,8 @@ export function rawFeedLead(locker: readonly PartSpec[]): CableSpec | undefined 
 export function standsRaw(index: BuildIndex, { part }: Fitted): boolean {
   const [pack] = index.ofKind('pack');
   if (part.kind !== 'servo' || !pack || !part.maxVolts) return false;
-  const cell = cellVolts(pack.part.chemistry);
-  const least = part.minVolts?.value ?? 0;
-  return part.maxVolts.value >= cell.full * pack.part.cells && least <= cell.cutoff * pack.part.cells;
+  const [full, cutoff] = [packVolts(pack.part, 'full'), packVolts(pack.part, 'cutoff')];
+  return !isOver(full, part.maxVolts.value, 'V') && !isUnder(cutoff, part.minVolts?.value ?? 0, 'V');
 }
 
 /**

@@ -1,3 +1,4 @@
+import { wattHours } from '../../model/packs/pack-volts';
 import { freshId } from '../../model/plan/fresh-id';
 import type { PortRef } from '../../model/plan/lead';
 import type { CableSpec } from '../../model/parts/cable';
@@ -59,7 +60,7 @@ function plugsFedRaw(draft: WiringDraft): PortSpec[] {
 
 /** The pack that the model runs on: of those with nothing plugged in yet or feeding it already, the one that holds most. */
 function mainPack(draft: WiringDraft): Fitted<'pack'> | undefined {
-  const energy = ({ part }: Fitted<'pack'>) => (part.ampHours?.value ?? 0) * part.cells;
+  const energy = ({ part }: Fitted<'pack'>) => wattHours(part, part.ampHours?.value ?? 0);
   const isServo = ({ part }: Fitted<'pack'>) => Number(part.ports[0]?.use === 'servo');
   return [...draft.index.ofKind('pack')].sort((a, b) => isServo(a) - isServo(b) || energy(b) - energy(a))[0];
 }

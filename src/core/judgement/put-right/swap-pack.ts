@@ -1,12 +1,8 @@
 import type { Reading } from '../../reading/build-reading/reading';
-import { cellVolts } from '../../model/packs/chemistry';
 import type { PackSpec } from '../../model/parts/pack';
 import type { Patch } from '../../model/plan/patch';
 import type { Source } from '../../reading/survey/power';
 import { offerSwaps } from './swap-part';
-
-/** Volts of a pack at full charge, rested. */
-export const fullVolts = (pack: PackSpec): number => cellVolts(pack.chemistry).full * pack.cells;
 
 /** Packs from the locker to put in a source's place. */
 export const offerPackSwaps = (

@@ -1,12 +1,9 @@
+import { packVolts } from '../../model/packs/pack-volts';
 import { canDrive } from '../../model/parts/controller';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import { cellVolts } from '../../model/packs/chemistry';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';
-
-/** Turn limits are printed for LiPo cells. */
-const printedFor = cellVolts('LiPo').nominal;
 
 /** Turns of a brushed motor against the lowest its controller drives at this pack's volts. */
 export const brushedTurns = defineRule({
@@ -37,7 +34,9 @@ export const brushedTurns = defineRule({
       // The first row of the sheet that these volts do not pass: six NiMH cells are as two of LiPo.
       const limit = [...limits]
         .sort((a, b) => a.cells - b.cells)
-        .find((turnLimit) => turnLimit.cells * printedFor >= volts * 0.98);
+        .find(
+          (turnLimit) => packVolts({ chemistry: 'LiPo', cells: turnLimit.cells }, 'nominal') >= volts * 0.98,
+        );
       if (!limit)
         return [
           {

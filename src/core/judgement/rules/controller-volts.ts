@@ -1,7 +1,9 @@
 import { drivesAll, type ControllerSpec } from '../../model/parts/controller';
 import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import { fullVolts, offerPackSwaps } from '../put-right/swap-pack';
+import { isOver } from '../../base/quantity/compare';
+import { packVolts } from '../../model/packs/pack-volts';
+import { offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { PackGroup } from '../../reading/survey/pack-group';
@@ -66,7 +68,7 @@ export const controllerVolts = defineRule<Message>({
       if (packs && limit) return cellsAgainstSheet(context, fitted, packs, limit);
       return voltsAgainstSheet(context, supply, source, {
         lower: (most) => [
-          ...offerPackSwaps(context, source, (pack) => fullVolts(pack) <= most),
+          ...offerPackSwaps(context, source, (pack) => !isOver(packVolts(pack, 'full'), most, 'V')),
           ...offerControllers(context, fitted, supply.volts?.full ?? 0),
         ],
         higher: () => offerControllers(context, fitted, supply.volts?.full ?? 0),

@@ -4,7 +4,7 @@ import { isOver, isUnder } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { cellVolts, isLithium } from '../../model/packs/chemistry';
 import type { PackSpec } from '../../model/parts/pack';
-import { fullVolts } from '../put-right/swap-pack';
+import { packVolts } from '../../model/packs/pack-volts';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { missingAmps, shareTerms } from './support/rail-terms';
@@ -57,7 +57,7 @@ function byLabel(context: Reading, load: PackLoad): (Report<Message> | Missing)[
   if (!isOver(load.amps, load.allowedAmps, 'A')) return [];
   const isEnough = (pack: PackSpec) =>
     (pack.ampHours?.value ?? 0) * (pack.dischargeRate?.value ?? 0) * labelShare >= load.amps &&
-    fullVolts(pack) === fullVolts(part);
+    packVolts(pack, 'full') === packVolts(part, 'full');
   return [
     {
       messageId: 'overdrawn',
@@ -111,7 +111,7 @@ function bySag(context: Reading, load: PackLoad): Report<Message>[] {
           context,
           load.pack,
           (pack) =>
-            fullVolts(pack) === fullVolts(part) && (pack.ampHours?.value ?? 0) > (part.ampHours?.value ?? 0),
+            packVolts(pack, 'full') === packVolts(part, 'full') && (pack.ampHours?.value ?? 0) > (part.ampHours?.value ?? 0),
           4,
         ),
     },

@@ -3,7 +3,7 @@ import { isLithium } from '../../model/packs/chemistry';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
-import { fullVolts } from '../put-right/swap-pack';
+import { packVolts } from '../../model/packs/pack-volts';
 
 type Message = 'nothingEndsDischarge';
 
@@ -43,7 +43,7 @@ export const packNoCutoff = defineRule<Message>({
               context,
               pack,
               (part) =>
-                !isLithium(part.chemistry) && Math.abs(fullVolts(part) / fullVolts(pack.part) - 1) < 0.25,
+                !isLithium(part.chemistry) && Math.abs(packVolts(part, 'full') / packVolts(pack.part, 'full') - 1) < 0.25,
               4,
             ),
         },

@@ -3,7 +3,7 @@ import { fittingSubject, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { plannedTerm } from './support/terms';
 import type { Fitted } from '../../model/kinds/fitted';
-import { packVolts } from '../../reading/survey/pack-group';
+import { packVolts } from '../../model/packs/pack-volts';
 import { nameList } from '../../base/words/sentences';
 import { defineRule } from './rule';
 
@@ -44,7 +44,7 @@ export const packsJoined = defineRule<Message>({
     return [...groups.values()]
       .filter((pack) => pack.length > 1)
       .flatMap((group): Report<Message>[] => {
-        const volts = group.map((pack) => packVolts(pack).full);
+        const volts = group.map((pack) => packVolts(pack.part, 'full'));
         const [high, low] = [Math.max(...volts), Math.min(...volts)];
         const chemistries = new Set(group.map((pack) => pack.part.chemistry));
         const isUnequal = isOver(high, low, 'V');
@@ -62,7 +62,7 @@ export const packsJoined = defineRule<Message>({
               ? 'volts at full charge of one pack, against the other’s'
               : 'chemistries of the packs that stand side by side',
             terms: group.map((pack) => ({
-              ...plannedTerm(`${pack.fitting.name}, full`, packVolts(pack).full, 'V'),
+              ...plannedTerm(`${pack.fitting.name}, full`, packVolts(pack.part, 'full'), 'V'),
               note: `${pack.part.cells} cells of ${pack.part.chemistry}`,
             })),
             offers: () =>

@@ -1,4 +1,5 @@
-import { kilogramCentimetre, type MechanismLoad } from '../../reading/circuit/mechanism-load';
+import type { MechanismLoad } from '../../reading/circuit/mechanism-load';
+import { kilogramCentimetre } from '../../base/quantity/constants';
 import { isUnder } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../../model/parts/servo-sheet';

@@ -1,5 +1,5 @@
-import { cellVoltsAt } from '../packs/charge-curve';
-import { cellVolts, chemistries } from '../packs/chemistry';
+import { packVolts, packVoltsAt } from '../packs/pack-volts';
+import { chemistries } from '../packs/chemistry';
 import { packValues } from './values/pack-values';
 import { balancePlugs } from '../parts/pack';
 import { numberOptions, openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
@@ -37,15 +37,13 @@ export const packKind = describeKind<'pack'>({
     const { charge, coldFactor } = conditions;
     // Cut-off volts are read under load: what the pack's own ohms take is already off them.
     const { ohms, r1, c1 } = charge === 'cutoff' ? withoutOhms : packValues(fitted, estimates, coldFactor);
-    const ofCell =
-      typeof charge === 'number' ? cellVoltsAt(part.chemistry, charge) : cellVolts(part.chemistry)[charge];
     return [
       {
         kind: 'source',
         id: fitted.fitting.id,
         node: node('plus'),
         to: node('minus'),
-        volts: ofCell * part.cells,
+        volts: typeof charge === 'number' ? packVoltsAt(part, charge) : packVolts(part, charge),
         ohms,
         r1,
         c1,

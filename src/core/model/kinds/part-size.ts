@@ -1,4 +1,5 @@
-import { isLithium, cellVolts, type Chemistry } from '../packs/chemistry';
+import { isLithium, type Chemistry } from '../packs/chemistry';
+import { wattHours } from '../packs/pack-volts';
 import { kilogramsOfPart } from '../parts/kilograms';
 import type { CableForm } from '../parts/cable';
 import type { LoadForm } from '../parts/load';
@@ -49,7 +50,7 @@ const perLitre = (chemistry: Chemistry): number =>
 
 /** A brick for packs that drive, a flat box for dry cells. */
 function packSides(part: PackSpec): Sides {
-  const hours = (part.ampHours?.value ?? 2.2) * part.cells * cellVolts(part.chemistry).nominal;
+  const hours = wattHours(part, part.ampHours?.value ?? 2.2);
   const cubic = (hours / perLitre(part.chemistry)) * 1e6;
   const [along, across] = part.chemistry === 'dry cell' ? [2, 2] : [6, 2];
   const side = Math.cbrt(cubic / (along * across));

@@ -1,13 +1,8 @@
 import { heldTorque, servoFigures, servoRunning, servoStalled } from './values/servo-values';
 import { leadSides, turnsDrum } from '../parts/servo';
 import { openChoice, plainOptions, sheetChoice } from '../parts/sheet-choice';
-import {
-  ampsField,
-  kilogramCentimetre,
-  millimetresField,
-  voltsField,
-  type SheetField,
-} from '../parts/sheet-field';
+import { ampsField, millimetresField, voltsField, type SheetField } from '../parts/sheet-field';
+import { kilogramCentimetre } from '../../base/quantity/constants';
 import { servoFigureAt } from '../parts/servo-sheet';
 import { limits } from '../parts/terminals';
 import { formatQuantity } from '../../base/quantity/format';

@@ -1,4 +1,4 @@
-import { cellVolts, isLithium } from '../packs/chemistry';
+import { packKilograms, wattHours } from '../packs/pack-volts';
 import type { PartKind, PartSpec } from './part-spec';
 
 /** Kilograms of a part whose sheet is silent, by kind: rules of thumb. */
@@ -16,14 +16,10 @@ const usual: Record<PartKind, number> = {
   board: 0.04,
 };
 
-/** Watt-hours that a kilogram of pack holds: rules of thumb. */
-export const wattHoursPerKilogram = { lithium: 140, other: 70 };
-
 /** What a part weighs, in kilograms: by its sheet, or usual for its kind. A transmitter stays ashore. */
 export function kilogramsOfPart(part: PartSpec): number {
   if (part.kind === 'transmitter') return 0;
   if (part.kilograms) return part.kilograms.value;
   if (part.kind !== 'pack' || !part.ampHours) return usual[part.kind];
-  const hours = part.ampHours.value * part.cells * cellVolts(part.chemistry).nominal;
-  return hours / (isLithium(part.chemistry) ? wattHoursPerKilogram.lithium : wattHoursPerKilogram.other);
+  return packKilograms(part.chemistry, wattHours(part, part.ampHours.value));
 }

@@ -1,3 +1,5 @@
+import { cellVolts } from '../packs/chemistry';
+
 /** One figure of a sheet as it is printed: its place in the part, its name, and the unit of the bench. */
 export interface SheetField {
   path: string;
@@ -9,12 +11,8 @@ export interface SheetField {
   cellVolts?: number;
 }
 
-/** Newton-metres of one kilogram-centimetre, from standard gravity. */
-export const kilogramCentimetre = 0.0980665;
-
-/** Volts of a LiPo cell, full, as sheets count it, and at the end of its charge. */
-const fullCell = 4.2;
-const emptyCell = 3;
+/** Volts of the cells that sheets count in: LiPo, full, and where they are harmed. */
+const { full: fullCell, floor: emptyCell } = cellVolts('LiPo');
 
 export const voltsField = (path: string, label: string): SheetField => ({
   path,

@@ -1,10 +1,8 @@
 import { sizeOfPart } from '../kinds/part-size';
-import { cellVolts } from '../packs/chemistry';
 import { kilogramsOfPart } from '../parts/kilograms';
 import type { ServoSpec } from '../parts/servo';
 import type { PartSpec } from '../parts/part-spec';
 import { stated } from '../../base/validation/figure';
-import { wattHoursPerKilogram } from './more-power';
 
 /** Millimetres and grams of the parts that are unlike others of their kind. */
 const unlike: Readonly<Record<string, readonly [long: number, wide: number, high: number, grams: number]>> = {
@@ -51,12 +49,6 @@ function mountOf(part: ServoSpec, long: number, high: number) {
   };
 }
 
-const usualKilograms = (part: PartSpec): number =>
-  part.kind === 'pack' && part.ampHours
-    ? (part.cells * cellVolts(part.chemistry).nominal * part.ampHours.value) /
-      wattHoursPerKilogram[part.chemistry]
-    : kilogramsOfPart(part);
-
 /** The sheet of a starter part with its body stated, where it is not yet: what is usual for its kind. */
 export function withBody(part: PartSpec): PartSpec {
   if (part.kind === 'transmitter') return part;
@@ -67,7 +59,7 @@ export function withBody(part: PartSpec): PartSpec {
     usual.wide,
     usual.high,
   ];
-  const kilograms = own ? own[3] / 1000 : Number(usualKilograms(part).toPrecision(2));
+  const kilograms = own ? own[3] / 1000 : Number(kilogramsOfPart(part).toPrecision(2));
   return {
     ...part,
     length: part.length ?? stated(long!),

@@ -1,5 +1,6 @@
 import type { ConnectorFamilyId } from '../connectors/families';
-import { cellVolts, type Chemistry } from '../packs/chemistry';
+import type { Chemistry } from '../packs/chemistry';
+import { packKilograms, wattHours } from '../packs/pack-volts';
 import type { BecSpec } from '../parts/bec';
 import type { ControllerSpec } from '../parts/controller';
 import type { MotorKind, MotorSpec } from '../parts/motor';
@@ -7,17 +8,6 @@ import type { PackSpec } from '../parts/pack';
 import { estimated, stated } from '../../base/validation/figure';
 import { becPorts, controllerPorts, packPort } from './power-ports';
 import { motorPort } from './ports';
-
-/** Watt-hours in a kilogram of pack with its wrap and leads, by chemistry: usual. */
-export const wattHoursPerKilogram: Record<Chemistry, number> = {
-  LiPo: 140,
-  LiHV: 150,
-  'Li-ion': 190,
-  LiFePO4: 95,
-  NiMH: 68,
-  'lead-acid': 33,
-  'dry cell': 130,
-};
 
 type PackRow = [chemistry: Chemistry, cells: number, milliampHours: number, rate: number, ConnectorFamilyId];
 
@@ -63,9 +53,7 @@ export const morePacks: PackSpec[] = packRows.map(([chemistry, cells, milliampHo
   kilograms: stated(
     Number(
       (
-        (cells * cellVolts(chemistry).nominal * milliampHours) /
-        1000 /
-        wattHoursPerKilogram[chemistry]
+        packKilograms(chemistry, wattHours({ chemistry, cells }, milliampHours / 1000))
       ).toPrecision(2),
     ),
   ),

@@ -2,9 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
 import { terminalsOf } from '../kinds';
-import { cellVolts } from '../packs/chemistry';
 import type { PartKind, PartOfKind } from '../parts/part-spec';
-import { wattHoursPerKilogram } from './more-power';
+import { packKilograms, wattHours } from '../packs/pack-volts';
 import { starterLocker, starterPart } from './starter-locker';
 
 const partsOf = <K extends PartKind>(kind: K) =>
@@ -82,8 +81,8 @@ describe('the starter locker', () => {
 
   it.each(partsOf('pack'))('%s weighs what its watt-hours do', (_, pack) => {
     if (!pack.kilograms) return;
-    const hours = pack.cells * cellVolts(pack.chemistry).nominal * pack.ampHours!.value;
-    const ratio = hours / pack.kilograms.value / wattHoursPerKilogram[pack.chemistry];
+    const usual = packKilograms(pack.chemistry, wattHours(pack, pack.ampHours!.value));
+    const ratio = usual / pack.kilograms.value;
     expect(ratio).toBeGreaterThan(0.9);
     expect(ratio).toBeLessThan(1.1);
   });

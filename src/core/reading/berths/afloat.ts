@@ -1,8 +1,6 @@
+import { waterDensity } from '../../base/quantity/constants';
 import { radiansPerDegree } from '../../base/quantity/angle';
 import type { Spot } from '../../model/fitting/spot';
-
-/** Density of fresh water, kg/m³. */
-const water = 1000;
 
 /** A hull as its sums see it; metres, lengths from its aft end, heights from its keel. */
 export interface HullForm {
@@ -53,7 +51,7 @@ export interface Afloat {
  */
 export function afloat(hull: HullForm, kilograms: number, at: Spot): Afloat {
   const { waterline: length, beam, depth, waterplane, apart, ends, buoyancyX } = hull;
-  const volume = kilograms / water;
+  const volume = kilograms / waterDensity;
   const hulls = apart === undefined ? 1 : 2;
   const draught = hull.draught ?? volume / (hull.block * length * beam * hulls);
   const block = volume / (length * beam * draught * hulls);

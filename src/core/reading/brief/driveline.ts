@@ -1,5 +1,6 @@
 import { Estimates } from '../../model/kinds/estimates';
-import { kilogramCentimetre, type MechanismLoad } from '../circuit/mechanism-load';
+import type { MechanismLoad } from '../circuit/mechanism-load';
+import { kilogramCentimetre } from '../../base/quantity/constants';
 import { drivenMotors } from '../circuit/driven-motors';
 import { driveWatts } from '../circuit/drive-watts';
 import { bladesOf, hullSpeed, planes, usualPitch, waterlineOf } from '../motion/hull-values';

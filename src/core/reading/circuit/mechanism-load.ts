@@ -1,3 +1,4 @@
+import { airDensity, waterDensity, gravity } from '../../base/quantity/constants';
 import type { Term } from '../../base/quantity/term';
 import type { Unit } from '../../base/quantity/format';
 import type { Survey } from '../survey/survey';
@@ -27,13 +28,6 @@ export interface MechanismLoad {
   /** The size that tells most comes first. */
   terms: Term[];
 }
-
-const gravity = 9.81;
-const waterDensity = 1000;
-const airDensity = 1.2;
-
-/** N·m for one kg·cm. */
-export const kilogramCentimetre = 0.0980665;
 
 /** Kingpin to wheel centre against the width of a tyre: usual. */
 const kingpinShare = 0.5;

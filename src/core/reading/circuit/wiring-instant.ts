@@ -1,4 +1,4 @@
-import { cellVolts } from '../../model/packs/chemistry';
+import { packVolts } from '../../model/packs/pack-volts';
 import { terminalsOf } from '../../model/kinds';
 import type { Survey } from '../survey/survey';
 import { NodeNames } from './nodes';
@@ -37,7 +37,7 @@ export function wiringInstant(
     const across = plus - minus;
     const least =
       part.kind === 'pack'
-        ? cellVolts(part.chemistry).cutoff * part.cells
+        ? packVolts(part, 'cutoff')
         : 'minVolts' in terminal
           ? terminal.minVolts?.value
           : undefined;

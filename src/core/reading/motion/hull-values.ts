@@ -1,3 +1,4 @@
+import { gravity, waterDensity } from '../../base/quantity/constants';
 import type { ElementOfKind } from '../../physics/network/devices';
 import type { ScrewValues } from '../../physics/network/devices/screw';
 import type { TrackPoints } from '../../physics/network/track';
@@ -6,8 +7,6 @@ import type { Estimates } from '../../model/kinds/estimates';
 import type { WorkingPoint } from '../../model/kinds/site';
 import { bodyId, kilogramsOf } from './vehicle-values';
 
-const gravity = 9.81;
-const waterDensity = 1000;
 const usualKilograms = 3;
 /** Watts for a kilogram above which a hull is taken for a planing one: rule of thumb. */
 const planingWatts = 45;

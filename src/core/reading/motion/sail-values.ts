@@ -1,10 +1,10 @@
+import { airDensity } from '../../base/quantity/constants';
 import type { TrackPoints } from '../../physics/network/track';
 import type { Build } from '../../model/plan/build';
 import type { Estimates } from '../../model/kinds/estimates';
 import { waterlineOf } from './hull-values';
 import { isAfloat } from './vehicle-values';
 
-const airDensity = 1.2;
 /** Share of the wind's pressure on its sails that drives a yacht ahead on a reach: rule of thumb. */
 const drivingShare = 0.4;
 /** Sail against the square of the waterline, and square metres of one on wheels: usual. */

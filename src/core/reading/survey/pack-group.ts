@@ -1,4 +1,5 @@
-import { cellVolts, type Chemistry } from '../../model/packs/chemistry';
+import type { Chemistry } from '../../model/packs/chemistry';
+import { packVolts } from '../../model/packs/pack-volts';
 import { nameList } from '../../base/words/sentences';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { NodeId, Nets } from './nets';
@@ -28,12 +29,6 @@ interface Step {
   pack: Fitted<'pack'>;
   plus: NodeId;
   minus: NodeId;
-}
-
-/** Open-circuit volts of a pack. Rounded to the microvolt: three cells of 4.2 V are 12.6 V, and not a hair over. */
-export function packVolts({ part }: Fitted<'pack'>): VoltsByState {
-  const cell = cellVolts(part.chemistry);
-  return byState((state) => Math.round(cell[state] * part.cells * 1e6) / 1e6);
 }
 
 /** Finds which packs stand between two nodes of a build. */
@@ -68,7 +63,7 @@ export class PackGroups {
       packs,
       cells: way.reduce((sum, step) => sum + step.pack.part.cells, 0),
       chemistry: chemistries.size === 1 ? packs[0]!.part.chemistry : undefined,
-      volts: byState((state) => way.reduce((sum, step) => sum + packVolts(step.pack)[state], 0)),
+      volts: byState((state) => way.reduce((sum, step) => sum + packVolts(step.pack.part, state), 0)),
       besides: (pack) => {
         const here = this.steps.find((step) => step.pack === pack);
         return this.steps

@@ -4,7 +4,7 @@ import type { ConsumerTerminal, SourceTerminal } from '../../model/parts/termina
 import type { BuildIndex } from '../../model/plan/build-index';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { NodeId, Nets } from './nets';
-import { packVolts } from './pack-group';
+import { packVoltsByState } from '../../model/packs/pack-volts';
 import { byState, type PackState, type VoltsByState } from '../../model/packs/pack-state';
 
 /** A pack or a regulator that is awake, between two nodes. */
@@ -49,7 +49,7 @@ export interface Power {
 export function tracePower(index: BuildIndex, nets: Nets): Power {
   const sources = index.ofKind('pack').map((fitted): Source => ({
     ...ends(nets, fitted, { plus: 'plus', minus: 'minus' }),
-    volts: packVolts(fitted),
+    volts: packVoltsByState(fitted.part),
     isUnset: false,
   }));
   // A regulator wakes when its input is fed, which may wake the next behind it.

@@ -1,11 +1,12 @@
 import { canDrive, type ControllerSpec } from '../../../model/parts/controller';
 import type { Reading } from '../../../reading/build-reading/reading';
-import { cellVolts, isLithium } from '../../../model/packs/chemistry';
+import { isLithium } from '../../../model/packs/chemistry';
 import type { MotorSpec } from '../../../model/parts/motor';
 import { fullThrottle, turnsAtRest } from '../full-throttle';
 import type { Assignment, Role, Screen } from '../role';
 import { alone, ampsMargin, between, marginBelow, partIn, rolesOfKind } from './pairs';
-import { cellsOf, packVolts } from './pack-volts';
+import { cellsOf } from './pack-volts';
+import { packVolts } from '../../../model/packs/pack-volts';
 
 /** Controllers against the motors that they drive, and motors against the pack. */
 export function driveScreens(
@@ -73,10 +74,12 @@ export function driveScreens(
       margin: (assignment) => {
         const { source, drives, turned } = ofThree(assignment);
         if (!source || !drives?.turnLimits?.length || !turned?.turns) return undefined;
-        const lipo = cellVolts('LiPo').nominal;
         const row = [...drives.turnLimits]
           .sort((a, b) => a.cells - b.cells)
-          .find(({ cells }) => cells * lipo >= packVolts(source, 'nominal') * 0.98);
+          .find(
+            ({ cells }) =>
+              packVolts({ chemistry: 'LiPo', cells }, 'nominal') >= packVolts(source, 'nominal') * 0.98,
+          );
         return row && turned.turns.value < row.turns.value ? -1 : undefined;
       },
     },

@@ -1,4 +1,5 @@
-import { cellVolts, settlesQuickly } from '../../../model/packs/chemistry';
+import { settlesQuickly } from '../../../model/packs/chemistry';
+import { packVolts } from '../../../model/packs/pack-volts';
 import type { PackSpec } from '../../../model/parts/pack';
 import type { Candidate } from '../role';
 import { marginBelow, smallest } from './pairs';
@@ -6,9 +7,6 @@ import { marginBelow, smallest } from './pairs';
 /** What tells packs apart by their volts. */
 export const cellsOf = (candidate: Candidate | undefined): string =>
   candidate?.part.kind === 'pack' ? `${candidate.part.chemistry}${candidate.part.cells}` : '';
-
-export const packVolts = ({ chemistry, cells }: PackSpec, at: 'full' | 'nominal' | 'cutoff'): number =>
-  cellVolts(chemistry)[at] * cells;
 
 /** Least volts of a part, and most, against a pack; a chemistry that settles in the first minute counts as settled. */
 export function packOnInput(

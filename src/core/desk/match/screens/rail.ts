@@ -19,7 +19,8 @@ import {
   rolesOfKind,
   smallest,
 } from './pairs';
-import { listens, packVolts } from './pack-volts';
+import { listens } from './pack-volts';
+import { packVolts } from '../../../model/packs/pack-volts';
 import { timesThroughLinkage } from '../../../reading/linkage/linkage-reading';
 
 /** The role that feeds the receiver's rail: a stand-alone BEC, else the controllers, else the pack itself. */

@@ -15,7 +15,8 @@ import { isOfSameForm } from '../../../judgement/put-right/swap-part';
 import { fullThrottle, turnsAtRest } from '../full-throttle';
 import type { Candidate, Role, Screen } from '../role';
 import { alone, between, identity, marginAbove, partIn, rolesOfKind } from './pairs';
-import { cellsOf, packVolts } from './pack-volts';
+import { cellsOf } from './pack-volts';
+import { packVolts } from '../../../model/packs/pack-volts';
 
 /** Watts at the shafts that a kilogram of model wants, where nothing is fitted that tells: rules of thumb. */
 const wattsPerKilogram: Record<ModelKind, number> = {

@@ -1,5 +1,5 @@
+import { packVoltsAt } from '../../../model/packs/pack-volts';
 import type { Source } from '../../../physics/network/devices/source';
-import { cellVoltsAt } from '../../../model/packs/charge-curve';
 import { cellVolts, type Chemistry } from '../../../model/packs/chemistry';
 import { wakingSeconds } from '../waking';
 import type { TrialEvent } from '../trial-result';
@@ -46,7 +46,7 @@ export class Discharge implements Watcher {
     const wasEmpty = this.emptySince !== undefined;
     if (this.charge <= 0) this.emptySince ??= moment.time;
     // What is drawn beyond the last of the charge comes from nowhere.
-    source.volts = wasEmpty || this.charge <= 0 ? 0 : pack.cells * cellVoltsAt(pack.chemistry, this.charge);
+    source.volts = wasEmpty || this.charge <= 0 ? 0 : packVoltsAt(pack, this.charge);
     const hasEmptied = !wasEmpty && this.emptySince !== undefined;
     // Not while power comes up.
     if (moment.time < wakingSeconds) return hasEmptied;

@@ -2,7 +2,7 @@ import { sourceName } from '../../../model/kinds/regulator-choices';
 import { isOver, isUnder } from '../../../base/quantity/compare';
 import type { Reading } from '../../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../../findings/report';
-import { cellVolts, settlesQuickly } from '../../../model/packs/chemistry';
+import { settlesWithin } from '../../../model/packs/pack-volts';
 import type { Patch } from '../../../model/plan/patch';
 import { formatQuantity } from '../../../base/quantity/format';
 import type { Source, Supply } from '../../../reading/survey/power';
@@ -79,8 +79,7 @@ function isOnlyFresh({ survey }: Reading, supply: Supply, most: number): boolean
   const packs = survey.packsAcross(supply);
   return (
     packs?.chemistry !== undefined &&
-    settlesQuickly(packs.chemistry) &&
-    packs.cells * cellVolts(packs.chemistry).nominal <= most
+    settlesWithin({ chemistry: packs.chemistry, cells: packs.cells }, most)
   );
 }
 

@@ -5,6 +5,3 @@ export const bodySpeed = (id: string): [name: string, kind: UnknownKind] => [`${
 
 /** How fast a tracked body's sides go beside its middle while it turns: an unknown in m/s. */
 export const turningSpeed = (id: string): [name: string, kind: UnknownKind] => [`${id}_turn`, 'pace'];
-
-/** m/s². */
-export const gravity = 9.81;

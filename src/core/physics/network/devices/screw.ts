@@ -1,7 +1,5 @@
+import { waterDensity } from '../../../base/quantity/constants';
 import type { Push, Pusher } from './pusher';
-
-/** kg/m³. */
-const waterDensity = 1000;
 
 /** A screw by the lines of its open-water test. */
 export interface ScrewValues {

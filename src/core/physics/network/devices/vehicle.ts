@@ -1,9 +1,8 @@
+import { airDensity } from '../../../base/quantity/constants';
 import type { Device, Point, Slot, Wiring } from '../device';
 import { trackOf, type Track, type TrackPoints } from '../track';
-import { bodySpeed, gravity, turningSpeed } from './body';
-
-/** kg/m³ at 20 °C. */
-const airDensity = 1.2;
+import { bodySpeed, turningSpeed } from './body';
+import { gravity } from '../../../base/quantity/constants';
 
 /** What turns by driving its sides at different speeds. */
 export interface SkidSteering {

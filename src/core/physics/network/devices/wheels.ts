@@ -1,5 +1,5 @@
 import { trackOf, type Track } from '../track';
-import { gravity } from './body';
+import { gravity } from '../../../base/quantity/constants';
 import type { Push, Pusher } from './pusher';
 import type { VehicleValues } from './vehicle';
 
