@@ -64,10 +64,10 @@ export function Component() {
     (part: string) => setParams((now) => ({ kind: now.get('kind') ?? kind, part }), { replace: true }),
     [setParams, kind],
   );
-  const meets = chosen && meetingVolts(context, chosen.part);
+  const meets = useMemo(() => chosen && meetingVolts(context, chosen.part), [context, chosen]);
   const listed = useMemo(
-    () => workingList(here, { ...wishes, volts: meets?.volts }),
-    [here, wishes, meets?.volts],
+    () => workingList(here, { ...wishes, meets: meets?.given }),
+    [here, wishes, meets?.given],
   );
   return (
     <div className={styles.station} data-shows={params.get('part') === null ? 'list' : 'sheet'}>

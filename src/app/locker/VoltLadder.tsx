@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { LockerItem } from '../../core/model/parts/locker-item';
-import { voltSpan } from '../../core/desk/locker/volt-ladder';
-import { standsVolts } from '../../core/desk/locker/working-list';
+import { voltSpan, type Met } from '../../core/desk/locker/volt-ladder';
+import { fitsVolts } from '../../core/desk/locker/working-list';
 import { formatQuantity } from '../../core/base/quantity/format';
 import { useSum } from '../state/money-store';
 import styles from './VoltLadder.module.css';
@@ -12,7 +12,7 @@ const mostRows = 300;
 interface VoltLadderProps {
   items: readonly LockerItem[];
   chosenId: string | undefined;
-  meets: { volts: number; name: string } | undefined;
+  meets: Met | undefined;
   onChoose: (partId: string) => void;
 }
 
@@ -38,7 +38,7 @@ export function VoltLadder({ items: all, chosenId, meets, onChoose }: VoltLadder
       <ul className={styles.list}>
         {items.map(({ part, state, price }, n) => {
           const span = spans[n];
-          const fits = standsVolts(items[n]!, meets?.volts);
+          const fits = fitsVolts(items[n]!, meets?.given);
           return (
             <li key={part.id}>
               <button

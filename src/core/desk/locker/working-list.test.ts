@@ -1,3 +1,4 @@
+import { fromRegulator } from '../../judgement/limits/volts';
 import { describe, expect, it } from 'vitest';
 import { starterLocker } from '../../model/starter/starter-locker';
 import type { LockerItem } from '../../model/parts/locker-item';
@@ -12,7 +13,7 @@ const servos = starterLocker
     ...(n % 2 === 0 && { price: 40 - n }),
   }));
 const list = (change: Partial<ListAsked>): LockerItem[] =>
-  workingList(servos, { words: '', facet: 'all', order: 'asKept', volts: 6, ...change });
+  workingList(servos, { words: '', facet: 'all', order: 'asKept', meets: fromRegulator(6), ...change });
 const names = (items: readonly LockerItem[]) => items.map(({ part }) => part.name);
 
 describe('the list of a kind of part', () => {
@@ -29,9 +30,9 @@ describe('the list of a kind of part', () => {
   it('is narrowed to what is owned, what stands the volts, what lacks a figure', () => {
     expect(list({ facet: 'own' }).every(({ state }) => state === 'own')).toBe(true);
     expect(names(list({ facet: 'fits' }))).not.toContain('micro servo, low volts');
-    expect(list({ facet: 'fits', volts: undefined })).toHaveLength(servos.length);
+    expect(list({ facet: 'fits', meets: undefined })).toHaveLength(servos.length);
     const silent = { ...servos[0]!, part: { ...servos[0]!.part, sheet: [{ volts: { value: 6 } }] } };
-    const asked: ListAsked = { words: '', facet: 'lacks', order: 'asKept', volts: 6 };
+    const asked: ListAsked = { words: '', facet: 'lacks', order: 'asKept', meets: fromRegulator(6) };
     expect(workingList([silent as LockerItem, ...servos], asked)).toContain(silent);
     expect(list({ facet: 'lacks' }).length).toBeLessThan(servos.length);
   });

@@ -1,8 +1,8 @@
-import { sheetFields } from '../../model/kinds';
+import { sheetFields, terminalsOf } from '../../model/kinds';
+import { standsVolts, type GivenVolts } from '../../judgement/limits/volts';
 import type { LockerItem } from '../../model/parts/locker-item';
 import { kilogramsOfPart } from '../../model/parts/kilograms';
 import { figureAt } from './sheet-fields';
-import { voltSpan } from './volt-ladder';
 
 /** What parts of a kind can be narrowed to. */
 export const facets = ['all', 'own', 'mightBuy', 'fits', 'lacks'] as const;
@@ -17,15 +17,15 @@ export interface ListAsked {
   words: string;
   facet: Facet;
   order: Order;
-  /** Volts of the build that a part of this kind would meet; none where there are none. */
-  volts: number | undefined;
+  /** What a part of this kind would be given in the build; nothing where nothing feeds such a part. */
+  meets: GivenVolts | undefined;
 }
 
-/** Whether a part stands the volts that it would meet; one without volts of its own, or without a build, does. */
-export function standsVolts({ part }: LockerItem, volts: number | undefined): boolean {
-  const span = voltSpan(part);
-  return !span || span.gives || volts === undefined || (volts >= span.least && volts <= span.most);
-}
+/** Whether a part is known to stand what it would meet; one that takes no volts, or without a build, does. */
+export const fitsVolts = ({ part }: LockerItem, meets: GivenVolts | undefined): boolean =>
+  meets === undefined ||
+  (terminalsOf(part).consumes.length === 0 && part.kind !== 'motor') ||
+  standsVolts(part, meets);
 
 /** Whether a sheet is silent about some figure that decides, not about size and mass alone. */
 const lacksFigure = ({ part }: LockerItem): boolean =>
@@ -53,7 +53,7 @@ export function workingList(items: readonly LockerItem[], asked: ListAsked): Loc
   }
 }
 
-function isOfFacet(item: LockerItem, { facet, volts }: ListAsked): boolean {
+function isOfFacet(item: LockerItem, { facet, meets }: ListAsked): boolean {
   switch (facet) {
     case 'all':
       return true;
@@ -61,7 +61,7 @@ function isOfFacet(item: LockerItem, { facet, volts }: ListAsked): boolean {
     case 'mightBuy':
       return item.state === facet;
     case 'fits':
-      return standsVolts(item, volts);
+      return fitsVolts(item, meets);
     case 'lacks':
       return lacksFigure(item);
   }

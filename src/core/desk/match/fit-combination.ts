@@ -1,3 +1,5 @@
+import { carrierId } from '../../model/fitting/component-id';
+import { Survey } from '../../reading/survey/survey';
 import type { PartSpec } from '../../model/parts/part-spec';
 import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';
@@ -31,7 +33,7 @@ export function fitCombination(
   const index = new BuildIndex(build);
   const edits: Edit[] = [];
   const gone = new Set<string>();
-  const source = railRole(roles);
+  const source = railRole(new Survey(build), roles);
   const changed = new Map<string, PartSpec>();
   for (const [n, { fittings, isOpen }] of roles.entries())
     for (const id of fittings)
@@ -73,7 +75,8 @@ export function fitCombination(
   for (const id of dropped) edits.push({ type: 'removeFitting', fitting: id });
   for (const [fitting, part] of changed) edits.push({ type: 'swapPart', fitting, part });
   if (source !== undefined && parts[source]!.railVolts !== undefined)
-    for (const fitting of roles[source]!.fittings)
+    // What sits on a board keeps what it is set to.
+    for (const fitting of roles[source]!.fittings.filter((id) => carrierId(id) === id))
       edits.push({ type: 'setRegulatorVolts', fitting, volts: parts[source]!.railVolts });
   edits.push(...sharedLink(index, changed));
   const put = applyEdits(build, edits);

@@ -14,7 +14,7 @@ import { starterLocker } from '../../model/starter/starter-locker';
 import { fitCombination, type FittedCombination } from './fit-combination';
 import type { Cost } from './objectives';
 import { placeExchanged } from './place-exchanged';
-import type { Candidate, MatchProblem, Role } from './role';
+import type { Candidate, MatchProblem, Role, Screen } from './role';
 import { rolesOf, seeded, type RoleChoice } from './roles';
 import { lastsLongEnough, runMinutesOf } from './run-minutes';
 import { jointsOf, screensOf } from './screens';
@@ -193,12 +193,26 @@ export function problemOf(
     roles,
     // What stands already is for the check to judge, not for a choice.
     screens: [
-      ...screensOf(context, roles),
+      ...screensOf(context, roles).map((screen) => asGoodAsNow(screen, roles)),
       ...(leastMinutes === undefined ? [] : [lastsLongEnough(runMinutes, leastMinutes)]),
     ].filter((screen) => screen.roles.some((n) => roles[n]!.isOpen)),
     joints: jointsOf(roles),
     runMinutes,
     moneyLimit: moneyLimit ?? build.brief.moneyLimit,
+  };
+}
+
+/** A wish that the parts which stand there do not meet refuses none that comes as near to it. */
+function asGoodAsNow(screen: Screen, roles: readonly Role[]): Screen {
+  if (!screen.isWish || screen.roles.some((n) => roles[n]!.isNew)) return screen;
+  const now = screen.margin(roles.map(({ now }) => now));
+  if (now === undefined || now >= 0) return screen;
+  return {
+    ...screen,
+    margin: (assignment) => {
+      const own = screen.margin(assignment);
+      return own !== undefined && own < 0 && own >= now ? 0 : own;
+    },
   };
 }
 

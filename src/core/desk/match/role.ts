@@ -24,6 +24,8 @@ export interface Role {
   fittings: string[];
   /** Parts to choose from; one alone where the role is not open. */
   candidates: Candidate[];
+  /** What stands there, as it is set. */
+  now?: Candidate;
   isOpen: boolean;
   /** Nothing stood there: a usual part was put in to have it wired. */
   isNew: boolean;
@@ -60,6 +62,8 @@ export interface Screen extends OfRoles {
   margin: (assignment: Assignment) => number | undefined;
   /** Whether its margin counts for the smallest one; what only fits or does not, leaves it alone. */
   isMargin: boolean;
+  /** A wish or a rule of thumb, that no rule of the check judges. */
+  isWish?: boolean;
 }
 
 /** Joints and adapters that a choice takes between some roles; asked once all of them are decided. */

@@ -108,6 +108,11 @@ export function rolesOf(
       const { part, fitting } = index.get(first);
       const isOpen = isChosen(first);
       const here = candidateOf(part, byPart.get(part.id));
+      const asSet = ({ railVolts }: Candidate): boolean =>
+        railVolts === undefined ||
+        fitting.regulatorVolts === undefined ||
+        railVolts === fitting.regulatorVolts;
+      const now = settings([here]).find(asSet);
       return {
         id: first,
         name:
@@ -115,9 +120,9 @@ export function rolesOf(
         kind,
         fittings,
         candidates: settings(isOpen ? stocked(kind, items, stock).filter(goesLike(part)) : [here]).filter(
-          ({ railVolts }) =>
-            isOpen || fitting.regulatorVolts === undefined || railVolts === fitting.regulatorVolts,
+          (candidate) => isOpen || asSet(candidate),
         ),
+        ...(now && { now }),
         isOpen,
         isNew: added.has(first),
       };

@@ -1,5 +1,5 @@
+import { packIn, mainPack } from './screens/packs';
 import type { Reading } from '../../reading/build-reading/reading';
-import type { PackSpec } from '../../model/parts/pack';
 import { fullThrottle, turnsAtRest } from './full-throttle';
 import type { Assignment, Role, RunMinutes, Screen } from './role';
 import { identity, partIn, rolesOfKind } from './screens/pairs';
@@ -12,13 +12,14 @@ const electronicsAmps = 0.3;
  * Minutes that the usable charge lasts, the drive taking its mean share of full throttle: for comparing; the Trial tells
  * it better.
  */
-export function runMinutesOf({ build }: Reading, roles: readonly Role[]): RunMinutes {
-  const [pack] = rolesOfKind(roles, 'pack');
+export function runMinutesOf(context: Reading, roles: readonly Role[]): RunMinutes {
+  const { build } = context;
+  const pack = mainPack(context, roles);
   const motors = rolesOfKind(roles, 'motor');
   const { usableShare, meanShare } = build.policies;
   const turns = turnsAtRest(build);
   const minutes = (assignment: Assignment): number => {
-    const source: PackSpec | undefined = pack === undefined ? undefined : partIn<'pack'>(assignment, pack);
+    const source = packIn(assignment, pack);
     if (!source?.ampHours) return source ? 0 : Infinity;
     const volts = packVolts(source, 'nominal');
     let amps = electronicsAmps;
@@ -30,10 +31,10 @@ export function runMinutesOf({ build }: Reading, roles: readonly Role[]): RunMin
     return (60 * source.ampHours.value * usableShare) / amps;
   };
   return {
-    roles: [...(pack === undefined ? [] : [pack]), ...motors],
+    roles: [...(pack === undefined ? [] : [pack.role]), ...motors],
     minutes,
     standing: (assignment) => {
-      const source = pack === undefined ? undefined : partIn<'pack'>(assignment, pack);
+      const source = packIn(assignment, pack);
       return {
         key: `${source ? packVolts(source, 'nominal') : ''} ${motors.map((motor) => identity(assignment[motor])).join()}`,
         less: [-(source?.ampHours?.value ?? 0)],
@@ -49,6 +50,7 @@ export const lastsLongEnough = ({ roles, minutes, standing }: RunMinutes, least:
   roles,
   standing,
   isMargin: false,
+  isWish: true,
   margin: (assignment) => {
     if (!roles.every((role) => assignment[role])) return undefined;
     const short = least - minutes(assignment);

@@ -111,7 +111,8 @@ export function searchFront(problem: MatchProblem, control: SearchControl = {}):
           joints.reduce((sum, each) => sum + each.joints(assignment), label.cost[4]),
         ];
         const all: number[] = [...cost, ...lessBefore];
-        if (moneyLimit < Infinity) all.push(spent);
+        // To the last hundredth it only matters to what is still to be bought.
+        if (moneyLimit < Infinity && at < roles.length - 1) all.push(spent);
         let key = keyBefore;
         for (const each of touched) {
           const standing = each.standing(assignment);

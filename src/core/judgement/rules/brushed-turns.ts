@@ -1,4 +1,4 @@
-import { packVolts } from '../../model/packs/pack-volts';
+import { motorTurns } from '../limits/motor';
 import { canDrive } from '../../model/parts/controller';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
@@ -31,36 +31,32 @@ export const brushedTurns = defineRule({
       const { turns } = motor.part;
       if (!turns) return [{ missing: `turns of the ${motor.fitting.name}`, subjects }];
       const volts = packs.volts.nominal;
-      // The first row of the sheet that these volts do not pass: six NiMH cells are as two of LiPo.
-      const limit = [...limits]
-        .sort((a, b) => a.cells - b.cells)
-        .find(
-          (turnLimit) => packVolts({ chemistry: 'LiPo', cells: turnLimit.cells }, 'nominal') >= volts * 0.98,
-        );
-      if (!limit)
+      const row = motorTurns(motor.part, controller.part, volts);
+      if (row === 'noRow')
         return [
           {
             missing: `lowest turns of the ${controller.fitting.name} at ${volts.toFixed(1)} V`,
             subjects: [fittingSubject(controller.fitting.id)],
           },
         ];
-      if (turns.value >= limit.turns.value) return [];
+      if (!row?.limit.passed) return [];
+      const { least, limit, cells } = row;
       return [
         {
           messageId: 'tooFewTurns',
           data: { motor: motor.fitting.name, controller: controller.fitting.name, packs: packs.name },
           subjects,
-          actual: turns.value,
-          limit: limit.turns.value,
-          unit: 'turns',
-          formula: `turns of the motor, against the lowest on the controller’s sheet for ${limit.cells} LiPo cells, whose volts this pack has at most`,
+          actual: limit.actual,
+          limit: limit.limit,
+          unit: limit.unit,
+          formula: `turns of the motor, against the lowest on the controller’s sheet for ${cells} LiPo cells, whose volts this pack has at most`,
           terms: [
             figureTerm(`turns of the ${motor.fitting.name}`, turns, 'turns'),
-            figureTerm(`lowest for the ${controller.fitting.name}`, limit.turns, 'turns'),
+            figureTerm(`lowest for the ${controller.fitting.name}`, least, 'turns'),
             plannedTerm('nominal volts of the pack', volts, 'V'),
           ],
           offers: () => [
-            ...offerSwaps(context, motor, (part) => (part.turns?.value ?? 0) >= limit.turns.value),
+            ...offerSwaps(context, motor, (part) => suits(motorTurns(part, controller.part, volts))),
             ...offerSwaps(context, controller, (part) => canDrive(part, 'brushed')),
           ],
         },
@@ -68,3 +64,7 @@ export const brushedTurns = defineRule({
     });
   },
 });
+
+/** Whether a motor is known to have turns enough. */
+const suits = (row: ReturnType<typeof motorTurns>): boolean =>
+  row !== undefined && row !== 'noRow' && row.limit.passed === undefined;

@@ -1,28 +1,11 @@
+import { channelLimit, channelDemand } from '../limits/radio';
 import type { Fitted } from '../../model/kinds/fitted';
 import { offerSwaps } from '../put-right/swap-part';
-import { askedChannels, channelsOf, isWithoutChannel } from '../../reading/radio/channel-inputs';
-import { receiversOf, transmitterIdOf } from '../../reading/radio/partners';
-import { radioHeardBy, radioWith } from '../../reading/radio/radios';
+import { channelsOf, isWithoutChannel } from '../../reading/radio/channel-inputs';
 import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
-import type { Reading } from '../../reading/build-reading/reading';
-import type { ModelFunction } from '../../model/plan/model-function';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
-
-/** The functions whose channels a transmitter or a receiver carries: with one of each, all of them. */
-function functionsOn(
-  context: Reading,
-  { kind, fitting }: Fitted<'transmitter' | 'receiver'>,
-): ModelFunction[] {
-  const { build, index } = context;
-  if (index.ofKind(kind).length < 2) return build.functions;
-  return build.functions.filter((modelFunction) =>
-    kind === 'receiver'
-      ? receiversOf(context, modelFunction).some((receiver) => receiver.fitting.id === fitting.id)
-      : transmitterIdOf(context, modelFunction) === fitting.id,
-  );
-}
 
 /** Channels that the functions ask for, against those of the transmitter and of the receiver. */
 export const channelCount = defineRule({
@@ -47,16 +30,8 @@ export const channelCount = defineRule({
       ...index.ofKind('receiver'),
     ];
     return carriers
-      .map((carrier) => ({ carrier, functions: functionsOn(context, carrier) }))
-      .map((each) => {
-        const radio =
-          each.carrier.kind === 'receiver'
-            ? radioHeardBy(context, each.carrier)
-            : radioWith(context, each.carrier.fitting.id);
-        const functions = each.functions.filter(({ id }) => radio.functions.some((own) => own.id === id));
-        return { ...each, radio, functions, asked: askedChannels({ ...radio, functions }) };
-      })
-      .filter(({ carrier, asked }) => carrier.part.channels < asked)
+      .map((carrier) => ({ carrier, ...channelDemand(context, carrier) }))
+      .filter(({ carrier, asked }) => channelLimit(carrier.part, asked).passed)
       .map(({ carrier, radio, functions, asked }) => {
         const { fitting, part } = carrier;
         const beyond = functions.filter(

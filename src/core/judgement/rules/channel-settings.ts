@@ -1,3 +1,4 @@
+import { settingLimit } from '../limits/radio';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerTransmitters } from '../put-right/swap-radio';
 import { askedSettings } from '../../reading/radio/asked-settings';
@@ -35,10 +36,10 @@ function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing
   if (!transmitter || asked.length === 0) return [];
   const { fitting, part } = transmitter;
   const subjects = [fittingSubject(fitting.id)];
-  const offered = part.settings;
-  if (!offered) return [{ missing: `what the ${fitting.name} sets on a channel`, subjects }];
-  const lacking = asked.filter((name) => !offered.includes(name));
-  if (lacking.length === 0) return [];
+  const limit = settingLimit(part, asked);
+  if (!limit) return [{ missing: `what the ${fitting.name} sets on a channel`, subjects }];
+  const { lacking } = limit;
+  if (!limit.passed) return [];
   const report: Report<Message> = {
     messageId: 'cannotBeSet',
     data: { settings: nameList(lacking), transmitter: fitting.name },
@@ -52,9 +53,7 @@ function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing
       plannedTerm(`of them on the sheet of the ${fitting.name}`, asked.length - lacking.length, 'settings'),
     ],
     offers: () =>
-      offerTransmitters(context, transmitter, (other) =>
-        asked.every((name) => other.settings?.includes(name)),
-      ),
+      offerTransmitters(context, transmitter, (other) => settingLimit(other, asked)?.lacking.length === 0),
   };
   return [report];
 }

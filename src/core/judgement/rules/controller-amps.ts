@@ -1,14 +1,11 @@
+import { controllerHeadroom, controllerLoad } from '../limits/amps';
 import { motorToCome } from '../../reading/circuit/loads';
 import { canDrive } from '../../model/parts/controller';
-import { isOver } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { nameList } from '../../base/words/sentences';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
-
-/** Headroom a controller should have over its motors' amps at full load: rule of thumb. */
-const headroom = 1.25;
 
 type Message = 'overloaded' | 'littleHeadroom';
 
@@ -57,23 +54,24 @@ export const controllerAmps = defineRule<Message>({
         ];
       const asked = circuit.at('worst', 'full')?.motorAmps(fitting.id) ?? 0;
       const most = continuousAmps.value;
-      if (!isOver(asked * headroom, most, 'A')) return missing;
-      const isTooMuch = isOver(asked, most, 'A');
+      const { passed, actual, unit } = controllerLoad(asked, most);
+      if (!passed) return missing;
+      const isTooMuch = passed === 'overloaded';
       const [motor] = motors;
       return [
         ...missing,
         {
-          messageId: isTooMuch ? 'overloaded' : 'littleHeadroom',
+          messageId: passed,
           data: {
             motors: nameList(motors.map((each) => `the ${each.fitting.name}`)),
             ask: motors.length === 1 ? 'asks' : 'ask',
             controller: fitting.name,
           },
           subjects,
-          actual: isTooMuch ? asked : asked * headroom,
+          actual,
           limit: most,
-          unit: 'A',
-          formula: `amps into its motors at full throttle on a full pack, in the solved network${isTooMuch ? '' : ` × ${headroom} (headroom, rule of thumb)`}, against continuous amps`,
+          unit,
+          formula: `amps into its motors at full throttle on a full pack, in the solved network${isTooMuch ? '' : ` × ${controllerHeadroom} (headroom, rule of thumb)`}, against continuous amps`,
           terms: [
             ...motors.flatMap((each) =>
               each.part.fullLoadAmps
@@ -82,7 +80,7 @@ export const controllerAmps = defineRule<Message>({
             ),
             solvedTerm('amps into its motors', asked, 'A'),
             figureTerm(`${fitting.name}, continuous`, continuousAmps, 'A'),
-            plannedTerm('headroom wanted', 100 * (headroom - 1), '%'),
+            plannedTerm('headroom wanted', 100 * (controllerHeadroom - 1), '%'),
           ],
           offers: () =>
             offerSwaps(
@@ -90,7 +88,8 @@ export const controllerAmps = defineRule<Message>({
               controller,
               (controllerSpec) =>
                 canDrive(controllerSpec, motor?.part.motorKind) &&
-                (controllerSpec.continuousAmps?.value ?? 0) >= asked * headroom,
+                controllerSpec.continuousAmps !== undefined &&
+                controllerLoad(asked, controllerSpec.continuousAmps.value).passed === undefined,
             ),
         },
       ];

@@ -1,15 +1,15 @@
-import { drivesAll, type ControllerSpec } from '../../model/parts/controller';
+import { standsVolts, fromCells, cellsOnController } from '../limits/volts';
+import { givenTo, voltsAgainstSheet } from './support/limit-report';
+import type { Supply } from '../../reading/survey/power';
+import { drivesAll } from '../../model/parts/controller';
 import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import { isOver } from '../../base/quantity/compare';
-import { packVolts } from '../../model/packs/pack-volts';
 import { offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { PackGroup } from '../../reading/survey/pack-group';
 import { defineRule } from './rule';
 import { isRawFed } from './support/fed-by';
-import { voltsAgainstSheet } from './support/limit-report';
 import { plannedTerm } from './support/terms';
 
 type Message = 'tooManyVolts' | 'slightlyOver' | 'tooFewVolts' | 'tooManyCells' | 'tooFewCells';
@@ -63,42 +63,43 @@ export const controllerVolts = defineRule<Message>({
       const { fitted } = supply;
       if (fitted.kind !== 'controller' || supply.status !== 'fed' || !source || !isRawFed(supply)) return [];
       const packs = context.survey.packsAcross(supply);
-      const limit =
-        packs && fitted.part.cellLimits?.find((cellLimit) => cellLimit.chemistry === packs.chemistry);
-      if (packs && limit) return cellsAgainstSheet(context, fitted, packs, limit);
+      const cells = packs?.chemistry && { chemistry: packs.chemistry, cells: packs.cells };
+      const limit = cells && cellsOnController(fitted.part, cells);
+      if (packs && limit) return cellsAgainstSheet(context, fitted, packs, supply, limit);
       return voltsAgainstSheet(context, supply, source, {
-        lower: (most) => [
-          ...offerPackSwaps(context, source, (pack) => !isOver(packVolts(pack, 'full'), most, 'V')),
-          ...offerControllers(context, fitted, supply.volts?.full ?? 0),
+        lower: () => [
+          ...offerPackSwaps(context, source, (pack) => standsVolts(fitted.part, fromCells(pack))),
+          ...offerControllers(context, fitted, supply),
         ],
-        higher: () => offerControllers(context, fitted, supply.volts?.full ?? 0),
+        higher: () => offerControllers(context, fitted, supply),
       });
     });
   },
 });
 
-const offerControllers = (context: Reading, fitted: Fitted<'controller'>, full: number) =>
+const offerControllers = (context: Reading, fitted: Fitted<'controller'>, supply: Supply) =>
   offerSwaps(
     context,
     fitted,
-    (part) => drivesAll(part, fitted.part) && (part.maxInputVolts?.value ?? 0) >= full,
+    (part) =>
+      drivesAll(part, fitted.part) &&
+      supply.volts !== undefined &&
+      standsVolts(part, givenTo(context, supply.volts, supply)),
   );
 
 function cellsAgainstSheet(
   context: Reading,
   fitted: Fitted<'controller'>,
   packs: PackGroup,
-  { least, most }: NonNullable<ControllerSpec['cellLimits']>[number],
+  supply: Supply,
+  { passed, actual: cells, limit, bound }: NonNullable<ReturnType<typeof cellsOnController>>,
 ): Report<Message>[] {
   const { fitting } = fitted;
-  const { cells } = packs;
-  const isMany = cells > most;
-  if (!isMany && (least === undefined || cells >= least)) return [];
-  const limit = isMany ? most : least!;
+  if (!passed) return [];
   const pack = packs.packs[0]!;
   return [
     {
-      messageId: isMany ? 'tooManyCells' : 'tooFewCells',
+      messageId: passed,
       data: { part: fitting.name, packs: packs.name, have: packs.packs.length === 1 ? 'has' : 'have' },
       subjects: [fittingSubject(fitting.id), ...packs.packs.map((each) => fittingSubject(each.fitting.id))],
       actual: cells,
@@ -107,18 +108,17 @@ function cellsAgainstSheet(
       formula: `cells of ${packs.chemistry} in series, against those of the controller’s sheet`,
       terms: [
         plannedTerm(`cells in series, ${packs.name}`, cells, 'cells'),
-        plannedTerm(`${isMany ? 'most' : 'least'} for the ${fitting.name}`, limit, 'cells'),
+        plannedTerm(`${bound} for the ${fitting.name}`, limit, 'cells'),
       ],
       offers: () => [
         ...(packs.packs.length === 1
           ? offerSwaps(
               context,
               pack,
-              (part) =>
-                part.chemistry === packs.chemistry && part.cells <= most && part.cells >= (least ?? 1),
+              (part) => part.chemistry === packs.chemistry && standsVolts(fitted.part, fromCells(part)),
             )
           : []),
-        ...offerControllers(context, fitted, packs.volts.full),
+        ...offerControllers(context, fitted, supply),
       ],
     },
   ];

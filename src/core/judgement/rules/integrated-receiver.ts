@@ -1,3 +1,4 @@
+import { servoPortLimit } from '../limits/radio';
 import { defineRule } from './rule';
 import { fittingSubject } from '../findings/report';
 import { plannedTerm } from './support/terms';
@@ -24,8 +25,8 @@ export const integratedReceiver = defineRule({
       .filter(({ part }) => part.integrated)
       .flatMap(({ fitting, part }) => {
         const wanting = index.ofKind('servo').filter(({ part: servo }) => servo.wires !== 5);
-        const ports = part.ports.filter((port) => port.channel !== undefined).length;
-        if (wanting.length <= ports) return [];
+        const limit = servoPortLimit(part, wanting.length);
+        if (!limit?.passed) return [];
         return [
           {
             messageId: 'takesNoServos' as const,
@@ -37,12 +38,12 @@ export const integratedReceiver = defineRule({
               fittingSubject(fitting.id),
               ...wanting.map((servo) => fittingSubject(servo.fitting.id)),
             ],
-            actual: ports,
-            limit: wanting.length,
-            unit: 'ports' as const,
+            actual: limit.actual,
+            limit: limit.limit,
+            unit: limit.unit,
             formula: 'ports for ordinary servos on the board, against the servos of the build',
             terms: [
-              plannedTerm('ports for servos', ports, 'ports'),
+              plannedTerm('ports for servos', limit.actual, 'ports'),
               plannedTerm('servos', wanting.length, 'ports'),
             ],
           },

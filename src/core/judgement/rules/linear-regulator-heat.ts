@@ -1,7 +1,7 @@
+import { lastingLoad } from '../limits/amps';
 import { regulatorName } from '../../model/kinds/regulator-choices';
 import { lastingAmps } from '../../model/kinds/values/regulator-amps';
 import { defaults } from '../../model/kinds/defaults';
-import { isOver } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { estimated } from '../../base/validation/figure';
@@ -38,16 +38,17 @@ export const linearRegulatorHeat = defineRule({
       const output = carrier.volts.full;
       const limit = lastingAmps(regulator, input, output);
       const asked = circuit.at('steady', 'nominal')?.regulatorAmps(fitting.id) ?? 0;
-      if (!isOver(asked, limit.value, 'A')) return missing;
+      const load = lastingLoad(asked, limit.value);
+      if (!load.passed) return missing;
       const watts = regulator.maxWatts ?? estimated(defaults.linearWatts.value, defaults.linearWatts.note);
       return [
         {
-          messageId: 'tooHot',
+          messageId: load.passed,
           data: { rail: rail.name, source: regulatorName(carrier.fitted), input: formatQuantity(input, 'V') },
           subjects: [fittingSubject(fitting.id)],
-          actual: asked,
-          limit: limit.value,
-          unit: 'A',
+          actual: load.actual,
+          limit: load.limit,
+          unit: load.unit,
           formula:
             'amps for minutes, every servo moving its usual load, against the smaller of label amps and heat ÷ (input volts − output volts)',
           terms: [

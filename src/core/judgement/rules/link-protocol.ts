@@ -1,3 +1,4 @@
+import { sharedLinks } from '../limits/radio';
 import { offerSwaps } from '../put-right/swap-part';
 import { offerTransmitters } from '../put-right/swap-radio';
 import { rivalTransmitters, transmitterOf } from '../../reading/radio/partners';
@@ -52,9 +53,7 @@ export const linkProtocol = defineRule({
             asked: 'setting',
           },
         ];
-      const shared = transmitter.part.protocols.filter((protocol) =>
-        receiver.part.protocols.includes(protocol),
-      );
+      const shared = sharedLinks(receiver.part, transmitter.part) ?? [];
       const [first] = shared;
       const set = transmitter.fitting.protocol ?? transmitter.part.protocols[0] ?? '';
       const isOpen = transmitter.fitting.protocol === undefined && shared.length > 0;

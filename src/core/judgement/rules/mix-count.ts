@@ -1,3 +1,4 @@
+import { mixLimit } from '../limits/radio';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerTransmitters } from '../put-right/swap-radio';
 import { askedMixes } from '../../reading/radio/asked-settings';
@@ -35,7 +36,7 @@ function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing
   const { fitting, part } = transmitter;
   const subjects = [fittingSubject(fitting.id)];
   if (part.freeMixes === undefined) return [{ missing: `how many mixes the ${fitting.name} has`, subjects }];
-  if (asked <= part.freeMixes) return [];
+  if (!mixLimit(part, asked)?.passed) return [];
   const report: Report<Message> = {
     messageId: 'tooFewMixes',
     data: { transmitter: fitting.name },
@@ -48,7 +49,12 @@ function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing
       plannedTerm('shares of other functions in the channels', asked, 'mixes'),
       plannedTerm(`free mixes of the ${fitting.name}`, part.freeMixes, 'mixes'),
     ],
-    offers: () => offerTransmitters(context, transmitter, ({ freeMixes = 0 }) => freeMixes >= asked),
+    offers: () =>
+      offerTransmitters(
+        context,
+        transmitter,
+        (other) => other.freeMixes !== undefined && !mixLimit(other, asked)?.passed,
+      ),
   };
   return [report];
 }

@@ -1,17 +1,10 @@
-import { isOver } from '../../base/quantity/compare';
+import { mostSpeed, motorSpeedLimit, motorVolts } from '../limits/motor';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import { estimated, type Figure } from '../../base/validation/figure';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';
 
 type Message = 'tooManyVolts' | 'tooFast';
-
-/** Revolutions per minute that motors usually stand: rules of thumb, the sheet first. */
-const usualMost = {
-  brushed: estimated(30_000, 'usual for a brushed motor, rule of thumb'),
-  brushless: estimated(60_000, 'usual for a two-pole brushless motor, rule of thumb'),
-} satisfies Record<string, Figure>;
 
 /** Full pack volts against what a motor stands, and the speed they would turn it at with nothing to drive. */
 export const motorSpeed = defineRule<Message>({
@@ -51,7 +44,7 @@ export const motorSpeed = defineRule<Message>({
         packs: packs.name,
         give: packs.packs.length === 1 ? 'gives' : 'give',
       };
-      if (part.maxVolts && isOver(full, part.maxVolts.value, 'V'))
+      if (part.maxVolts && motorVolts(part, full)?.passed)
         return [
           {
             messageId: 'tooManyVolts',
@@ -70,23 +63,25 @@ export const motorSpeed = defineRule<Message>({
                 context,
                 motor,
                 (motorSpec) =>
-                  motorSpec.motorKind === part.motorKind && (motorSpec.maxVolts?.value ?? 0) >= full,
+                  motorSpec.motorKind === part.motorKind &&
+                  motorVolts(motorSpec, full)?.passed === undefined &&
+                  motorSpec.maxVolts !== undefined,
               ),
           },
         ];
       if (!part.kv)
         return [{ missing: `speed per volt of the ${fitting.name}`, subjects: [fittingSubject(fitting.id)] }];
-      const most = part.maxSpeed ?? usualMost[part.motorKind];
-      const speed = part.kv.value * full;
-      if (!isOver(speed, most.value, 'rev/min')) return [];
+      const limit = motorSpeedLimit(part, full);
+      if (!limit?.passed) return [];
+      const most = mostSpeed(part);
       return [
         {
           messageId: 'tooFast',
           data,
           subjects,
-          actual: speed,
-          limit: most.value,
-          unit: 'rev/min',
+          actual: limit.actual,
+          limit: limit.limit,
+          unit: limit.unit,
           formula: 'speed per volt × volts of the full pack, against the most that it stands',
           terms: [
             figureTerm('speed per volt', part.kv, 'rev/min'),
@@ -99,7 +94,8 @@ export const motorSpeed = defineRule<Message>({
               motor,
               (motorSpec) =>
                 motorSpec.motorKind === part.motorKind &&
-                (motorSpec.kv?.value ?? Infinity) * full <= most.value,
+                motorSpec.kv !== undefined &&
+                motorSpeedLimit(motorSpec, full)?.passed === undefined,
             ),
         },
       ];

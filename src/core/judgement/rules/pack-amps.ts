@@ -1,6 +1,7 @@
-import type { PackLoad } from '../../reading/circuit/loads';
+import { packAllowance, type PackLoad } from '../../reading/circuit/loads';
+import { packLabel } from '../limits/amps';
 import type { Reading } from '../../reading/build-reading/reading';
-import { isOver, isUnder } from '../../base/quantity/compare';
+import { isUnder } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { cellVolts, isLithium } from '../../model/packs/chemistry';
 import type { PackSpec } from '../../model/parts/pack';
@@ -54,18 +55,19 @@ function byLabel(context: Reading, load: PackLoad): (Report<Message> | Missing)[
   const { labelShare } = context.build.policies;
   if (!ampHours || !dischargeRate || load.allowedAmps === undefined)
     return [{ missing: `capacity and discharge rate of the ${fitting.name}`, subjects }];
-  if (!isOver(load.amps, load.allowedAmps, 'A')) return [];
+  const limit = packLabel(load.amps, load.allowedAmps);
+  if (!limit.passed) return [];
   const isEnough = (pack: PackSpec) =>
-    (pack.ampHours?.value ?? 0) * (pack.dischargeRate?.value ?? 0) * labelShare >= load.amps &&
+    packLabel(load.amps, packAllowance(pack, labelShare)?.allowed ?? 0).passed === undefined &&
     packVolts(pack, 'full') === packVolts(part, 'full');
   return [
     {
-      messageId: 'overdrawn',
+      messageId: limit.passed,
       data: { pack: fitting.name, share: (100 * labelShare).toFixed(0) },
       subjects,
-      actual: load.amps,
-      limit: load.allowedAmps,
-      unit: 'A',
+      actual: limit.actual,
+      limit: limit.limit,
+      unit: limit.unit,
       formula:
         'amps that it gives at the worst second, in the solved network, against capacity × discharge rate × share of the label believed',
       terms: [
@@ -111,7 +113,8 @@ function bySag(context: Reading, load: PackLoad): Report<Message>[] {
           context,
           load.pack,
           (pack) =>
-            packVolts(pack, 'full') === packVolts(part, 'full') && (pack.ampHours?.value ?? 0) > (part.ampHours?.value ?? 0),
+            packVolts(pack, 'full') === packVolts(part, 'full') &&
+            (pack.ampHours?.value ?? 0) > (part.ampHours?.value ?? 0),
           4,
         ),
     },

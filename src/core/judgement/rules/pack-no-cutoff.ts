@@ -43,7 +43,8 @@ export const packNoCutoff = defineRule<Message>({
               context,
               pack,
               (part) =>
-                !isLithium(part.chemistry) && Math.abs(packVolts(part, 'full') / packVolts(pack.part, 'full') - 1) < 0.25,
+                !isLithium(part.chemistry) &&
+                Math.abs(packVolts(part, 'full') / packVolts(pack.part, 'full') - 1) < 0.25,
               4,
             ),
         },

@@ -1,14 +1,11 @@
+import { railLoad } from '../limits/amps';
 import { regulatorName } from '../../model/kinds/regulator-choices';
-import { isOver } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { defineRule } from './rule';
 import { missingAmps, shareTerms } from './support/rail-terms';
 import { schoolWords } from './support/school-words';
 import { figureTerm } from './support/terms';
-
-/** Share of the regulator's amps above which little is left for a bad day. */
-const tightShare = 0.9;
 
 type Message = 'askedTooMuch' | 'tight';
 
@@ -40,20 +37,21 @@ export const railAmps = defineRule<Message>({
         const [carrier] = rail.sources;
         const missing: Missing[] = missingAmps(unknown);
         const limit = carrier?.terminal.regulator?.maxAmps;
-        if (!carrier || !limit || !isOver(amps, limit.value * tightShare, 'A')) return missing;
+        const load = limit && railLoad(amps, limit.value);
+        if (!carrier || !limit || !load?.passed) return missing;
         const worst = shares.filter((share) => share.isStalled).map((share) => share.fitted.fitting.id);
         return [
           {
-            messageId: isOver(amps, limit.value, 'A') ? 'askedTooMuch' : 'tight',
+            messageId: load.passed,
             data: {
               rail: rail.name,
               source: regulatorName(carrier.fitted),
               school: schoolWords[context.build.policies.regulatorSizing],
             },
             subjects: [fittingSubject(carrier.fitted.fitting.id), ...worst.map(fittingSubject)],
-            actual: amps,
-            limit: limit.value,
-            unit: 'A',
+            actual: load.actual,
+            limit: load.limit,
+            unit: load.unit,
             formula:
               'amps that the parts on the rail take at the worst second, in the solved network, against the amps of the one regulator that carries it',
             terms: [

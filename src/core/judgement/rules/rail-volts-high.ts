@@ -1,4 +1,4 @@
-import type { PartSpec } from '../../model/parts/part-spec';
+import { standsVolts, fromRegulator } from '../limits/volts';
 import type { Missing, Report } from '../findings/report';
 import { offerLowerVolts } from '../put-right/set-regulator-volts';
 import { offerSwaps } from '../put-right/swap-part';
@@ -29,12 +29,13 @@ export const railVoltsHigh = defineRule({
       // Where regulators stand in parallel, the highest sets the rail.
       const [source] = supply.sources;
       if (supply.status !== 'fed' || !rail || !source?.terminal.regulator) return [];
-      const volts = supply.volts?.full ?? 0;
       const reports = voltsAgainstSheet(context, supply, source, {
         lower: (most) => [
           ...offerLowerVolts(rail, most),
           ...offerOwnRegulator(context, supply),
-          ...offerSwaps(context, fitted, (candidate) => standsRail(candidate, volts)),
+          ...offerSwaps(context, fitted, (candidate) =>
+            standsVolts(candidate, fromRegulator(source.volts.full)),
+          ),
         ],
       });
       return reports.flatMap((report): (Report<'tooManyVolts'> | Missing)[] => {
@@ -44,8 +45,3 @@ export const railVoltsHigh = defineRule({
     });
   },
 });
-
-function standsRail(part: PartSpec, volts: number): boolean {
-  if (part.kind !== 'servo' && part.kind !== 'receiver' && part.kind !== 'load') return false;
-  return (part.maxVolts?.value ?? 0) >= volts && (part.minVolts?.value ?? 0) <= volts;
-}

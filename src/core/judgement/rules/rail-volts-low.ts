@@ -1,3 +1,4 @@
+import { standsVolts, leastVolts, fromRegulator, voltsOfSheet } from '../limits/volts';
 import { sourceName } from '../../model/kinds/regulator-choices';
 import { isUnder } from '../../base/quantity/compare';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -84,12 +85,9 @@ function starvedParts(context: Reading, rail: Rail): Report<Message>[] {
     );
 }
 
-/** Whether a part works on such volts by its sheet, both ways. */
+/** Whether a part is known to work on such volts, both ways. */
 const wakesOn = (part: PartSpec, volts: number): boolean =>
-  'minVolts' in part &&
-  (part.minVolts?.value ?? Infinity) <= volts &&
-  'maxVolts' in part &&
-  (part.maxVolts?.value ?? 0) >= volts;
+  voltsOfSheet(part).least !== undefined && standsVolts(part, fromRegulator(volts));
 
 /** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
 function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {
@@ -102,9 +100,9 @@ function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<
   const point = context.circuit.at('given', 'cutoff');
   const atWorst = point?.across(fitting.id, plus, minus);
   const still = supply.volts.cutoff;
-  const isStarved = isUnder(still, floor.value, 'V');
+  const isStarved = leastVolts(still, floor.value).passed !== undefined;
   const volts = isStarved ? still : atWorst;
-  if (volts === undefined || !isUnder(volts, floor.value, 'V')) return [];
+  if (volts === undefined || !leastVolts(volts, floor.value).passed) return [];
   const load = context.circuit.railLoads().find((railLoad) => railLoad.rail === rail);
   return [
     {

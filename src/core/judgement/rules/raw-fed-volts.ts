@@ -1,10 +1,10 @@
+import { standsVolts } from '../limits/volts';
+import { givenTo, voltsAgainstSheet, type VoltsMessage } from './support/limit-report';
 import type { Missing, Report } from '../findings/report';
-import type { PartSpec } from '../../model/parts/part-spec';
 import { offerOwnRegulator } from '../put-right/own-regulator';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { isRawFed } from './support/fed-by';
-import { voltsAgainstSheet, type VoltsMessage } from './support/limit-report';
 
 /** Pack volts against everything that takes them without a regulator, other than speed controllers. */
 export const rawFedVolts = defineRule<VoltsMessage>({
@@ -40,7 +40,12 @@ export const rawFedVolts = defineRule<VoltsMessage>({
       if (fitted.kind === 'controller' || supply.status !== 'fed' || !source || !isRawFed(supply)) return [];
       const said = voltsAgainstSheet(context, supply, source, {
         lower: () => [
-          ...offerSwaps(context, fitted, (candidate) => standsVolts(candidate, supply.volts?.full ?? 0)),
+          ...offerSwaps(
+            context,
+            fitted,
+            (candidate) =>
+              supply.volts !== undefined && standsVolts(candidate, givenTo(context, supply.volts, supply)),
+          ),
           ...offerOwnRegulator(context, supply),
         ],
       });
@@ -52,18 +57,3 @@ export const rawFedVolts = defineRule<VoltsMessage>({
     });
   },
 });
-
-function standsVolts(part: PartSpec, volts: number): boolean {
-  switch (part.kind) {
-    case 'load':
-    case 'servo':
-    case 'receiver':
-      return (part.maxVolts?.value ?? 0) >= volts;
-    case 'electronicSwitch':
-      return (part.maxFeedVolts?.value ?? 0) >= volts;
-    case 'bec':
-      return (part.maxInputVolts?.value ?? 0) >= volts;
-    default:
-      return false;
-  }
-}

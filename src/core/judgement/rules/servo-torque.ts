@@ -1,6 +1,5 @@
-import type { MechanismLoad } from '../../reading/circuit/mechanism-load';
+import { torqueLimit } from '../limits/torque';
 import { kilogramCentimetre } from '../../base/quantity/constants';
-import { isUnder } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../../model/parts/servo-sheet';
 import type { ServoSpec } from '../../model/parts/servo';
@@ -10,13 +9,6 @@ import { defineRule } from './rule';
 import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
 
 type Message = 'tooWeak' | 'weak' | 'wedged';
-
-/**
- * What a mechanism asks may be off by so much, with its size told and without: below this share of it a servo is
- * surely too weak, or worth a word.
- */
-const surelyTold = 0.6;
-const surelyGuessed = 0.5;
 
 /** Torque that a mechanism asks against what its servo gives at the volts that its rail has. */
 export const servoTorque = defineRule<Message>({
@@ -61,13 +53,14 @@ export const servoTorque = defineRule<Message>({
       // What of its torque comes to the mechanism, where its linkage was told; all of it where not.
       const share = linkageReading(context, servo)?.leastTorqueShare ?? 1;
       const there = given.value * share;
-      const report = (messageId: Message, needed: number): Report<Message> => ({
+      const { actual, limit, unit, passed } = torqueLimit(load, there);
+      const report = (messageId: Message): Report<Message> => ({
         messageId,
         data: { servo: fitting.name, work: load.words },
         subjects: [fittingSubject(fitting.id)],
-        actual: there / kilogramCentimetre,
-        limit: needed / kilogramCentimetre,
-        unit: 'kg·cm',
+        actual,
+        limit,
+        unit,
         formula: load.formula,
         terms: [
           {
@@ -80,25 +73,17 @@ export const servoTorque = defineRule<Message>({
           solvedTerm('volts at its plug, at the worst second', volts, 'V'),
           ...load.terms,
         ],
-        offers: () => offerSwaps(context, servo, (candidate) => gives(candidate, volts) * share >= needed),
+        offers: () =>
+          offerSwaps(
+            context,
+            servo,
+            (candidate) => gives(candidate, volts) * share >= limit * kilogramCentimetre,
+          ),
       });
-      const { newtonMetres, wedgedNewtonMetres = 0 } = load;
-      const falls = (needed: number) =>
-        isUnder(there / kilogramCentimetre, needed / kilogramCentimetre, 'kg·cm');
-      const isTold = isLoadTold(load);
-      if (isTold && falls(surelyTold * newtonMetres)) return [report('tooWeak', newtonMetres)];
-      if (falls((isTold ? 1 : surelyGuessed) * newtonMetres)) return [report('weak', newtonMetres)];
-      return falls(wedgedNewtonMetres) ? [report('wedged', wedgedNewtonMetres)] : [];
+      return passed ? [report(passed)] : [];
     });
   },
 });
-
-/** Whether what it hangs on was told, and not guessed from the kind of model. */
-const isLoadTold = (load: MechanismLoad): boolean => load.terms[0]?.provenance === 'stated';
-
-/** Newton-metres that a mechanism needs for sure: less where it is guessed what moves. */
-export const surelyNeeded = (load: MechanismLoad): number =>
-  (isLoadTold(load) ? surelyTold : surelyGuessed) * load.newtonMetres;
 
 const gives = (part: ServoSpec, volts: number): number =>
   servoFigureAt(part, 'stallNewtonMetres', volts)?.value ?? 0;

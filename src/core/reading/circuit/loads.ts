@@ -1,3 +1,5 @@
+import { isLithium } from '../../model/packs/chemistry';
+import { PackSpec } from '../../model/parts/pack';
 import type { RegulatorSizing } from '../../model/plan/policies';
 import { weakestProvenance, type Provenance } from '../../base/validation/figure';
 import type { Fitted } from '../../model/kinds/fitted';
@@ -57,6 +59,19 @@ export function railAmpsBySchool(circuit: Moments, rail: Rail, school: Regulator
   return point && sum(rail.supplies.map((supply) => point.takenAmps(supply.fitted) ?? 0));
 }
 
+/**
+ * Amps that a pack's label promises, capacity times discharge rate, and what is believed of them: only lithium labels are
+ * derated. Nothing where it says neither. Engineering notes, section 2.
+ */
+export function packAllowance(
+  { ampHours, dischargeRate, chemistry }: PackSpec,
+  labelShare: number,
+): { label: number; allowed: number } | undefined {
+  if (!ampHours || !dischargeRate) return undefined;
+  const label = ampHours.value * dischargeRate.value;
+  return { label, allowed: isLithium(chemistry) ? label * labelShare : label };
+}
+
 /** What is asked of each pack. */
 export function packLoads(circuit: Moments): PackLoad[] {
   const { survey } = circuit;
@@ -68,16 +83,14 @@ export function packLoads(circuit: Moments): PackLoad[] {
     const load = loadOf(circuit, point, fed);
     const beside = Math.max(1, ...fed.map((supply) => survey.packsAcross(supply)?.besides(pack).length ?? 1));
     const amps = Math.max(point?.amps(id) ?? 0, 0);
-    const { ampHours, dischargeRate, chemistry } = pack.part;
-    const labelAmps = ampHours && dischargeRate && ampHours.value * dischargeRate.value;
-    const believed = chemistry.startsWith('Li') ? labelShare : 1;
+    const allowance = packAllowance(pack.part, labelShare);
     return {
       pack,
       ...load,
       shares: load.shares.map((share) => ({ ...share, amps: share.amps / beside })),
       amps,
-      labelAmps,
-      allowedAmps: labelAmps && labelAmps * believed,
+      labelAmps: allowance?.label,
+      allowedAmps: allowance?.allowed,
     };
   });
 }

@@ -1,10 +1,19 @@
+import { packIn, type PackRole } from './packs';
+import { packLabel, controllerLoad } from '../../../judgement/limits/amps';
+import { packAllowance } from '../../../reading/circuit/loads';
+import { motorSpeedLimit, motorVolts, motorTurns } from '../../../judgement/limits/motor';
+import { motorSpeed } from '../../../judgement/rules/motor-speed';
+import { smallest, marginBy, ampsMarginBy, alone, between, partIn, rolesOfKind } from './pairs';
+import { PackSpec } from '../../../model/parts/pack';
+import { brushedTurns } from '../../../judgement/rules/brushed-turns';
+import { controllerAmps } from '../../../judgement/rules/controller-amps';
+import { packAmps as packAmpsRule } from '../../../judgement/rules/pack-amps';
 import { canDrive, type ControllerSpec } from '../../../model/parts/controller';
 import type { Reading } from '../../../reading/build-reading/reading';
 import { isLithium } from '../../../model/packs/chemistry';
 import type { MotorSpec } from '../../../model/parts/motor';
 import { fullThrottle, turnsAtRest } from '../full-throttle';
 import type { Assignment, Role, Screen } from '../role';
-import { alone, ampsMargin, between, marginBelow, partIn, rolesOfKind } from './pairs';
 import { cellsOf } from './pack-volts';
 import { packVolts } from '../../../model/packs/pack-volts';
 
@@ -12,7 +21,7 @@ import { packVolts } from '../../../model/packs/pack-volts';
 export function driveScreens(
   { build }: Reading,
   roles: readonly Role[],
-  pack: number | undefined,
+  pack: PackRole | undefined,
   controller: number,
   motor: number,
 ): Screen[] {
@@ -30,9 +39,9 @@ export function driveScreens(
   if (pack === undefined) return [kinds];
   const each = Math.max(1, Math.round(roles[motor]!.fittings.length / roles[controller]!.fittings.length));
   const turns = turnsAtRest(build);
-  const three = { roles: [pack, controller, motor] };
+  const three = { roles: [pack.role, controller, motor] };
   const ofThree = (assignment: Assignment) => ({
-    source: partIn<'pack'>(assignment, pack),
+    source: packIn(assignment, pack),
     drives: partIn<'controller'>(assignment, controller),
     turned: partIn<'motor'>(assignment, motor),
   });
@@ -49,13 +58,15 @@ export function driveScreens(
       isMargin: true,
       // More amps of a controller are never worse, and fewer of a motor.
       standing: (assignment) => ({
-        key: cellsOf(assignment[pack]),
+        key: cellsOf(assignment[pack.role]),
         less: [-(ofThree(assignment).drives?.continuousAmps?.value ?? 0), ampsOf(assignment) ?? 0],
       }),
       margin: (assignment) => {
         const limit = ofThree(assignment).drives?.continuousAmps?.value;
         const amps = ampsOf(assignment);
-        return amps === undefined || limit === undefined ? undefined : ampsMargin(each * amps, limit);
+        return amps === undefined || limit === undefined
+          ? undefined
+          : ampsMarginBy(controllerAmps, controllerLoad(each * amps, limit), 'drive');
       },
     },
     {
@@ -67,43 +78,39 @@ export function driveScreens(
       standing: (assignment) => {
         const { drives, turned } = ofThree(assignment);
         return {
-          key: `${cellsOf(assignment[pack])} ${drives ? JSON.stringify(drives.turnLimits) : ''}`,
+          key: `${cellsOf(assignment[pack.role])} ${drives ? JSON.stringify(drives.turnLimits) : ''}`,
           less: [turned ? -(turned.turns?.value ?? Infinity) : 0],
         };
       },
       margin: (assignment) => {
         const { source, drives, turned } = ofThree(assignment);
-        if (!source || !drives?.turnLimits?.length || !turned?.turns) return undefined;
-        const row = [...drives.turnLimits]
-          .sort((a, b) => a.cells - b.cells)
-          .find(
-            ({ cells }) =>
-              packVolts({ chemistry: 'LiPo', cells }, 'nominal') >= packVolts(source, 'nominal') * 0.98,
-          );
-        return row && turned.turns.value < row.turns.value ? -1 : undefined;
+        const row = source && drives && turned && motorTurns(turned, drives, packVolts(source, 'nominal'));
+        return row === undefined || row === 'noRow' ? undefined : marginBy(brushedTurns, row.limit);
       },
     },
     between(
-      { id: `speed:${pack}:${motor}`, words: 'volts of the pack on the motor', meets: cellsOf },
-      [pack, motor],
+      { id: `speed:${pack.role}:${motor}`, words: 'volts of the pack on the motor', meets: cellsOf },
+      [pack.role, motor],
       (a, b) => {
-        const { maxVolts } = b.part as MotorSpec;
-        return a.part.kind === 'pack' && maxVolts
-          ? marginBelow(packVolts(a.part, 'nominal'), maxVolts.value)
-          : undefined;
+        const full = packVolts(pack.asOne(a.part as PackSpec), 'full');
+        const motor = b.part as MotorSpec;
+        return smallest(
+          marginBy(motorSpeed, motorVolts(motor, full)),
+          marginBy(motorSpeed, motorSpeedLimit(motor, full)),
+        );
       },
     ),
   ];
 }
 
 /** Amps of all drives at full throttle against what the pack's label, derated, allows; lithium packs alone are judged so. */
-export function packAmps({ build }: Reading, roles: readonly Role[], pack: number): Screen {
+export function packAmps({ build }: Reading, roles: readonly Role[], pack: PackRole): Screen {
   const motors = rolesOfKind(roles, 'motor');
   const turns = turnsAtRest(build);
   if (motors.length === 0)
-    return alone({ id: `label:${pack}`, words: 'amps of the pack' }, pack, () => undefined);
+    return alone({ id: `label:${pack.role}`, words: 'amps of the pack' }, pack.role, () => undefined);
   const askedOf = (assignment: Assignment): number => {
-    const source = partIn<'pack'>(assignment, pack);
+    const source = packIn(assignment, pack);
     if (!source) return 0;
     const volts = packVolts(source, 'full');
     return motors.reduce((sum, motor) => {
@@ -112,21 +119,23 @@ export function packAmps({ build }: Reading, roles: readonly Role[], pack: numbe
     }, 0);
   };
   return {
-    id: `label:${pack}`,
+    id: `label:${pack.role}`,
     words: 'amps of the drive at full throttle on the pack',
-    roles: [pack, ...motors],
+    roles: [pack.role, ...motors],
     isMargin: true,
     standing: (assignment) => {
-      const source = partIn<'pack'>(assignment, pack);
+      const source = packIn(assignment, pack);
       const allowed = (source?.ampHours?.value ?? 0) * (source?.dischargeRate?.value ?? 0);
-      return { key: cellsOf(assignment[pack]), less: [-allowed, askedOf(assignment)] };
+      return { key: cellsOf(assignment[pack.role]), less: [-allowed, askedOf(assignment)] };
     },
     margin: (assignment) => {
-      const source = partIn<'pack'>(assignment, pack);
-      if (!source?.ampHours || !source.dischargeRate || !isLithium(source.chemistry)) return undefined;
-      return ampsMargin(
-        askedOf(assignment),
-        source.ampHours.value * source.dischargeRate.value * build.policies.labelShare,
+      const source = packIn(assignment, pack);
+      const allowance = source && packAllowance(source, build.policies.labelShare);
+      if (!allowance || !isLithium(source.chemistry)) return undefined;
+      return ampsMarginBy(
+        packAmpsRule,
+        packLabel(askedOf(assignment) / pack.beside, allowance.allowed),
+        'drive',
       );
     },
   };

@@ -1,25 +1,28 @@
-import { settlesQuickly } from '../../../model/packs/chemistry';
-import { packVolts } from '../../../model/packs/pack-volts';
+import { leastVolts, mostVolts, fromCells, voltsOfSheet } from '../../../judgement/limits/volts';
+import { marginBy, smallest } from './pairs';
+import type { PartSpec } from '../../../model/parts/part-spec';
+import type { Rule } from '../../../judgement/rules/rule';
 import type { PackSpec } from '../../../model/parts/pack';
 import type { Candidate } from '../role';
-import { marginBelow, smallest } from './pairs';
 
 /** What tells packs apart by their volts. */
 export const cellsOf = (candidate: Candidate | undefined): string =>
   candidate?.part.kind === 'pack' ? `${candidate.part.chemistry}${candidate.part.cells}` : '';
 
-/** Least volts of a part, and most, against a pack; a chemistry that settles in the first minute counts as settled. */
-export function packOnInput(
+/** Volts of a pack where a part takes them straight: the most as its rule judges them. */
+export const packOnInput = (
+  rule: Pick<Rule<'tooManyVolts' | 'slightlyOver' | 'tooFewVolts'>, 'meta'>,
   pack: PackSpec,
-  least: number | undefined,
-  most: number | undefined,
-): number | undefined {
-  const high = packVolts(pack, settlesQuickly(pack.chemistry) ? 'nominal' : 'full');
+  part: PartSpec,
+): number | undefined => {
+  const { most, least } = voltsOfSheet(part);
+  const given = fromCells(pack);
+  // The network leaves no more than the pack's open volts: short of the least by those, it is short.
   return smallest(
-    most === undefined ? undefined : marginBelow(high, most),
-    least === undefined || packVolts(pack, 'cutoff') >= least ? undefined : -1,
+    most && marginBy(rule, mostVolts(given, most.value)),
+    least && marginBy(rule, leastVolts(given.volts.cutoff, least.value)),
   );
-}
+};
 
 /** Whether a part hangs on a receiver's row of pins by a lead of its own. */
 export const listens = (part: Candidate['part']): boolean =>

@@ -11,7 +11,9 @@ const pluggedIn = ['servo', 'controller', 'load', 'electronicSwitch'] as const;
 
 /** Plugs that must go together, straight or by an adapter of the locker. */
 export function plugScreens({ locker }: Reading, roles: readonly Role[]): Screen[] {
-  const adapters = locker.filter((part) => part.kind === 'cable' && part.ports.length === 2);
+  const cables = locker.filter((part) => part.kind === 'cable');
+  const adapters = cables.filter((part) => part.ports.length === 2);
+  const harnesses = cables.filter((part) => part.form === 'harness');
   return pairsOf(roles).map(([first, second]) =>
     between(
       {
@@ -22,7 +24,11 @@ export function plugScreens({ locker }: Reading, roles: readonly Role[]): Screen
         shows: plugIn,
       },
       [first, second],
-      byPlugs((ports) => (goes(ports) || hasAdapter(ports, adapters) ? 1 : -1), 1),
+      byPlugs(
+        (ports) =>
+          goes(ports) || hasAdapter(ports, adapters) || hasHarness(ports, harnesses, adapters) ? 1 : -1,
+        1,
+      ),
     ),
   );
 }
@@ -126,3 +132,20 @@ const hasAdapter = ([from, to]: [PortSpec, PortSpec], adapters: readonly PartSpe
       [other!, one!],
     ].some(([near, far]) => goes([from, near!]) && goes([far!, to])),
   );
+
+/** Whether a harness goes between the two, with an adapter on either side where it needs one. */
+const hasHarness = (
+  [from, to]: [PortSpec, PortSpec],
+  harnesses: readonly PartSpec[],
+  adapters: readonly PartSpec[],
+): boolean => {
+  const joins = (ports: [PortSpec, PortSpec]) => goes(ports) || hasAdapter(ports, adapters);
+  return harnesses.some(({ ports }) => {
+    const inlet = ports.find(({ id }) => id === 'in');
+    return (
+      inlet !== undefined &&
+      joins([from, inlet]) &&
+      ports.some((outlet) => outlet.flow === 'out' && outlet.use === 'power' && joins([outlet, to]))
+    );
+  });
+};

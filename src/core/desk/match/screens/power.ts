@@ -1,3 +1,10 @@
+import { railRole } from './rail';
+import { drinksFrom, mainPack, packRoles, type PackRole } from './packs';
+import { controllerVolts } from '../../../judgement/rules/controller-volts';
+import { marginBy, alone, between, rolesOfKind } from './pairs';
+import { cellsOnController } from '../../../judgement/limits/volts';
+import { cannotSpare } from '../../../judgement/limits/cut-off';
+import { rawFedVolts } from '../../../judgement/rules/raw-fed-volts';
 import type { Reading } from '../../../reading/build-reading/reading';
 import { isLithium } from '../../../model/packs/chemistry';
 import type { ControllerSpec } from '../../../model/parts/controller';
@@ -5,64 +12,68 @@ import type { PackSpec } from '../../../model/parts/pack';
 import type { Role, Screen } from '../role';
 import { driveScreens, packAmps } from './drive';
 import { cellsOf, listens, packOnInput } from './pack-volts';
-import { alone, between, rolesOfKind } from './pairs';
 
 /** Packs against controllers, BECs, motors and what is fed raw; controllers against motors; packs against all amps. */
 export function powerScreens(context: Reading, roles: readonly Role[]): Screen[] {
-  const packs = rolesOfKind(roles, 'pack');
+  const packs = packRoles(context, roles);
+  const main = mainPack(context, roles);
+  const rail = railRole(context.survey, roles);
   const controllers = rolesOfKind(roles, 'controller');
   const motors = rolesOfKind(roles, 'motor');
+  const drinks = (pack: PackRole) => (consumer: number) => drinksFrom(context, roles, pack, consumer);
   return [
     ...packs.flatMap((pack) => [
-      ...controllers.map((controller) =>
+      ...controllers.filter(drinks(pack)).map((controller) =>
         between(
-          { id: `volts:${pack}:${controller}`, words: 'volts of the pack on the controller', meets: cellsOf },
-          [pack, controller],
-          (a, b) => packOnController(a.part as PackSpec, b.part as ControllerSpec),
-        ),
-      ),
-      ...rolesOfKind(roles, 'bec').map((bec) =>
-        between(
-          { id: `volts:${pack}:${bec}`, words: 'volts of the pack on the BEC', meets: cellsOf },
-          [pack, bec],
-          (a, b) => {
-            if (b.part.kind !== 'bec') return undefined;
-            return packOnInput(a.part as PackSpec, b.part.minInputVolts?.value, b.part.maxInputVolts?.value);
+          {
+            id: `volts:${pack.role}:${controller}`,
+            words: 'volts of the pack on the controller',
+            meets: cellsOf,
           },
+          [pack.role, controller],
+          (a, b) => packOnController(pack.asOne(a.part as PackSpec), b.part as ControllerSpec),
         ),
       ),
-      ...rolesOfKind(roles, 'load')
-        .filter((load) => isFedRaw(context, roles[load]!))
+      ...rolesOfKind(roles, 'bec')
+        .filter(drinks(pack))
+        .map((bec) =>
+          between(
+            { id: `volts:${pack.role}:${bec}`, words: 'volts of the pack on the BEC', meets: cellsOf },
+            [pack.role, bec],
+            (a, b) => packOnInput(rawFedVolts, pack.asOne(a.part as PackSpec), b.part),
+          ),
+        ),
+      ...(['load', 'servo', 'electronicSwitch'] as const)
+        .flatMap((kind) => rolesOfKind(roles, kind))
+        // A pack that is the rail itself is judged as one.
+        .filter((load) => rail !== pack.role && isFedRaw(context, roles[load]!) && drinks(pack)(load))
         .map((load) =>
           between(
             {
-              id: `volts:${pack}:${load}`,
+              id: `volts:${pack.role}:${load}`,
               words: `volts of the pack on the ${roles[load]!.name}`,
               meets: cellsOf,
             },
-            [pack, load],
-            (a, b) =>
-              b.part.kind === 'load'
-                ? packOnInput(a.part as PackSpec, b.part.minVolts?.value, b.part.maxVolts?.value)
-                : undefined,
+            [pack.role, load],
+            (a, b) => packOnInput(rawFedVolts, pack.asOne(a.part as PackSpec), b.part),
           ),
         ),
     ]),
     ...motors.flatMap((motor) => {
       const controller = controllerFor(context, roles, motor);
-      return controller === undefined ? [] : driveScreens(context, roles, packs[0], controller, motor);
+      return controller === undefined ? [] : driveScreens(context, roles, main, controller, motor);
     }),
-    ...packs.map((pack) => packAmps(context, roles, pack)),
+    ...(main ? [packAmps(context, roles, main)] : []),
     // Lithium cells want something that lets go before they are ruined: a controller does.
-    ...(controllers.length > 0
-      ? []
-      : packs.map((pack) =>
-          alone(
-            { id: `cutoff:${pack}`, words: 'something that ends the discharge of the pack', isMargin: false },
-            pack,
-            ({ part }) => (isLithium((part as PackSpec).chemistry) ? -1 : 1),
-          ),
-        )),
+    ...packs
+      .filter((pack) => !controllers.some(drinks(pack)))
+      .map(({ role }) =>
+        alone(
+          { id: `cutoff:${role}`, words: 'something that ends the discharge of the pack', isMargin: false },
+          role,
+          ({ part }) => (isLithium((part as PackSpec).chemistry) ? -1 : 1),
+        ),
+      ),
   ];
 }
 
@@ -77,7 +88,7 @@ function controllerFor({ survey }: Reading, roles: readonly Role[], motor: numbe
   );
 }
 
-/** Whether the loads of a role take what the pack gives: not those that hang on a channel or on a regulator. */
+/** Whether the parts of a role take what the pack gives: not those that hang on a channel or on a regulator. */
 function isFedRaw({ survey }: Reading, { fittings, candidates }: Role): boolean {
   const sources = fittings.flatMap((id) => survey.supplyOf(id)?.sources ?? []);
   if (sources.length > 0) return sources.every((source) => source.fitted.kind === 'pack');
@@ -87,11 +98,7 @@ function isFedRaw({ survey }: Reading, { fittings, candidates }: Role): boolean 
 }
 
 function packOnController(pack: PackSpec, controller: ControllerSpec): number | undefined {
-  const limit = controller.cellLimits?.find(({ chemistry }) => chemistry === pack.chemistry);
-  if (limit) return pack.cells <= limit.most && pack.cells >= (limit.least ?? 1) ? 0.05 : -1;
-  const volts = packOnInput(pack, controller.minInputVolts?.value, controller.maxInputVolts?.value);
-  // A lithium pack wants a controller that lets go before it is ruined.
-  const hasCutOff =
-    !isLithium(pack.chemistry) || !controller.cutoffModes || controller.cutoffModes.includes(pack.chemistry);
-  return hasCutOff ? volts : -1;
+  if (cannotSpare(controller, pack.chemistry)) return -1;
+  const cells = cellsOnController(controller, pack);
+  return cells ? marginBy(controllerVolts, cells) : packOnInput(controllerVolts, pack, controller);
 }

@@ -1,75 +1,104 @@
+import { radioWith, radioHeardBy, type Radio } from '../../../reading/radio/radios';
+import {
+  servoPortLimit,
+  channelDemand,
+  settingLimit,
+  mixLimit,
+  sharedLinks,
+  channelLimit,
+} from '../../../judgement/limits/radio';
+import { integratedReceiver } from '../../../judgement/rules/integrated-receiver';
+import type { Fitted } from '../../../model/kinds/fitted';
+import type { ControlKind, TransmitterSpec } from '../../../model/parts/transmitter';
+import { channelSettingsRule } from '../../../judgement/rules/channel-settings';
+import { mixCount } from '../../../judgement/rules/mix-count';
+import { channelCount } from '../../../judgement/rules/channel-count';
+import { marginBy, alone, between, rolesOfKind } from './pairs';
 import type { Reading } from '../../../reading/build-reading/reading';
 import type { ReceiverSpec } from '../../../model/parts/receiver';
-import type { ControlKind, TransmitterSpec } from '../../../model/parts/transmitter';
-import { askedChannels } from '../../../reading/radio/channel-inputs';
 import { askedMixes, askedSettings } from '../../../reading/radio/asked-settings';
-import { radiosOf, type Radio } from '../../../reading/radio/radios';
 import type { Role, Screen } from '../role';
-import { alone, between, rolesOfKind } from './pairs';
 
-/** Channels, links and controls: what the Brief's functions ask of a transmitter and a receiver. */
+/** Channels, links and controls: what the Brief's functions ask of each transmitter, and of the receivers that hear it. */
 export function radioScreens(context: Reading, roles: readonly Role[]): Screen[] {
   const receivers = rolesOfKind(roles, 'receiver');
   const transmitters = rolesOfKind(roles, 'transmitter');
-  // A second radio, a camera's, is chosen by itself.
-  const [radio] = radiosOf(context);
-  const asked = askedChannels(radio!);
-  const mixes = askedMixes(radio!);
-  const settings = [...askedSettings(radio!).keys()];
+  const asked = (role: number, kind: 'receiver' | 'transmitter'): number =>
+    Math.max(
+      ...roles[role]!.fittings.map(
+        (id) => channelDemand(context, context.index.get(id) as Fitted<typeof kind>).asked,
+      ),
+    );
   const plain = { isMargin: false };
+  const servos = context.index.ofKind('servo').filter(({ part }) => part.wires !== 5).length;
   return [
-    ...receivers.flatMap((receiver) => [
-      alone(
-        { id: `channels:${receiver}`, words: 'channels of the receiver', ...plain },
-        receiver,
-        ({ part }) =>
-          (part as ReceiverSpec).channels >= asked && !(part as ReceiverSpec).integrated ? 1 : -1,
-      ),
-      ...transmitters.map((transmitter) =>
-        between(
-          {
-            id: `link:${receiver}:${transmitter}`,
-            words: 'a link that both ends speak',
-            ...plain,
-            meets: ({ part }) => (part as ReceiverSpec).protocols.join(),
-          },
-          [receiver, transmitter],
-          (a, b) =>
-            (a.part as ReceiverSpec).protocols.some((link) =>
-              (b.part as TransmitterSpec).protocols.includes(link),
-            )
-              ? 1
-              : -1,
+    ...receivers.flatMap((receiver) => {
+      const heard = radioHeardBy(context, context.index.get(roles[receiver]!.id) as Fitted<'receiver'>);
+      const own = transmitters.filter((n) =>
+        roles[n]!.fittings.some((id) => id === heard.transmitter?.fitting.id),
+      );
+      const channels = asked(receiver, 'receiver');
+      return [
+        alone(
+          { id: `channels:${receiver}`, words: 'channels of the receiver', ...plain },
+          receiver,
+          ({ part }) => marginBy(channelCount, channelLimit(part as ReceiverSpec, channels)),
         ),
-      ),
-    ]),
-    ...transmitters.flatMap((transmitter) => [
-      alone(
-        { id: `channels:${transmitter}`, words: 'channels of the transmitter', ...plain },
-        transmitter,
-        ({ part }) => ((part as TransmitterSpec).channels >= asked ? 1 : -1),
-      ),
-      alone(
-        { id: `controls:${transmitter}`, words: 'controls of the kinds that the functions want', ...plain },
-        transmitter,
-        ({ part }) => (lacking(part as TransmitterSpec, wantsOf(radio!)).length === 0 ? 1 : -1),
-      ),
-      alone(
-        { id: `mixes:${transmitter}`, words: 'free mixes of the transmitter', ...plain },
-        transmitter,
-        ({ part }) =>
-          // What a sheet does not say rules nothing out.
-          ((part as TransmitterSpec).freeMixes ?? mixes) >= mixes ? 1 : -1,
-      ),
-      alone(
-        { id: `settings:${transmitter}`, words: 'settings that the plan asks of a channel', ...plain },
-        transmitter,
-        ({ part }) => {
-          const { settings: offered } = part as TransmitterSpec;
-          return !offered || settings.every((name) => offered.includes(name)) ? 1 : -1;
-        },
-      ),
-    ]),
+        alone(
+          { id: `ports:${receiver}`, words: 'ports for servos on the receiver', ...plain },
+          receiver,
+          ({ part }) => marginBy(integratedReceiver, servoPortLimit(part as ReceiverSpec, servos)),
+        ),
+        ...own.map((transmitter) =>
+          between(
+            {
+              id: `link:${receiver}:${transmitter}`,
+              words: 'a link that both ends speak',
+              ...plain,
+              meets: ({ part }) => (part as ReceiverSpec).protocols.join(),
+            },
+            [receiver, transmitter],
+            (a, b) => {
+              const shared = sharedLinks(a.part as ReceiverSpec, b.part as TransmitterSpec);
+              return shared && (shared.length > 0 ? 1 : -1);
+            },
+          ),
+        ),
+      ];
+    }),
+    ...transmitters.flatMap((transmitter) => {
+      const radio = radioWith(context, roles[transmitter]!.id);
+      const channels = asked(transmitter, 'transmitter');
+      const mixes = askedMixes(radio);
+      const settings = [...askedSettings(radio).keys()];
+      return [
+        alone(
+          { id: `channels:${transmitter}`, words: 'channels of the transmitter', ...plain },
+          transmitter,
+          ({ part }) => marginBy(channelCount, channelLimit(part as TransmitterSpec, channels)),
+        ),
+        alone(
+          {
+            id: `controls:${transmitter}`,
+            words: 'controls of the kinds that the functions want',
+            ...plain,
+            isWish: true,
+          },
+          transmitter,
+          ({ part }) => (lacking(part as TransmitterSpec, wantsOf(radio)).length === 0 ? 1 : -1),
+        ),
+        alone(
+          { id: `mixes:${transmitter}`, words: 'free mixes of the transmitter', ...plain },
+          transmitter,
+          ({ part }) => marginBy(mixCount, mixLimit(part as TransmitterSpec, mixes)),
+        ),
+        alone(
+          { id: `settings:${transmitter}`, words: 'settings that the plan asks of a channel', ...plain },
+          transmitter,
+          ({ part }) => marginBy(channelSettingsRule, settingLimit(part as TransmitterSpec, settings)),
+        ),
+      ];
+    }),
   ];
 }
 

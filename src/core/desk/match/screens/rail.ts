@@ -1,30 +1,40 @@
+import { packIn, drinksFrom, packRoles, type PackRole } from './packs';
+import { Survey } from '../../../reading/survey/survey';
+import type { Limit } from '../../../judgement/limits/limit';
+import { kindOfAny, terminalsOf } from '../../../model/kinds';
+import { lastingLoad, railLoad } from '../../../judgement/limits/amps';
+import { linearRegulatorHeat } from '../../../judgement/rules/linear-regulator-heat';
+import { ampsMarginBy, marginBy, alone, between, identity, rolesOfKind, smallest } from './pairs';
+import { torqueLimit } from '../../../judgement/limits/torque';
+import { servoTorque } from '../../../judgement/rules/servo-torque';
+import { railVoltsLow } from '../../../judgement/rules/rail-volts-low';
+import { railVoltsHigh } from '../../../judgement/rules/rail-volts-high';
+import { isUnder } from '../../../base/quantity/compare';
+import {
+  leastVolts,
+  fromRegulator,
+  fromCells,
+  mostVolts,
+  voltsOfSheet,
+} from '../../../judgement/limits/volts';
+import { railAmps as railAmpsRule } from '../../../judgement/rules/rail-amps';
 import { mostStalled } from '../../../reading/circuit/draws';
 import { lastingAmps } from '../../../model/kinds/values/regulator-amps';
 import type { Reading } from '../../../reading/build-reading/reading';
-import { terminalsOf } from '../../../model/kinds';
 import { servoFigureAt } from '../../../model/parts/servo-sheet';
 import type { PackSpec } from '../../../model/parts/pack';
 import type { RegulatorSizing } from '../../../model/plan/policies';
-import { surelyNeeded } from '../../../judgement/rules/servo-torque';
 import { remembered } from '../../../base/remembered';
 import type { Assignment, Candidate, Role, Screen } from '../role';
-import {
-  alone,
-  ampsMargin,
-  between,
-  identity,
-  marginAbove,
-  marginBelow,
-  partIn,
-  rolesOfKind,
-  smallest,
-} from './pairs';
 import { listens } from './pack-volts';
 import { packVolts } from '../../../model/packs/pack-volts';
 import { timesThroughLinkage } from '../../../reading/linkage/linkage-reading';
 
-/** The role that feeds the receiver's rail: a stand-alone BEC, else the controllers, else the pack itself. */
-export function railRole(roles: readonly Role[]): number | undefined {
+/** The role that feeds the receiver's rail: as it is wired, else a stand-alone BEC, the controllers, or the pack itself. */
+export function railRole({ rails }: Survey, roles: readonly Role[]): number | undefined {
+  const feeding = rails.find(({ isRadio }) => isRadio)?.sources[0]?.fitted.fitting.id;
+  const wired = roles.findIndex(({ fittings }) => feeding !== undefined && fittings.includes(feeding));
+  if (wired >= 0) return wired;
   const [bec] = rolesOfKind(roles, 'bec');
   if (bec !== undefined) return bec;
   const controller = rolesOfKind(roles, 'controller').find((n) =>
@@ -52,16 +62,18 @@ function railConsumers({ survey }: Reading, roles: readonly Role[], source: numb
   });
 }
 
-/** Whether a fitting feeds on purpose: one of the model's own packs or BECs beside the rail. */
+/** Whether a fitting feeds on purpose: one of the model's own packs, BECs or controllers beside the rail. */
 const isAmongRoles = (roles: readonly Role[], fitting: string): boolean =>
-  roles.some(({ kind, fittings }) => (kind === 'pack' || kind === 'bec') && fittings.includes(fitting));
+  roles.some(
+    ({ kind, fittings }) => ['pack', 'bec', 'controller'].includes(kind) && fittings.includes(fitting),
+  );
 
 /** Volts of the rail against each part on it, its amps against the worst second, and what feeds the regulator. */
 export function railScreens(context: Reading, roles: readonly Role[]): Screen[] {
-  const source = railRole(roles);
+  const source = railRole(context.survey, roles);
   if (source === undefined) return [];
   const consumers = railConsumers(context, roles, source);
-  const [pack] = rolesOfKind(roles, 'pack');
+  const pack = packRoles(context, roles).find((each) => drinksFrom(context, roles, each, source));
   return [
     alone(
       { id: 'rail:source', words: 'a BEC for the receiver’s rail', isMargin: false },
@@ -80,8 +92,8 @@ export function railScreens(context: Reading, roles: readonly Role[]): Screen[] 
       ),
     ),
     ...torqueScreens(context, roles, source, consumers),
-    ...(pack !== undefined && pack !== source ? [dropout(pack, source)] : []),
-    railAmps(context.build.policies.regulatorSizing, roles, source, consumers, pack),
+    ...(pack !== undefined && pack.role !== source ? [dropout(pack, source)] : []),
+    ...railAmps(context.build.policies.regulatorSizing, roles, source, consumers, pack),
   ];
 }
 
@@ -92,21 +104,37 @@ const voltsKey = (candidate: Candidate): string => {
 };
 
 /** Volts that a candidate puts on the rail, full; nothing where it cannot feed one. */
-function railVoltsOf({ part, railVolts }: Candidate): { most: number; least: number } | undefined {
-  if (railVolts !== undefined) return { most: railVolts, least: railVolts };
+function railVoltsOf({
+  part,
+  railVolts,
+}: Candidate): { most: number; nominal: number; least: number } | undefined {
+  if (railVolts !== undefined) return { most: railVolts, nominal: railVolts, least: railVolts };
   return part.kind === 'pack'
-    ? { most: packVolts(part, 'full'), least: packVolts(part, 'cutoff') }
+    ? {
+        most: packVolts(part, 'full'),
+        nominal: packVolts(part, 'nominal'),
+        least: packVolts(part, 'cutoff'),
+      }
     : undefined;
 }
 
+/** Volts of the rail on a part, as the rules of a rail, or of a receiver pack, judge them. */
 function onRail(source: Candidate, { part }: Candidate): number | undefined {
   const volts = railVoltsOf(source);
-  const [terminal] = terminalsOf(part).consumes;
-  if (!volts || !terminal) return undefined;
-  const { minVolts, maxVolts } = terminal;
+  if (!volts) return undefined;
+  const { most, least } = voltsOfSheet(part);
+  const isRaw = source.part.kind === 'pack';
+  const over =
+    most && mostVolts(isRaw ? fromCells(source.part as PackSpec) : fromRegulator(volts.most), most.value);
+  // A receiver that starves is a stop of the rail's rule, whatever feeds it.
+  const under = least && {
+    ...leastVolts(volts.least, least.value),
+    ...(part.kind === 'receiver' &&
+      isUnder(volts.least, least.value, 'V') && { passed: 'receiverStarved' as const }),
+  };
   return smallest(
-    maxVolts && marginBelow(volts.most, maxVolts.value + 1e-9),
-    minVolts && volts.least < minVolts.value ? -1 : undefined,
+    over?.passed === 'slightlyOver' ? undefined : marginBy(railVoltsHigh, over as Limit<'tooManyVolts'>),
+    marginBy(railVoltsLow, under),
   );
 }
 
@@ -119,41 +147,50 @@ function torqueScreens(
 ): Screen[] {
   return consumers.flatMap((consumer) => {
     const role = roles[consumer]!;
-    const asked = Math.max(
-      ...role.fittings.map((id) => {
-        const load = context.circuit.mechanismLoad(id);
-        return load ? surelyNeeded(load) * timesThroughLinkage(context, id) : 0;
-      }),
-    );
-    if (role.kind !== 'servo' || asked <= 0) return [];
+    const loads = role.fittings.flatMap((id) => {
+      const load = context.circuit.mechanismLoad(id);
+      return load ? [{ load, share: 1 / timesThroughLinkage(context, id) }] : [];
+    });
+    if (role.kind !== 'servo' || loads.length === 0) return [];
     return [
       between(
         { id: `torque:${consumer}`, words: `torque of the ${role.name}`, meets: voltsKey },
         [source, consumer],
         (feeds, { part }) => {
-          const volts = railVoltsOf(feeds)?.least;
+          const volts = railVoltsOf(feeds)?.nominal;
           const given =
             part.kind === 'servo' && volts !== undefined
               ? servoFigureAt(part, 'stallNewtonMetres', volts)
               : undefined;
-          return given && marginAbove(given.value, asked);
+          return (
+            given &&
+            smallest(
+              ...loads.map(({ load, share }) =>
+                marginBy(servoTorque, torqueLimit(load, given.value * share)),
+              ),
+            )
+          );
         },
       ),
     ];
   });
 }
 
-/** A regulator's input must stand above its output while the pack still has some charge. */
-const dropout = (pack: number, source: number): Screen =>
+/** A regulator's input must stand above its output while the pack still has some charge: no rail is offered that cannot be held. */
+const dropout = (pack: PackRole, source: number): Screen =>
   between(
     {
       id: 'rail:dropout',
       words: 'volts of the pack above those of the rail',
       isMargin: false,
+      isWish: true,
       meets: ({ part }) => (part.kind === 'pack' ? packVolts(part, 'nominal') : 0),
     },
-    [pack, source],
-    (a, b) => (b.railVolts === undefined || packVolts(a.part as PackSpec, 'nominal') > b.railVolts ? 1 : -1),
+    [pack.role, source],
+    (a, b) =>
+      b.railVolts === undefined || packVolts(pack.asOne(a.part as PackSpec), 'nominal') > b.railVolts
+        ? 1
+        : -1,
   );
 
 /** Amps of everything on the rail at its worst second against what its regulator gives for minutes. */
@@ -162,8 +199,8 @@ function railAmps(
   roles: readonly Role[],
   source: number,
   consumers: readonly number[],
-  pack: number | undefined,
-): Screen {
+  pack: PackRole | undefined,
+): Screen[] {
   /** Running amps of what is decided, and what each would add stalled. */
   const asked = (assignment: Assignment, volts: number) => {
     let running = 0;
@@ -179,43 +216,61 @@ function railAmps(
     }
     return { running, added };
   };
-  const givenAt = remembered((feeds: Candidate, input: number | undefined): number => {
-    const regulator = terminalsOf(feeds.part).gives?.regulator;
-    if (!regulator || feeds.railVolts === undefined) return 0;
-    return input === undefined
-      ? regulator.maxAmps.value
-      : lastingAmps(regulator, input, feeds.railVolts).value;
-  });
-  const limitOf = (assignment: Assignment, feeds: Candidate): number => {
-    const input = pack === undefined ? undefined : partIn<'pack'>(assignment, pack);
-    return givenAt(feeds, input && packVolts(input, 'full'));
+  const lastingOf = (assignment: Assignment, { part, railVolts = 0 }: Candidate): number => {
+    const regulator = terminalsOf(part).gives?.regulator;
+    const input = packIn(assignment, pack);
+    if (!regulator) return 0;
+    return input
+      ? lastingAmps(regulator, packVolts(input, 'full'), railVolts).value
+      : regulator.maxAmps.value;
   };
-  return {
-    id: 'rail:amps',
-    words: 'amps of the rail at its worst second',
-    roles: [source, ...(pack === undefined ? [] : [pack]), ...consumers],
-    isMargin: true,
-    standing: (assignment) => {
-      const feeds = assignment[source];
-      if (feeds?.railVolts === undefined) return { key: identity(feeds), less: [] };
-      const { running, added } = asked(assignment, feeds.railVolts);
-      return {
-        key: String(feeds.railVolts),
-        less: [
-          -limitOf(assignment, feeds),
-          running,
-          ...most(added, Math.min(mostStalled[school], added.length)),
-        ],
-      };
+  const labelOf = ({ part }: Candidate): number => terminalsOf(part).gives?.regulator?.maxAmps.value ?? 0;
+  const about = [source, ...(pack === undefined ? [] : [pack.role]), ...consumers];
+  return [
+    {
+      id: 'rail:amps',
+      words: 'amps of the rail at its worst second',
+      roles: [source, ...consumers],
+      isMargin: true,
+      standing: (assignment) => {
+        const feeds = assignment[source];
+        if (feeds?.railVolts === undefined) return { key: identity(feeds), less: [] };
+        const { running, added } = asked(assignment, feeds.railVolts);
+        return {
+          key: String(feeds.railVolts),
+          less: [-labelOf(feeds), running, ...most(added, Math.min(mostStalled[school], added.length))],
+        };
+      },
+      margin: (assignment) => {
+        const feeds = assignment[source];
+        if (feeds?.railVolts === undefined) return undefined;
+        const { running, added } = asked(assignment, feeds.railVolts);
+        const worst = most(added, mostStalled[school]).reduce((sum, amps) => sum + amps, 0);
+        return ampsMarginBy(railAmpsRule, railLoad(running + worst, labelOf(feeds)), 'rail');
+      },
     },
-    margin: (assignment) => {
-      const feeds = assignment[source];
-      if (feeds?.railVolts === undefined) return undefined;
-      const { running, added } = asked(assignment, feeds.railVolts);
-      const worst = most(added, mostStalled[school]).reduce((sum, amps) => sum + amps, 0);
-      return ampsMargin(running + worst, limitOf(assignment, feeds));
+    {
+      id: 'rail:heat',
+      words: 'amps of the rail for minutes',
+      roles: about,
+      isMargin: true,
+      standing: (assignment) => {
+        const feeds = assignment[source];
+        if (feeds?.railVolts === undefined) return { key: identity(feeds), less: [] };
+        return {
+          key: String(feeds.railVolts),
+          less: [-lastingOf(assignment, feeds), asked(assignment, feeds.railVolts).running],
+        };
+      },
+      margin: (assignment) => {
+        const feeds = assignment[source];
+        if (feeds?.railVolts === undefined || terminalsOf(feeds.part).gives?.regulator?.type !== 'linear')
+          return undefined;
+        const { running } = asked(assignment, feeds.railVolts);
+        return ampsMarginBy(linearRegulatorHeat, lastingLoad(running, lastingOf(assignment, feeds)), 'rail');
+      },
     },
-  };
+  ];
 }
 
 /** The largest of some amps. */
@@ -226,20 +281,8 @@ const tenths = (amps: number): number => Math.ceil(amps * 10 - 1e-9) / 10;
 
 /** Amps of a part at some volts by its sheet, running and stalled; nothing of what is silent. */
 const drawsAt = remembered(({ part }: Candidate, volts: number): { runs: number; stalls: number } => {
-  const amps = (figure: { value: number } | undefined) => figure?.value ?? 0;
-  const stalls =
-    part.kind === 'servo'
-      ? amps(servoFigureAt(part, 'stallAmps', volts))
-      : 'amps' in part
-        ? amps(part.amps)
-        : 0;
-  const runs =
-    part.kind === 'servo'
-      ? (servoFigureAt(part, 'runningAmps', volts)?.value ?? usualRunning * stalls)
-      : stalls;
+  const draws = kindOfAny(part).draws?.(part, volts);
+  if (!draws || 'missing' in draws) return { runs: 0, stalls: 0 };
   // In tenths, rounded up: finer ones tell no two servos apart.
-  return { runs: tenths(runs), stalls: tenths(stalls) };
+  return { runs: tenths(draws.running.value), stalls: tenths(draws.stalled.value) };
 });
-
-/** Amps of a servo that moves, against those stalled, where its sheet is silent: rule of thumb. */
-const usualRunning = 0.18;

@@ -1,3 +1,4 @@
+import { packIn, mainPack } from './packs';
 import type { Reading } from '../../../reading/build-reading/reading';
 import {
   gearRatioFor,
@@ -39,14 +40,17 @@ export function sameFormScreens(context: Reading, roles: readonly Role[]): Scree
       // What was put in for a role that was empty says what form it is of, and not how strong.
       return kind === 'servo'
         ? [
-            alone({ id: `form:${n}`, words: `the work of the ${name}`, isMargin: false }, n, ({ part }) =>
-              (
-                isNew && part.kind === 'servo' && now.kind === 'servo'
-                  ? turnsDrum(part) === turnsDrum(now)
-                  : isOfSameForm(part, now)
-              )
-                ? 1
-                : -1,
+            alone(
+              { id: `form:${n}`, words: `the work of the ${name}`, isMargin: false, isWish: true },
+              n,
+              ({ part }) =>
+                (
+                  isNew && part.kind === 'servo' && now.kind === 'servo'
+                    ? turnsDrum(part) === turnsDrum(now)
+                    : isOfSameForm(part, now)
+                )
+                  ? 1
+                  : -1,
             ),
           ]
         : [];
@@ -59,13 +63,13 @@ export function sameFormScreens(context: Reading, roles: readonly Role[]): Scree
 function driveScreen(context: Reading, roles: readonly Role[]): Screen[] {
   const { build, index } = context;
   const motors = rolesOfKind(roles, 'motor').filter((n) => roles[n]!.isOpen);
-  const [pack] = rolesOfKind(roles, 'pack');
+  const pack = mainPack(context, roles);
   if (motors.length === 0 || pack === undefined) return [];
   const turns = turnsAtRest(build);
   const given = (motor: MotorSpec, source: PackSpec): number | undefined =>
     fullThrottle(motor, packVolts(source, 'nominal'), turns)?.watts;
-  const isNew = motors.some((n) => roles[n]!.isNew) || roles[pack]!.isNew;
-  const now = index.get(roles[pack]!.fittings[0]!).part as PackSpec;
+  const isNew = motors.some((n) => roles[n]!.isNew) || roles[pack.role]!.isNew;
+  const now = pack.asOne(index.get(roles[pack.role]!.fittings[0]!).part as PackSpec);
   const fitted = motors.reduce((sum, n) => {
     const { fittings } = roles[n]!;
     return sum + (given(index.get(fittings[0]!).part as MotorSpec, now) ?? 0) * fittings.length;
@@ -77,15 +81,16 @@ function driveScreen(context: Reading, roles: readonly Role[]): Screen[] {
     {
       id: 'drive:watts',
       words: isTold ? 'watts of the drive, near those of now' : 'watts of the drive for a model of this mass',
-      roles: [pack, ...motors],
+      roles: [pack.role, ...motors],
       isMargin: false,
+      isWish: true,
       standing: (assignment) => {
-        const source = partIn<'pack'>(assignment, pack);
+        const source = packIn(assignment, pack);
         const known = motors.map((motor) => identity(assignment[motor])).join();
         return { key: `${source ? packVolts(source, 'nominal') : ''} ${known}`, less: [] };
       },
       margin: (assignment) => {
-        const source = partIn<'pack'>(assignment, pack);
+        const source = packIn(assignment, pack);
         if (!source) return undefined;
         let watts = 0;
         let isWhole = true;
@@ -114,8 +119,9 @@ const usualGears: Partial<Record<ModelKind, readonly [least: number, most: numbe
 const mostScrewSpeed = 20_000;
 
 /** Motors that can be geared to the model's speed, or turn a screw; where the gears are told, that come near it. */
-function gearScreens({ build }: Reading, roles: readonly Role[]): Screen[] {
-  const [pack] = rolesOfKind(roles, 'pack');
+function gearScreens(context: Reading, roles: readonly Role[]): Screen[] {
+  const { build } = context;
+  const pack = mainPack(context, roles);
   if (pack === undefined) return [];
   const diameter = tyreDiameter(build);
   const speed = build.brief.topSpeed ?? usualTopSpeed(build);
@@ -123,7 +129,7 @@ function gearScreens({ build }: Reading, roles: readonly Role[]): Screen[] {
   const [least, most] = told ? [told / 2, told * 2] : (usualGears[build.model] ?? [0, Infinity]);
   const judge = ({ part: source }: Candidate, { part: motor }: Candidate): number | undefined => {
     if (source.kind !== 'pack' || motor.kind !== 'motor' || !motor.kv) return undefined;
-    const volts = packVolts(source, 'nominal');
+    const volts = packVolts(pack.asOne(source), 'nominal');
     if (isAfloat(build)) return motor.kv.value * volts <= mostScrewSpeed ? 1 : -1;
     const gears = gearRatioFor(motor.kv.value, volts, speed, diameter);
     return gears >= least && gears <= most ? 1 : -1;
@@ -133,12 +139,13 @@ function gearScreens({ build }: Reading, roles: readonly Role[]): Screen[] {
     .map((motor) =>
       between(
         {
-          id: `gears:${pack}:${motor}`,
+          id: `gears:${pack.role}:${motor}`,
           words: isAfloat(build) ? 'a speed that a screw stands' : 'gears that such a model has room for',
           isMargin: false,
+          isWish: true,
           meets: cellsOf,
         },
-        [pack, motor],
+        [pack.role, motor],
         judge,
       ),
     );

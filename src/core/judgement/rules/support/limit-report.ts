@@ -1,8 +1,9 @@
+import { leastVolts, mostVolts, type GivenVolts } from '../../limits/volts';
+import type { VoltsByState } from '../../../model/packs/pack-state';
 import { sourceName } from '../../../model/kinds/regulator-choices';
-import { isOver, isUnder } from '../../../base/quantity/compare';
+import { isUnder } from '../../../base/quantity/compare';
 import type { Reading } from '../../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../../findings/report';
-import { settlesWithin } from '../../../model/packs/pack-volts';
 import type { Patch } from '../../../model/plan/patch';
 import { formatQuantity } from '../../../base/quantity/format';
 import type { Source, Supply } from '../../../reading/survey/power';
@@ -38,9 +39,10 @@ export function voltsAgainstSheet(
   const said: (Report<VoltsMessage> | Missing)[] = [];
   if (!maxVolts) said.push({ missing: `most volts of the ${fitting.name}`, subjects });
   const { full } = supply.volts;
-  if (maxVolts && isOver(full, maxVolts.value, 'V')) {
+  const most = maxVolts && mostVolts(givenTo(context, supply.volts, supply), maxVolts.value);
+  if (maxVolts && most?.passed) {
     said.push({
-      messageId: isOnlyFresh(context, supply, maxVolts.value) ? 'slightlyOver' : 'tooManyVolts',
+      messageId: most.passed,
       data: { part: fitting.name, source: from, unset: unsetWords(source, full) },
       subjects,
       actual: full,
@@ -53,7 +55,7 @@ export function voltsAgainstSheet(
     return said;
   }
   const left = minVolts && leftAtCutOff(context, fitting.id, plus, minus, minVolts.value);
-  if (minVolts && left !== undefined && isUnder(left, minVolts.value, 'V')) {
+  if (minVolts && left !== undefined && leastVolts(left, minVolts.value).passed) {
     said.push({
       messageId: 'tooFewVolts',
       data: { part: fitting.name, source: from, unset: unsetWords(source, source.volts.cutoff) },
@@ -74,13 +76,10 @@ export function voltsAgainstSheet(
   return said;
 }
 
-/** Packs whose full volts last only minutes, and whose nominal volts are within the limit. */
-function isOnlyFresh({ survey }: Reading, supply: Supply, most: number): boolean {
+/** What a part is given where it takes its power, with the cells that it comes straight from. */
+export function givenTo({ survey }: Reading, volts: VoltsByState, supply: Supply): GivenVolts {
   const packs = survey.packsAcross(supply);
-  return (
-    packs?.chemistry !== undefined &&
-    settlesWithin({ chemistry: packs.chemistry, cells: packs.cells }, most)
-  );
+  return { volts, cells: packs?.chemistry && { chemistry: packs.chemistry, cells: packs.cells } };
 }
 
 /** Volts left with everything at work; what even the worst second leaves above the least need not be looked into. */

@@ -1,0 +1,60 @@
+import { terminalsOf } from '../../model/kinds';
+import { packVoltsByState, settlesWithin, type CellStack } from '../../model/packs/pack-volts';
+import { byState, type VoltsByState } from '../../model/packs/pack-state';
+import type { ControllerSpec } from '../../model/parts/controller';
+import type { PartSpec } from '../../model/parts/part-spec';
+import type { Figure } from '../../base/validation/figure';
+import { isUnder } from '../../base/quantity/compare';
+import { atLeast, atMost, type Limit } from './limit';
+
+/** Volts that a part is given: in each state of the packs, and the cells where they come straight from cells of one kind. */
+export interface GivenVolts {
+  volts: VoltsByState;
+  cells?: CellStack | undefined;
+}
+
+export const fromCells = (cells: CellStack): GivenVolts => ({ volts: packVoltsByState(cells), cells });
+export const fromRegulator = (volts: number): GivenVolts => ({ volts: byState(() => volts) });
+
+/** Volts with packs full and rested against the most of a sheet; a little over while cells are fresh is ordinary. */
+export function mostVolts(
+  { volts, cells }: GivenVolts,
+  most: number,
+): Limit<'tooManyVolts' | 'slightlyOver'> {
+  const limit = atMost(volts.full, most, 'V', 'tooManyVolts' as const);
+  const isFresh = limit.passed !== undefined && cells !== undefined && settlesWithin(cells, most);
+  return isFresh ? { ...limit, passed: 'slightlyOver' } : limit;
+}
+
+/** Volts that are left at a part against the least of its sheet. */
+export const leastVolts = (left: number, least: number): Limit<'tooFewVolts'> =>
+  atLeast(left, least, 'V', 'tooFewVolts');
+
+/** Cells in series against those of a controller's sheet; `undefined` where it counts none of this chemistry. */
+export function cellsOnController(
+  { cellLimits }: ControllerSpec,
+  { chemistry, cells }: CellStack,
+): Limit<'tooManyCells' | 'tooFewCells'> | undefined {
+  const own = cellLimits?.find((each) => each.chemistry === chemistry);
+  if (!own) return undefined;
+  const most = atMost(cells, own.most, 'cells', 'tooManyCells' as const);
+  return most.passed ? most : atLeast(cells, own.least ?? 0, 'cells', 'tooFewCells' as const);
+}
+
+/** The least and the most volts of a sheet where its part takes power. */
+export function voltsOfSheet(part: PartSpec): { least: Figure | undefined; most: Figure | undefined } {
+  const [input] = terminalsOf(part).consumes;
+  return { least: input?.minVolts, most: part.kind === 'motor' ? part.maxVolts : input?.maxVolts };
+}
+
+/**
+ * Whether a part is known to stand what it would be given, full and run down. What its sheet does not say stands nothing:
+ * who offers a part must know.
+ */
+export function standsVolts(part: PartSpec, given: GivenVolts): boolean {
+  const counted = part.kind === 'controller' && given.cells && cellsOnController(part, given.cells);
+  if (counted) return counted.passed === undefined;
+  const { least, most } = voltsOfSheet(part);
+  if (!most || mostVolts(given, most.value).passed === 'tooManyVolts') return false;
+  return !isUnder(given.volts.cutoff, least?.value ?? 0, 'V');
+}
