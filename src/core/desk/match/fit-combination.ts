@@ -1,3 +1,5 @@
+import { readingOf } from '../../reading/build-reading/reading';
+import { throttleChannel } from '../../judgement/rules/throttle-channel';
 import { carrierId } from '../../model/fitting/component-id';
 import { Survey } from '../../reading/survey/survey';
 import type { PartSpec } from '../../model/parts/part-spec';
@@ -79,6 +81,7 @@ export function fitCombination(
     for (const fitting of roles[source]!.fittings.filter((id) => carrierId(id) === id))
       edits.push({ type: 'setRegulatorVolts', fitting, volts: parts[source]!.railVolts });
   edits.push(...sharedLink(index, changed));
+  edits.push(...throttleOnItsChannel(applyEdits(build, edits)));
   const put = applyEdits(build, edits);
   const wired = proposeWiring(put, locker, new Set());
   return {
@@ -87,6 +90,12 @@ export function fitCombination(
     unsolved: wired.unsolved,
   };
 }
+
+/** The edits that plan the throttle on the channel that a receiver keeps for it. */
+const throttleOnItsChannel = (build: Build): Edit[] =>
+  throttleChannel
+    .check(readingOf(build, []))
+    .flatMap((said) => ('messageId' in said ? (said.offers?.()[0]?.edits ?? []) : []));
 
 /** The edit that sets the transmitter to a link that the receiver speaks, where it is set to none. */
 function sharedLink(index: BuildIndex, changed: ReadonlyMap<string, PartSpec>): Edit[] {

@@ -1,3 +1,5 @@
+import type { BecSpec } from '../../model/parts/bec';
+import type { ServoSpec } from '../../model/parts/servo';
 import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { tub } from '../../../../tests/kit/tub';
@@ -246,7 +248,29 @@ describe('proposeWiring', () => {
       parts: [...build.parts, starterPart('bec-8a')],
       fittings: [...build.fittings, { id: 'bec', name: 'BEC', part: 'bec-8a' }],
     });
-    expect(own.build.fittings.find((fitting) => fitting.id === 'bec')?.regulatorVolts).toBe(6);
+    // Six NiMH cells at their cut-off, 6.0 V, do not hold a rail of 6.0 V up.
+    expect(own.build.fittings.find((fitting) => fitting.id === 'bec')?.regulatorVolts).toBe(5);
+  });
+
+  it('sets no regulator by what is not known: a servo that says nothing gets 6.0 V at most, and that is said', () => {
+    const silent = (({ minVolts, maxVolts, ...rest }: ServoSpec) => ({ ...rest, sheet: [] }))(
+      starterPart('servo-standard') as ServoSpec,
+    );
+    const bec = starterPart('bec-8a') as BecSpec;
+    const high = { ...bec, regulator: { ...bec.regulator, voltsChoices: [5, 6, 7.4] } };
+    const build = fitted(
+      [['pack', 'pack', 'pack-lipo-3s-4000-20c'], ...radio.slice(1), ['servo', 'steering servo', silent.id]],
+      { functions: [functionFor('servo', 'steer')] },
+    );
+    const { build: wired, proposals } = propose({
+      ...build,
+      parts: [...build.parts.filter(({ id }) => id !== silent.id), silent, high],
+      fittings: [...build.fittings, { id: 'bec', name: 'BEC', part: high.id }],
+    });
+    expect(wired.fittings.find(({ id }) => id === 'bec')?.regulatorVolts).toBe(6);
+    expect(proposals.map(({ label }) => label).join()).toContain(
+      'nobody knows what the steering servo may get at most',
+    );
   });
 
   it('says which parts no function works, and chains Y-leads where one function works three', () => {

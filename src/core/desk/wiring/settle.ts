@@ -1,3 +1,7 @@
+import { cutoffsFor } from '../../judgement/limits/cut-off';
+import { isUnder, isOver } from '../../base/quantity/compare';
+import { choicesHeld } from '../../judgement/limits/dropout';
+import { railRange } from '../../judgement/limits/volts';
 import { readingOf } from '../../reading/build-reading/reading';
 import { checkBuild } from '../../judgement/check/check-build';
 import type { Finding } from '../../judgement/findings/finding';
@@ -76,20 +80,27 @@ function plugIn(draft: WiringDraft, becId: string): void {
   else draft.unsolved.push(`${capital(fitting.name)}: no receiver port is left for it`);
 }
 
-/** Volts of regulators that nobody has set: the highest choice that every part on the rail stands. */
+/**
+ * Volts of regulators that nobody has set: the highest choice that every part on the rail stands and the packs hold to their
+ * cut-off. Of a part whose sheet is silent the least is taken that such a part is sold for, and that is said.
+ */
 export function settleVolts(draft: WiringDraft): void {
   const { survey } = readingOf(draft.build, draft.locker);
   for (const rail of survey.rails) {
-    const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
-    const floor = Math.max(...rail.supplies.map((supply) => supply.terminal.minVolts?.value ?? 0));
+    const { least, most, silent } = railRange(rail);
+    const named = nameList(silent.map(({ fitting }) => `the ${fitting.name}`));
+    const guessed = silent.length === 0 ? '' : `; nobody knows what ${named} may get at most`;
     for (const { fitted, terminal, isUnset } of rail.sources) {
-      const fits =
-        terminal.regulator?.voltsChoices.filter((choice) => choice <= ceiling && choice >= floor) ?? [];
-      if (!isUnset || fits.length === 0 || !Number.isFinite(ceiling)) continue;
+      const { regulator } = terminal;
+      if (!isUnset || !regulator || !Number.isFinite(most)) continue;
+      const fits = choicesHeld(survey, fitted, regulator).filter(
+        (choice) => !isOver(choice, most, 'V') && !isUnder(choice, least, 'V'),
+      );
+      if (fits.length === 0) continue;
       const volts = Math.max(...fits);
       draft.offer(
         `volts:${fitted.fitting.id}`,
-        `Set the ${regulatorName(fitted)} to ${formatQuantity(volts, 'V')}`,
+        `Set the ${regulatorName(fitted)} to ${formatQuantity(volts, 'V')}${guessed}`,
         [{ type: 'setRegulatorVolts', fitting: fitted.fitting.id, volts }],
       );
     }
@@ -100,8 +111,9 @@ export function settleVolts(draft: WiringDraft): void {
 export function settleCutoffs(draft: WiringDraft): void {
   const { survey } = readingOf(draft.build, draft.locker);
   for (const { fitting, part } of survey.index.ofKind('controller')) {
-    const cutoff = survey.packOf(fitting.id)?.chemistry;
-    if (fitting.cutoff !== undefined || !cutoff || !part.cutoffModes?.includes(cutoff)) continue;
+    const chemistry = survey.packOf(fitting.id)?.chemistry;
+    const [cutoff] = chemistry ? cutoffsFor(part, chemistry) : [];
+    if (fitting.cutoff !== undefined || !cutoff) continue;
     draft.offer(`cutoff:${fitting.id}`, `Set the cut-off of the ${fitting.name} for ${cutoff}`, [
       { type: 'setFitting', fitting: fitting.id, change: { cutoff } },
     ]);

@@ -1,3 +1,5 @@
+import type { Fitted } from '../../model/kinds/fitted';
+import type { Rail } from '../../reading/survey/rails';
 import { terminalsOf } from '../../model/kinds';
 import { packVoltsByState, settlesWithin, type CellStack } from '../../model/packs/pack-volts';
 import { byState, type VoltsByState } from '../../model/packs/pack-state';
@@ -57,4 +59,35 @@ export function standsVolts(part: PartSpec, given: GivenVolts): boolean {
   const { least, most } = voltsOfSheet(part);
   if (!most || mostVolts(given, most.value).passed === 'tooManyVolts') return false;
   return !isUnder(given.volts.cutoff, least?.value ?? 0, 'V');
+}
+
+/** Volts that nobody printed on a part, by the least that such a part is sold for. Engineering notes, section 10. */
+const leastSold = { toy: 5, load: 5, other: 6 };
+
+/**
+ * The most volts that a part may be given: its sheet's, or where that is silent the least that such a part is sold for.
+ * What is not known never counts as boundless.
+ */
+export function mostToGive(part: PartSpec): { volts: number; isStated: boolean } {
+  const { most } = voltsOfSheet(part);
+  if (most) return { volts: most.value, isStated: true };
+  const isToy = part.kind === 'servo' && part.wires === 5;
+  const kind = isToy ? 'toy' : part.kind === 'load' ? 'load' : 'other';
+  return { volts: leastSold[kind], isStated: false };
+}
+
+/** Volts between which everything on a rail may be given them, and the parts whose sheets do not say the most. */
+export function railRange(rail: Pick<Rail, 'supplies'>): { least: number; most: number; silent: Fitted[] } {
+  const given = rail.supplies.map(({ fitted, terminal }) => ({
+    fitted,
+    least: terminal.minVolts?.value ?? 0,
+    most: terminal.maxVolts?.value ?? mostToGive(fitted.part).volts,
+    isStated: terminal.maxVolts !== undefined,
+  }));
+  const most = Math.min(Infinity, ...given.map((each) => each.most));
+  return {
+    least: Math.max(0, ...given.map((each) => each.least)),
+    most,
+    silent: given.filter((each) => !each.isStated && each.most <= most).map(({ fitted }) => fitted),
+  };
 }

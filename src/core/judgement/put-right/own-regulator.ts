@@ -1,3 +1,4 @@
+import { mostToGive } from '../limits/volts';
 import { drawsOf } from '../../reading/circuit/draws';
 import { mating } from '../../model/connectors/mating';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -29,7 +30,7 @@ export function offerOwnRegulator(context: Reading, supply: Supply): Patch[] {
   if (!packs || !lead || supply.fitted.kind === 'receiver') return [];
   const draws = drawsOf(supply);
   const asked = draws && !('missing' in draws) ? draws.stalled.value : 0;
-  const most = supply.terminal.maxVolts?.value ?? Infinity;
+  const most = supply.terminal.maxVolts?.value ?? mostToGive(part).volts;
   const least = supply.terminal.minVolts?.value ?? 0;
   const becs = locker
     .filter((candidate): candidate is BecSpec => candidate.kind === 'bec')

@@ -1,3 +1,4 @@
+import { railRange } from '../limits/volts';
 import type { Patch } from '../../model/plan/patch';
 import { formatQuantity } from '../../base/quantity/format';
 import { regulatorChoices, regulatorName } from '../../model/kinds/regulator-choices';
@@ -26,7 +27,7 @@ export function offerLowerVolts(rail: Rail, mostVolts: number): Patch[] {
 export function offerHigherVolts(rail: Rail, leastVolts: number): Patch[] {
   const [source] = rail.sources;
   if (!source?.terminal.regulator || rail.sources.length > 1) return [];
-  const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
+  const { most: ceiling } = railRange(rail);
   const now = regulatorChoices(source.fitted.fitting, source.terminal.regulator);
   const fits = source.terminal.regulator.voltsChoices.filter(
     (volts) => volts >= leastVolts && volts <= ceiling && !(now.length === 1 && now[0] === volts),

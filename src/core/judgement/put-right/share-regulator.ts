@@ -1,3 +1,4 @@
+import { mostToGive } from '../limits/volts';
 import { mating } from '../../model/connectors/mating';
 import type { Reading } from '../../reading/build-reading/reading';
 import type { BecSpec } from '../../model/parts/bec';
@@ -77,24 +78,23 @@ export function offerShare(context: Reading, supply: Supply, lead: Lead, asked: 
  * The stand-alone BEC of a rail without a receiver that has the volts a part stands, and what is to be there in its
  * place: itself, or the least of the locker that gives for the part as well.
  */
-function becFor(context: Reading, rail: Rail, { terminal }: Supply, asked: number) {
+function becFor(context: Reading, rail: Rail, { terminal, fitted: { part } }: Supply, asked: number) {
   const { survey, circuit, locker, index } = context;
   const [source] = rail.sources;
   const packs = source && survey.packsBehind(source);
   const fitted = index.ofKind('bec').find((bec) => bec.fitting.id === source?.fitted.fitting.id);
   const volts = rail.volts?.nominal;
   if (rail.isRadio || rail.sources.length !== 1 || !packs || !fitted || volts === undefined) return undefined;
-  if (volts > (terminal.maxVolts?.value ?? Infinity) || volts < (terminal.minVolts?.value ?? 0))
-    return undefined;
+  if (volts > mostToGive(part).volts || volts < (terminal.minVolts?.value ?? 0)) return undefined;
   const load = circuit.railLoads().find((candidate) => candidate.rail === rail);
   const isAlike = (bec: BecSpec) =>
     bec.regulator.voltsChoices.includes(volts) && takesSameLeads(context, fitted.fitting.id, bec);
   const others = locker.filter((part): part is BecSpec => part.kind === 'bec' && isAlike(part));
-  const part = [
+  const found = [
     fitted.part,
     ...others.sort((a, b) => a.regulator.maxAmps.value - b.regulator.maxAmps.value),
   ].find((bec) => suits(bec, volts, packs, (load?.amps ?? 0) + asked));
-  return part && { fitted, part };
+  return found && { fitted, part: found };
 }
 
 /** Whether one of a harness's sockets gives a rail's plus. */

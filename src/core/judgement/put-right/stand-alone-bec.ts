@@ -1,3 +1,4 @@
+import { standsVolts, railRange } from '../limits/volts';
 import { lastingAmps } from '../../model/kinds/values/regulator-amps';
 import type { Reading } from '../../reading/build-reading/reading';
 import type { BecSpec } from '../../model/parts/bec';
@@ -23,8 +24,7 @@ const amps = (asked: number, now: number | undefined, then: number): number =>
 export function offerStandAloneBec(context: Reading, rail: Rail): Patch[] {
   const packs = packsFor(context, rail);
   if (!packs) return [];
-  const ceiling = Math.min(...rail.supplies.map((supply) => supply.terminal.maxVolts?.value ?? Infinity));
-  const floor = Math.max(...rail.supplies.map((supply) => supply.terminal.minVolts?.value ?? 0));
+  const { least: floor, most: ceiling } = railRange(rail);
   const asked = context.circuit.railLoads().find((load) => load.rail.plus === rail.plus)?.amps ?? 0;
   const fitting = context.locker
     .filter((part): part is BecSpec => part.kind === 'bec')
@@ -60,9 +60,11 @@ function packsFor({ survey }: Reading, rail: Rail): PackGroup | undefined {
 
 /** Whether a BEC stands the packs, and gives what is asked. */
 export function suits(bec: BecSpec, volts: number, packs: PackGroup, asked: number): boolean {
-  const { full, cutoff } = packs.volts;
-  const standsPack = (bec.maxInputVolts?.value ?? 0) >= full && (bec.minInputVolts?.value ?? 0) <= cutoff;
-  return standsPack && lastingAmps(bec.regulator, full, volts).value >= asked;
+  const cells = packs.chemistry && { chemistry: packs.chemistry, cells: packs.cells };
+  return (
+    standsVolts(bec, { volts: packs.volts, cells }) &&
+    lastingAmps(bec.regulator, packs.volts.full, volts).value >= asked
+  );
 }
 
 function wire(

@@ -16,6 +16,16 @@ testRule(cutoffMode, {
   ],
   invalid: [
     {
+      name: 'a controller for NiMH alone, not set yet, with a LiPo',
+      build: tub({
+        settings: { esc: { cutoff: undefined } },
+        sheets: {
+          'controller-brushed-30-switching': (part: object) => ({ ...part, cutoffModes: ['NiMH'] }) as never,
+        },
+      }),
+      findings: [{ messageId: 'cannotCut', actual: 1, limit: 3.3, subjects: ['esc', 'pack'], putRight: [] }],
+    },
+    {
       name: 'set for NiMH, with a LiPo',
       build: tub({ settings: { esc: { cutoff: 'NiMH' } } }),
       findings: [

@@ -1,9 +1,10 @@
+import { cutoffsFor, cannotSpare } from '../limits/cut-off';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { cellVolts, isLithium } from '../../model/packs/chemistry';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
-type Message = 'cutsTooLate' | 'cutsTooEarly' | 'neverCuts';
+type Message = 'cutsTooLate' | 'cutsTooEarly' | 'neverCuts' | 'cannotCut';
 
 /** The chemistry a controller's cut-off is set for, against that of the packs it drinks from. */
 export const cutoffMode = defineRule<Message>({
@@ -30,6 +31,12 @@ export const cutoffMode = defineRule<Message>({
         text: 'the cut-off of the {{controller}} is off, and nothing guards {{packs}}',
         why: 'A lithium pack drawn flat is ruined, and may burn at the next charge.',
       },
+      cannotCut: {
+        severity: 'stop',
+        bound: 'least',
+        text: 'the {{controller}} has no cut-off that spares {{packs}}',
+        why: 'Whatever it is set to, it draws the pack below what its cells survive.',
+      },
     },
   },
   check({ index, survey }) {
@@ -45,19 +52,26 @@ export const cutoffMode = defineRule<Message>({
       const set = fitting.cutoff;
       if (!part.cutoffModes && set === undefined)
         return lithium ? [{ missing: `which cut-offs the ${fitting.name} has`, subjects }] : [];
-      if (set === undefined)
+      const isHelpless = cannotSpare(part, chemistry);
+      if (set === undefined && !isHelpless)
         return [{ missing: `what the cut-off of the ${fitting.name} is set to`, subjects, asked: 'setting' }];
       const wanted = cellVolts(chemistry).cutoff;
-      const given = set === 'off' ? 0 : cellVolts(set).cutoff;
+      const best = Math.max(0, ...(part.cutoffModes ?? []).map((mode) => cellVolts(mode).cutoff));
+      const given = set === undefined ? best : set === 'off' ? 0 : cellVolts(set).cutoff;
       if (given === wanted || (set === 'off' && !lithium)) return [];
-      const modes = part.cutoffModes ?? [];
       return [
         {
-          messageId: set === 'off' ? 'neverCuts' : given < wanted ? 'cutsTooLate' : 'cutsTooEarly',
+          messageId: isHelpless
+            ? 'cannotCut'
+            : set === 'off'
+              ? 'neverCuts'
+              : given < wanted
+                ? 'cutsTooLate'
+                : 'cutsTooEarly',
           data: {
             controller: fitting.name,
             packs: packs.name,
-            set,
+            set: set ?? 'nothing',
             harm: lithium
               ? 'The pack is drawn below what its cells survive: swollen, dead, or a fire at the next charge.'
               : 'The weakest cell is driven backwards by the others, and the pack soon holds less.',
@@ -68,12 +82,17 @@ export const cutoffMode = defineRule<Message>({
           unit: 'V',
           formula: 'volts a cell at which it cuts off, against those the chemistry wants',
           terms: [
-            plannedTerm(`cut-off set for ${set}, each cell`, given, 'V'),
+            plannedTerm(
+              set === undefined
+                ? 'the highest cut-off it has, each cell'
+                : `cut-off set for ${set}, each cell`,
+              given,
+              'V',
+            ),
             plannedTerm(`wanted for ${chemistry}, each cell`, wanted, 'V'),
           ],
           offers: () =>
-            [...new Set([chemistry, ...modes])]
-              .filter((candidate) => modes.includes(candidate) && cellVolts(candidate).cutoff === wanted)
+            cutoffsFor(part, chemistry)
               .slice(0, 1)
               .map((candidate) => ({
                 id: `set-cutoff:${fitting.id}:${candidate}`,

@@ -1,14 +1,9 @@
-import { dropoutVolts } from '../../model/kinds/values/regulator-values';
-import { Estimates } from '../../model/kinds/estimates';
-import { isUnder } from '../../base/quantity/compare';
+import { heldLimit, heldVolts } from '../limits/dropout';
 import { fittingSubject, type Report } from '../findings/report';
 import { formatQuantity } from '../../base/quantity/format';
 import { regulatorName } from '../../model/kinds/regulator-choices';
 import { defineRule } from './rule';
 import { plannedTerm, solvedTerm } from './support/terms';
-
-/** Share of its setting that a rail may lose at cut-off without being felt: rule of thumb. */
-const hardlyFelt = 0.05;
 
 type Message = 'cannotHold' | 'sinksALittle';
 
@@ -39,15 +34,15 @@ export const regulatorDropout = defineRule<Message>({
       const { regulator } = terminal;
       const packs = survey.packOf(fitted.fitting.id);
       if (!regulator || !packs) return [];
-      const drop = dropoutVolts(fitted, regulator, new Estimates(survey.build.measured));
-      const held = packs.volts.cutoff - drop;
+      const { held, drop } = heldVolts(survey, fitted, regulator)!;
       // Where nobody has set it, the lowest choice is still open.
       const set = source.volts.cutoff;
-      if (!isUnder(held, set, 'V')) return [];
+      const { passed } = heldLimit(held, set);
+      if (!passed) return [];
       const lower = regulator.voltsChoices.filter((choice) => choice <= held).sort((a, b) => b - a)[0];
       return [
         {
-          messageId: held < set * (1 - hardlyFelt) ? 'cannotHold' : 'sinksALittle',
+          messageId: passed,
           data: {
             part: regulatorName(fitted),
             packs: packs.name,

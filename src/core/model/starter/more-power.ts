@@ -51,11 +51,7 @@ export const morePacks: PackSpec[] = packRows.map(([chemistry, cells, milliampHo
   ampHours: stated(milliampHours / 1000),
   dischargeRate: stated(rate),
   kilograms: stated(
-    Number(
-      (
-        packKilograms(chemistry, wattHours({ chemistry, cells }, milliampHours / 1000))
-      ).toPrecision(2),
-    ),
+    Number(packKilograms(chemistry, wattHours({ chemistry, cells }, milliampHours / 1000)).toPrecision(2)),
   ),
   ports: [packPort(family)],
 }));

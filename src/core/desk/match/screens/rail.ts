@@ -1,3 +1,6 @@
+import { heldLimit } from '../../../judgement/limits/dropout';
+import { usualDropout } from '../../../model/kinds/values/regulator-values';
+import { cellsOf, listens } from './pack-volts';
 import { packIn, drinksFrom, packRoles, type PackRole } from './packs';
 import { Survey } from '../../../reading/survey/survey';
 import type { Limit } from '../../../judgement/limits/limit';
@@ -26,7 +29,6 @@ import type { PackSpec } from '../../../model/parts/pack';
 import type { RegulatorSizing } from '../../../model/plan/policies';
 import { remembered } from '../../../base/remembered';
 import type { Assignment, Candidate, Role, Screen } from '../role';
-import { listens } from './pack-volts';
 import { packVolts } from '../../../model/packs/pack-volts';
 import { timesThroughLinkage } from '../../../reading/linkage/linkage-reading';
 
@@ -184,13 +186,15 @@ const dropout = (pack: PackRole, source: number): Screen =>
       words: 'volts of the pack above those of the rail',
       isMargin: false,
       isWish: true,
-      meets: ({ part }) => (part.kind === 'pack' ? packVolts(part, 'nominal') : 0),
+      meets: cellsOf,
     },
     [pack.role, source],
-    (a, b) =>
-      b.railVolts === undefined || packVolts(pack.asOne(a.part as PackSpec), 'nominal') > b.railVolts
-        ? 1
-        : -1,
+    (a, b) => {
+      const regulator = terminalsOf(b.part).gives?.regulator;
+      if (b.railVolts === undefined || !regulator) return 1;
+      const held = packVolts(pack.asOne(a.part as PackSpec), 'cutoff') - usualDropout(regulator);
+      return heldLimit(held, b.railVolts).passed === 'cannotHold' ? -1 : 1;
+    },
   );
 
 /** Amps of everything on the rail at its worst second against what its regulator gives for minutes. */

@@ -18,8 +18,14 @@ export const dropoutVolts = (fitted: Fitted, regulator: Regulator, estimates: Es
     `${fitted.fitting.id}.dropoutVolts`,
     `dropout volts of the ${regulatorName(fitted)}`,
     regulator.dropoutVolts,
-    regulator.type === 'linear' ? defaults.linearDropout : defaults.switchingDropout,
+    usualDropouts[regulator.type],
   );
+
+const usualDropouts = { linear: defaults.linearDropout, switching: defaults.switchingDropout };
+
+/** Volts that a regulator of such a sheet needs above its output. */
+export const usualDropout = ({ dropoutVolts: stated, type }: Regulator): number =>
+  stated?.value ?? usualDropouts[type].value;
 
 /**
  * A regulator's figures. Where nobody has set its volts, the highest choice stands for what is asked of it and the
