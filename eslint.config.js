@@ -42,7 +42,7 @@ export default tseslint.config(
       'src/core/model/packs/**',
       'src/core/base/quantity/constants.ts',
       // Ohms of cells in a row, not their volts.
-      'src/core/model/kinds/values/pack-values.ts',
+      'src/core/model/kinds/pack/pack-values.ts',
     ],
     rules: {
       'no-restricted-syntax': [

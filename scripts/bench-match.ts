@@ -1,5 +1,5 @@
 import { matchBuild } from '../src/core/desk/match/match-build';
-import type { LockerItem } from '../src/core/model/parts/locker-item';
+import type { LockerItem } from '../src/core/model/kinds/locker-item';
 import { starterLocker } from '../src/core/model/starter/starter-locker';
 import { tub } from '../tests/kit/tub';
 import { variedLocker } from '../tests/kit/varied-locker';

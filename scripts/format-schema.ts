@@ -3,8 +3,8 @@ import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { Build } from '../src/core/model/plan/build';
 import { fileFormat } from '../src/core/model/file/read-file';
-import { Component, componentClasses } from '../src/core/model/parts/board';
-import { partClasses, partKinds } from '../src/core/model/parts/part-spec';
+import { Component, componentClasses } from '../src/core/model/kinds/board/board';
+import { partClasses, partKinds } from '../src/core/model/kinds/part-spec';
 import { mostPhoto } from '../src/core/base/validation/photo-field';
 import { fileVersion } from '../src/core/model/file/ladder';
 

@@ -1,5 +1,5 @@
 import { missedBy, type NearMiss } from '../core/desk/match/conflict';
-import type { LockerItem } from '../core/model/parts/locker-item';
+import type { LockerItem } from '../core/model/kinds/locker-item';
 import { matchBuild, type MatchResult } from '../core/desk/match/match-build';
 import type { Build } from '../core/model/plan/build';
 import { failure, success, type Result } from '../core/base/result';

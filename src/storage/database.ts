@@ -1,7 +1,7 @@
 import { Dexie, type EntityTable } from 'dexie';
 import type { Build } from '../core/model/plan/build';
 import type { Clash } from '../core/model/merge/clash';
-import type { LockerItem } from '../core/model/parts/locker-item';
+import type { LockerItem } from '../core/model/kinds/locker-item';
 
 /** A build as it lies in the browser's database. */
 export interface BuildRecord {

@@ -1,10 +1,10 @@
 import { liveQuery } from 'dexie';
-import { partProblem } from '../core/model/parts/part-problem';
+import { partProblem } from '../core/model/kinds/part-problem';
 import type { FileProblem } from '../core/base/validation/problem';
-import type { LockerItem } from '../core/model/parts/locker-item';
+import type { LockerItem } from '../core/model/kinds/locker-item';
 import type { Clash } from '../core/model/merge/clash';
 import { mergeItems } from '../core/model/merge/merge-items';
-import type { PartSpec } from '../core/model/parts/part-spec';
+import type { PartSpec } from '../core/model/kinds/part-spec';
 import type { DryHullDatabase, LockerRecord } from './database';
 
 /** A stored sheet that cannot be read, and why. */

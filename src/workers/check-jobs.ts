@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { checkBuild, previewPatch } from '../core/judgement/check/check-build';
 import type { CheckResult } from '../core/judgement/check/check-result';
 import type { PatchPreview } from '../core/judgement/check/preview';
-import type { PartSpec } from '../core/model/parts/part-spec';
+import type { PartSpec } from '../core/model/kinds/part-spec';
 import type { Build } from '../core/model/plan/build';
 import { faultTable, type FaultTable } from '../core/bench/faults/fault-table';
 import { placeParts, type Placing } from '../core/reading/berths/place-parts';

@@ -5,7 +5,7 @@ import { readingOf } from '../core/reading/build-reading/reading';
 import { calibrate, type Calibration, type TakenReading } from '../core/bench/calibration/calibrate';
 import { ReadingsForetold } from '../core/bench/calibration/predict-readings';
 import { readingKinds } from '../core/bench/calibration/reading-kinds';
-import type { LockerItem } from '../core/model/parts/locker-item';
+import type { LockerItem } from '../core/model/kinds/locker-item';
 import { matchBuild, type MatchResult, type MatchTask } from '../core/desk/match/match-build';
 import { choicePoint, type ChoicePoint, type ChoiceTry } from '../core/desk/trial/choice-bench';
 import { firstToGive, type GiveWay, type Push } from '../core/desk/trial/first-to-give';

@@ -5,7 +5,7 @@ import type { Conductor } from '../../src/core/model/plan/lead';
 import type { ModelFunction } from '../../src/core/model/plan/model-function';
 import type { Policies } from '../../src/core/model/plan/policies';
 import { sketchBuild, type LeadSketch } from '../../src/core/model/plan/sketch-build';
-import type { PartSpec } from '../../src/core/model/parts/part-spec';
+import type { PartSpec } from '../../src/core/model/kinds/part-spec';
 import { starterPart } from '../../src/core/model/starter/starter-locker';
 
 interface TubChange {

@@ -1,6 +1,6 @@
 import { randomLcg } from 'd3-random';
-import type { LockerItem } from '../../src/core/model/parts/locker-item';
-import type { PartSpec } from '../../src/core/model/parts/part-spec';
+import type { LockerItem } from '../../src/core/model/kinds/locker-item';
+import type { PartSpec } from '../../src/core/model/kinds/part-spec';
 import type { Figure } from '../../src/core/base/validation/figure';
 import { starterLocker } from '../../src/core/model/starter/starter-locker';
 

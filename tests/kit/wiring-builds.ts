@@ -2,7 +2,7 @@ import type { Build } from '../../src/core/model/plan/build';
 import type { Fitting } from '../../src/core/model/fitting/fitting';
 import { lifted, reversed, type LeadSketch } from '../../src/core/model/plan/sketch-build';
 import type { ModelFunction } from '../../src/core/model/plan/model-function';
-import type { PartSpec } from '../../src/core/model/parts/part-spec';
+import type { PartSpec } from '../../src/core/model/kinds/part-spec';
 import { demoBuild } from './demo-builds';
 import { tub } from './tub';
 

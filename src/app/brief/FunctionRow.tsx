@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { controlKinds, type ControlKind } from '../../core/model/parts/transmitter';
+import { controlKinds, type ControlKind } from '../../core/model/kinds/transmitter/transmitter';
 import { mostChannels, radioOfFunction } from '../../core/reading/radio/radios';
 import type { ModelFunction } from '../../core/model/plan/model-function';
 import type { Reading } from '../../core/reading/build-reading/reading';

@@ -1,6 +1,7 @@
+import { kinds } from '../../core/model/kinds';
 import { memo } from 'react';
 import { choiceNote } from '../../core/desk/locker/choice-note';
-import type { PartKind, PartSpec } from '../../core/model/parts/part-spec';
+import type { PartKind, PartSpec } from '../../core/model/kinds/part-spec';
 import { fitPart } from '../../core/reading/brief/fit-part';
 import type { Build } from '../../core/model/plan/build';
 import { exchange } from '../../core/judgement/put-right/swap-part';
@@ -10,14 +11,8 @@ import { useSettings } from '../state/settings-store';
 import { ChainSelect } from './ChainSelect';
 import styles from './RadioAndPower.module.css';
 
-const kinds: { kind: PartKind; name: string }[] = [
-  { kind: 'transmitter', name: 'Transmitter' },
-  { kind: 'receiver', name: 'Receiver' },
-  { kind: 'pack', name: 'Pack' },
-  { kind: 'motor', name: 'Motor' },
-  { kind: 'bec', name: 'Own BEC' },
-  { kind: 'board', name: 'Board with several parts' },
-];
+/** Kinds whose parts serve all functions, as they meet the hand: what is held, what hears it, what feeds and moves. */
+const shared: readonly PartKind[] = ['transmitter', 'receiver', 'pack', 'motor', 'bec', 'board'];
 
 /** The parts that serve all functions: the radio, the pack, the motors. */
 export const RadioAndPower = memo(function RadioAndPower({
@@ -36,7 +31,7 @@ export const RadioAndPower = memo(function RadioAndPower({
     <section className={styles.section} aria-label="Radio and power">
       <h2 className={styles.title}>Radio and power</h2>
       <div className={styles.kinds}>
-        {kinds.map(({ kind, name }) => {
+        {shared.map((kind) => {
           const here = fittings.flatMap((fitting) => {
             const part = parts.find(({ id }) => id === fitting.part);
             return part?.kind === kind ? [{ fitting, part }] : [];
@@ -44,7 +39,7 @@ export const RadioAndPower = memo(function RadioAndPower({
           const isOptional = kind === 'bec' || kind === 'board';
           return (
             <div key={kind}>
-              <span className={styles.kind}>{name}</span>
+              <span className={styles.kind}>{kinds[kind].brief}</span>
               {here.map(({ fitting, part }) => (
                 <ChainSelect
                   key={fitting.id}

@@ -1,4 +1,4 @@
-import type { ControlKind } from '../../core/model/parts/transmitter';
+import type { ControlKind } from '../../core/model/kinds/transmitter/transmitter';
 
 /** What a control does when it is let go, in two words. */
 export const wantWords: Record<ControlKind, string> = {

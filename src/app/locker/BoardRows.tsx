@@ -17,9 +17,9 @@ import {
   type BoardSpec,
   type Component,
   type ComponentSpec,
-} from '../../core/model/parts/board';
-import type { PartSpec } from '../../core/model/parts/part-spec';
-import { numberOptions } from '../../core/model/parts/sheet-choice';
+} from '../../core/model/kinds/board/board';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
+import { numberOptions } from '../../core/model/kinds/sheet-choice';
 import { capital } from '../../core/base/words/sentences';
 import { ChainSelect } from '../brief/ChainSelect';
 import type { RowsProps } from './rows-props';

@@ -14,8 +14,8 @@ import {
 } from '../../core/desk/locker/cable-outlets';
 import { renamePort } from '../../core/desk/locker/sheet-rows';
 import { genders, type Gender } from '../../core/model/connectors/mating';
-import { cableWords } from '../../core/model/kinds/cable';
-import type { CableSpec } from '../../core/model/parts/cable';
+import { cableWords } from '../../core/model/kinds/cable/cable-kind';
+import type { CableSpec } from '../../core/model/kinds/cable/cable';
 import { ChainSelect } from '../brief/ChainSelect';
 import type { RowsProps } from './rows-props';
 import styles from './SheetRows.module.css';

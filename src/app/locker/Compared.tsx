@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Switch from '@mui/material/Switch';
 import { useState } from 'react';
-import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { LockerItem } from '../../core/model/kinds/locker-item';
 import { compareSheets, stateNames, type ComparedRow } from '../../core/desk/locker/sheet-table';
 import { formatQuantity } from '../../core/base/quantity/format';
 import { meetingVolts, voltSpan } from '../../core/desk/locker/volt-ladder';

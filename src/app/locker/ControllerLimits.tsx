@@ -1,4 +1,4 @@
-import { canDrive, type ControllerSpec } from '../../core/model/parts/controller';
+import { canDrive, type ControllerSpec } from '../../core/model/kinds/controller/controller';
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { figureAt, readField } from '../../core/desk/locker/sheet-fields';
 import type { SheetField } from '../../core/model/parts/sheet-field';
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import { provenances, type Figure, type Provenance } from '../../core/base/validation/figure';
 import { Explained } from '../help/Explained';
 import styles from './PartSheet.module.css';

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useState } from 'react';
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import { useCorrectSheet, useOutdatedBuilds } from '../state/outdated-builds';
 import styles from './PartSheet.module.css';
 

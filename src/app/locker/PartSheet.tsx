@@ -4,7 +4,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { nanoid } from 'nanoid';
 import { fitPart } from '../../core/reading/brief/fit-part';
-import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { LockerItem } from '../../core/model/kinds/locker-item';
 import { sheetCurve } from '../../core/desk/locker/sheet-curve';
 import { capital } from '../../core/base/words/sentences';
 import { useBuild } from '../state/shown-build';

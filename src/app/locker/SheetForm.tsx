@@ -4,7 +4,7 @@ import type { ConnectorFamilyId } from '../../core/model/connectors/families';
 import { kindOfAny, sheetFields } from '../../core/model/kinds';
 import { isPlugChoice, kindChoices, sheetChoices, sheetSets } from '../../core/desk/locker/sheet-choices';
 import { withFigure } from '../../core/desk/locker/sheet-fields';
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import { inChosenUnits } from '../../core/base/quantity/unit-choice';
 import { capital } from '../../core/base/words/sentences';
 import { ChainSelect } from '../brief/ChainSelect';

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { DataGrid, type GridColDef, type GridRowSelectionModel } from '@mui/x-data-grid';
 import { unparse } from 'papaparse';
 import { useMemo, useState } from 'react';
-import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { LockerItem } from '../../core/model/kinds/locker-item';
 import {
   lockerTable,
   sheetCells,
@@ -10,10 +10,10 @@ import {
   stateNames,
   tableName,
 } from '../../core/desk/locker/sheet-table';
-import { kilogramsOfPart } from '../../core/model/parts/kilograms';
+import { kilogramsOfPart } from '../../core/model/kinds/kilograms';
 import { unitRatio } from '../../core/base/quantity/read-quantity';
 import type { UnitChoice } from '../../core/base/quantity/unit-choice';
-import type { PartKind } from '../../core/model/parts/part-spec';
+import type { PartKind } from '../../core/model/kinds/part-spec';
 import { useSettings } from '../state/settings-store';
 import { downloadText } from '../shell/build-files';
 import { TableImport } from './TableImport';

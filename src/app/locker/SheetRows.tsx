@@ -15,11 +15,11 @@ import {
   withRegulatorVolts,
 } from '../../core/desk/locker/sheet-rows';
 import { oneLine } from '../../core/base/words/sentences';
-import type { BecSpec } from '../../core/model/parts/bec';
-import type { ControllerSpec } from '../../core/model/parts/controller';
-import type { PartSpec } from '../../core/model/parts/part-spec';
-import type { ServoSpec } from '../../core/model/parts/servo';
-import { controlKinds, type TransmitterSpec } from '../../core/model/parts/transmitter';
+import type { BecSpec } from '../../core/model/kinds/bec/bec';
+import type { ControllerSpec } from '../../core/model/kinds/controller/controller';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
+import type { ServoSpec } from '../../core/model/kinds/servo/servo';
+import { controlKinds, type TransmitterSpec } from '../../core/model/kinds/transmitter/transmitter';
 import { ChainSelect } from '../brief/ChainSelect';
 import { NumberField } from '../brief/NumberField';
 import { CableOutlets } from './CableOutlets';

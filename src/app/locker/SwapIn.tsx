@@ -1,4 +1,4 @@
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import { swappable } from '../../core/desk/wiring/lead-edits';
 import { MenuButton, noteOf } from '../loom/MenuButton';
 import { applyAndSay } from '../state/done-store';

@@ -9,7 +9,7 @@ import { parse } from 'papaparse';
 import { useMemo, useState } from 'react';
 import { kinds } from '../../core/model/kinds';
 import { columnTargets, matchColumns } from '../../core/desk/locker/read-sheet-table';
-import type { PartKind } from '../../core/model/parts/part-spec';
+import type { PartKind } from '../../core/model/kinds/part-spec';
 import { ChainSelect } from '../brief/ChainSelect';
 import { readText } from '../shell/read-text';
 import { useLocker } from '../state/locker-store';

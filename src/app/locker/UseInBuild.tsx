@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { canonicalText } from '../../core/base/canonical';
 import { previewWords } from '../../core/judgement/check/preview';
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import { correctSheet } from '../../core/judgement/put-right/swap-part';
 import type { Patch } from '../../core/model/plan/patch';
 import { useBuild } from '../state/shown-build';

@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { LockerItem } from '../../core/model/kinds/locker-item';
 import { voltSpan, type Met } from '../../core/desk/locker/volt-ladder';
 import { fitsVolts } from '../../core/desk/locker/working-list';
 import { formatQuantity } from '../../core/base/quantity/format';

@@ -3,7 +3,7 @@ import { wells as wellIds, type Well, type WellReport } from '../../core/judgeme
 import { ruledOutWords } from '../../core/desk/locker/ruled-out-words';
 import { carrierId } from '../../core/model/fitting/component-id';
 import { exchange, isOfSameForm } from '../../core/judgement/put-right/swap-part';
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import type { Patch } from '../../core/model/plan/patch';
 import { useBuild } from '../state/shown-build';
 import { useSettings } from '../state/settings-store';

@@ -1,4 +1,4 @@
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 
 /** What the rows of a sheet that can be added and taken away are given. */
 export interface RowsProps<Part extends PartSpec> {

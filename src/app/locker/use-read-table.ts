@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { useEffect, useState } from 'react';
 import { readInParts, type SheetTable } from '../../core/desk/locker/read-sheet-table';
-import type { PartKind } from '../../core/model/parts/part-spec';
+import type { PartKind } from '../../core/model/kinds/part-spec';
 
 /** What is read of a table so far, and how far it is: 1 when all of it is read. */
 interface ReadSoFar extends SheetTable {

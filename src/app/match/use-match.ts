@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { proxy } from 'comlink';
 import { useMemo, useState } from 'react';
-import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { LockerItem } from '../../core/model/kinds/locker-item';
 import type { MatchResult, MatchTask } from '../../core/desk/match/match-build';
 import type { Build } from '../../core/model/plan/build';
 import { liveWorker } from '../../workers/trial-crew';

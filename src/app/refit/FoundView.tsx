@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { nanoid } from 'nanoid';
 import { fitPart } from '../../core/reading/brief/fit-part';
 import { kindOfAny } from '../../core/model/kinds';
-import type { PartKind } from '../../core/model/parts/part-spec';
+import type { PartKind } from '../../core/model/kinds/part-spec';
 import { bareName, seenKinds, sockets, unknownPart } from '../../core/bench/refit/as-found';
 import { capital } from '../../core/base/words/sentences';
 import { useBuildStore } from '../state/build-store';

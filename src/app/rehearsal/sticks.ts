@@ -1,6 +1,6 @@
 import type { Reading } from '../../core/reading/build-reading/reading';
 import { radioOfFunction } from '../../core/reading/radio/radios';
-import type { ControlKind } from '../../core/model/parts/transmitter';
+import type { ControlKind } from '../../core/model/kinds/transmitter/transmitter';
 
 /** A control of the transmitter on the screen, for one function. */
 export interface Stick {

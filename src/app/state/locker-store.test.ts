@@ -1,8 +1,8 @@
 // @vitest-environment jsdom
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { LockerItem } from '../../core/model/parts/locker-item';
-import type { ServoSpec } from '../../core/model/parts/servo';
+import type { LockerItem } from '../../core/model/kinds/locker-item';
+import type { ServoSpec } from '../../core/model/kinds/servo/servo';
 import { stated } from '../../core/base/validation/figure';
 import { starterPart } from '../../core/model/starter/starter-locker';
 import { LockerRepository } from '../../storage/locker-repository';

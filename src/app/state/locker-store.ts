@@ -1,9 +1,9 @@
 import { create } from 'zustand';
-import type { LockerItem } from '../../core/model/parts/locker-item';
+import type { LockerItem } from '../../core/model/kinds/locker-item';
 import { costsIn } from '../../core/judgement/check/to-buy';
-import { partProblem } from '../../core/model/parts/part-problem';
+import { partProblem } from '../../core/model/kinds/part-problem';
 import { problemText } from '../../core/base/validation/problem';
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import { starterLocker } from '../../core/model/starter/starter-locker';
 import { clashWords } from '../../core/model/merge/clash';
 import { LockerRepository, type SpoiltSheet, type StoredLocker } from '../../storage/locker-repository';

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { canonicalText } from '../../core/base/canonical';
 import { previewWords } from '../../core/judgement/check/preview';
-import type { PartSpec } from '../../core/model/parts/part-spec';
+import type { PartSpec } from '../../core/model/kinds/part-spec';
 import type { Build } from '../../core/model/plan/build';
 import { applyEdits } from '../../core/model/plan/edits';
 import { correctSheet } from '../../core/judgement/put-right/swap-part';

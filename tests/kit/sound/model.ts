@@ -4,8 +4,8 @@ import type { Fitting } from '../../../src/core/model/fitting/fitting';
 import type { FunctionRole, ModelFunction } from '../../../src/core/model/plan/model-function';
 import type { Policies } from '../../../src/core/model/plan/policies';
 import { sketchBuild, type LeadSketch } from '../../../src/core/model/plan/sketch-build';
-import type { PartSpec } from '../../../src/core/model/parts/part-spec';
-import type { ControlKind } from '../../../src/core/model/parts/transmitter';
+import type { PartSpec } from '../../../src/core/model/kinds/part-spec';
+import type { ControlKind } from '../../../src/core/model/kinds/transmitter/transmitter';
 import { starterPart } from '../../../src/core/model/starter/starter-locker';
 
 /** What a fitting is called, its part, and how it is set. */

@@ -4,7 +4,7 @@ import { demoBuild } from '../../../../tests/kit/demo-builds';
 import { knownModels } from '../../../../tests/kit/known-models';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { readingOf } from '../../reading/build-reading/reading';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
 import { applyEdits } from '../../model/plan/edits';
 import { outingsOf } from '../../desk/trial/outings';

@@ -1,5 +1,5 @@
 import { packVolts } from '../../model/packs/pack-volts';
-import { regulatorChoices, regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorChoices, regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import { cellVolts, type Chemistry } from '../../model/packs/chemistry';
 import type { Reading } from '../../reading/build-reading/reading';
 import { terminalsOf } from '../../model/kinds';

@@ -1,7 +1,7 @@
 import type { Reading } from '../../reading/build-reading/reading';
 import { formatQuantity } from '../../base/quantity/format';
 import type { Source } from '../../reading/survey/power';
-import { regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import { capital } from '../../base/words/sentences';
 import { railTolerance } from './rail-tolerance';
 import { standStep } from './stand-step';

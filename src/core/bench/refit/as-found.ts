@@ -1,7 +1,7 @@
+import { kinds, kindOfAny } from '../../model/kinds';
+import { partKinds, type PartKind, type PartSpec } from '../../model/kinds/part-spec';
 import type { Reading } from '../../reading/build-reading/reading';
-import { kindOfAny } from '../../model/kinds';
 import { blankPart } from '../../desk/locker/blank-part';
-import type { PartKind, PartSpec } from '../../model/parts/part-spec';
 import type { Build } from '../../model/plan/build';
 import { emptyBuild } from '../../model/plan/empty-build';
 import type { Lead, PortRef } from '../../model/plan/lead';
@@ -12,19 +12,7 @@ import { plugTargets } from '../../desk/wiring/plug-targets';
 import { portJoins } from '../../desk/wiring/port-joins';
 
 /** Kinds of parts, in the order in which they meet the eye when the lid comes off. */
-export const seenKinds = [
-  'receiver',
-  'controller',
-  'motor',
-  'servo',
-  'pack',
-  'bec',
-  'board',
-  'load',
-  'electronicSwitch',
-  'cable',
-  'transmitter',
-] as const satisfies readonly PartKind[];
+export const seenKinds: readonly PartKind[] = [...partKinds].sort((a, b) => kinds[a].seen - kinds[b].seen);
 
 /** What a model is called, whatever its build tells of it. */
 export const bareName = (name: string): string =>

@@ -1,5 +1,5 @@
 import type { Reading } from '../../reading/build-reading/reading';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Fitting } from '../../model/fitting/fitting';
 import { differences, twins } from './differences';
 

@@ -1,4 +1,4 @@
-import { servoFigureAt } from '../../model/parts/servo-sheet';
+import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import { degreesPerMicro, centreMicros } from '../../reading/radio/pulse';
 import type { Fitted } from '../../model/kinds/fitted';
 

@@ -3,7 +3,7 @@ import { demoBuild } from '../../../../tests/kit/demo-builds';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { tub } from '../../../../tests/kit/tub';
 import { readingOf } from '../../reading/build-reading/reading';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import type { Build } from '../../model/plan/build';
 import { applyEdits } from '../../model/plan/edits';
 import { stated } from '../../base/validation/figure';

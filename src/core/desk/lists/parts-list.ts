@@ -1,5 +1,5 @@
 import type { Reading } from '../../reading/build-reading/reading';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import { capital } from '../../base/words/sentences';
 
 /** Every part of a build with what it costs: for the sheet, and for whoever sells the model on. */

@@ -1,5 +1,5 @@
 import type { Reading } from '../../reading/build-reading/reading';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import type { PlugNamer } from '../loom/lead-rows';
 import type { BenchList } from './bench-list';
 import { leadSchedule } from './lead-schedule';

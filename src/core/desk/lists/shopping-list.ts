@@ -1,7 +1,7 @@
 import { connectorFamily, type ConnectorFamilyId } from '../../model/connectors/families';
 import type { Gender } from '../../model/connectors/mating';
 import type { Reading } from '../../reading/build-reading/reading';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import type { Hold } from '../../model/fitting/placement';
 import type { PlugNamer } from '../loom/lead-rows';
 import { capital, counted } from '../../base/words/sentences';

@@ -1,5 +1,5 @@
 import { connectorFamily } from '../../model/connectors/families';
-import type { PartKind, PartSpec } from '../../model/parts/part-spec';
+import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 import type { PortSpec } from '../../model/parts/port';
 import { estimated } from '../../base/validation/figure';
 import { starterLocker } from '../../model/starter/starter-locker';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { partProblem } from '../../model/parts/part-problem';
-import type { CableSpec } from '../../model/parts/cable';
+import { partProblem } from '../../model/kinds/part-problem';
+import type { CableSpec } from '../../model/kinds/cable/cable';
 import { starterPart } from '../../model/starter/starter-locker';
 import { blankPart } from './blank-part';
 import {

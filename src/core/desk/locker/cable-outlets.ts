@@ -1,4 +1,4 @@
-import { cableForms, type CableForm, type CableSpec } from '../../model/parts/cable';
+import { cableForms, type CableForm, type CableSpec } from '../../model/kinds/cable/cable';
 import type { Gender } from '../../model/connectors/mating';
 import type { PinName, PortSpec } from '../../model/parts/port';
 import { starterLocker } from '../../model/starter/starter-locker';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { benchUnits } from '../../base/quantity/unit-choice';
 import { starterLocker, starterPart } from '../../model/starter/starter-locker';
 import { choiceNote } from './choice-note';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 
 const item = (id: string, change: Partial<LockerItem> = {}): LockerItem => ({
   part: starterPart(id),

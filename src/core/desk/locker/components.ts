@@ -1,7 +1,7 @@
 import { kinds } from '../../model/kinds';
 import { blankPart } from './blank-part';
-import type { BoardSpec, Component, ComponentKind, ComponentSpec } from '../../model/parts/board';
-import { wireCount } from '../../model/parts/controller';
+import type { BoardSpec, Component, ComponentKind, ComponentSpec } from '../../model/kinds/board/board';
+import { wireCount } from '../../model/kinds/controller/controller';
 import type { PinName } from '../../model/parts/port';
 import { motorNets } from '../../model/parts/terminals';
 import { placeComponent } from '../../model/board/place-component';

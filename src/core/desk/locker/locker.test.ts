@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/kit/tub';
 import { readingOf } from '../../reading/build-reading/reading';
-import { partProblem } from '../../model/parts/part-problem';
+import { partProblem } from '../../model/kinds/part-problem';
 import { firstProblem } from '../../base/validation/validate';
 import { chemistries, cellVolts } from '../../model/packs/chemistry';
 import { cellVoltsAt } from '../../model/packs/charge-curve';
-import { partClasses } from '../../model/parts/part-spec';
+import { partClasses } from '../../model/kinds/part-spec';
 import { measured } from '../../base/validation/figure';
 import { starterLocker, starterPart } from '../../model/starter/starter-locker';
 import { sheetChoices } from './sheet-choices';

@@ -1,8 +1,8 @@
 import { sheetFields } from '../../model/kinds';
-import type { PartKind, PartSpec } from '../../model/parts/part-spec';
+import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 import { starterLocker } from '../../model/starter/starter-locker';
 import { blankPart } from './blank-part';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { readField, withFigure } from './sheet-fields';
 import { sheetLists } from './sheet-lists';

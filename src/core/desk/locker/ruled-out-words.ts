@@ -1,6 +1,6 @@
 import { kilogramCentimetre } from '../../base/quantity/constants';
-import type { PartSpec } from '../../model/parts/part-spec';
-import { servoFigureAt } from '../../model/parts/servo-sheet';
+import type { PartSpec } from '../../model/kinds/part-spec';
+import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import { formatQuantity } from '../../base/quantity/format';
 import type { UnitChoice } from '../../base/quantity/unit-choice';
 

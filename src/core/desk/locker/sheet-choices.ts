@@ -1,8 +1,8 @@
 import { connectorFamily, connectorFamilyIds, type ConnectorFamilyId } from '../../model/connectors/families';
 import { kindOfAny } from '../../model/kinds';
 import { protections } from '../../model/parts/part-base';
-import type { PartSpec } from '../../model/parts/part-spec';
-import { plainOptions, sheetChoice, type SheetChoice, type SheetSet } from '../../model/parts/sheet-choice';
+import type { PartSpec } from '../../model/kinds/part-spec';
+import { plainOptions, sheetChoice, type SheetChoice, type SheetSet } from '../../model/kinds/sheet-choice';
 
 /** What a part's sheet may have several of. */
 export const sheetSets = (part: PartSpec): SheetSet[] => kindOfAny(part).sets?.(part) ?? [];

@@ -1,10 +1,10 @@
 import { unitRatio } from '../../base/quantity/read-quantity';
 import { benchUnits } from '../../base/quantity/unit-choice';
-import type { PartSpec } from '../../model/parts/part-spec';
-import { servoFigureAt } from '../../model/parts/servo-sheet';
+import type { PartSpec } from '../../model/kinds/part-spec';
+import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import { terminalsOf } from '../../model/kinds';
 import { packVoltsAt } from '../../model/packs/pack-volts';
-import { lastingAmps } from '../../model/kinds/values/regulator-amps';
+import { lastingAmps } from '../../model/kinds/regulated/regulator-amps';
 
 /** The picture that fits a kind of part: a curve with its axes. */
 export interface SheetCurve {

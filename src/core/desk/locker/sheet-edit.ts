@@ -1,5 +1,5 @@
-import type { BoardSpec, ComponentSpec } from '../../model/parts/board';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { BoardSpec, ComponentSpec } from '../../model/kinds/board/board';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { carrierId } from '../../model/fitting/component-id';
 import type { Edit } from '../../model/plan/edits';
 import type { BuildIndex } from '../../model/plan/build-index';

@@ -1,5 +1,5 @@
-import { partProblem } from '../../model/parts/part-problem';
-import type { PartSpec } from '../../model/parts/part-spec';
+import { partProblem } from '../../model/kinds/part-problem';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { SheetField } from '../../model/parts/sheet-field';
 import type { Figure, Provenance } from '../../base/validation/figure';
 import { readQuantity } from '../../base/quantity/read-quantity';

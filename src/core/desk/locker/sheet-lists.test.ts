@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { partProblem } from '../../model/parts/part-problem';
+import { partProblem } from '../../model/kinds/part-problem';
 import { chemistries } from '../../model/packs/chemistry';
-import type { ControllerSpec } from '../../model/parts/controller';
+import type { ControllerSpec } from '../../model/kinds/controller/controller';
 import { stated } from '../../base/validation/figure';
 import { starterPart } from '../../model/starter/starter-locker';
 import { sheetLists } from './sheet-lists';

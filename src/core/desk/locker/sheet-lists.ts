@@ -1,8 +1,8 @@
 import { chemistries } from '../../model/packs/chemistry';
 import { addComponent } from './components';
-import { componentKinds, type BoardSpec, type ComponentKind } from '../../model/parts/board';
-import type { ControllerSpec } from '../../model/parts/controller';
-import type { PartSpec } from '../../model/parts/part-spec';
+import { componentKinds, type BoardSpec, type ComponentKind } from '../../model/kinds/board/board';
+import type { ControllerSpec } from '../../model/kinds/controller/controller';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { stated } from '../../base/validation/figure';
 import { mostCellLimits, mostTurnLimits } from './sheet-rows';
 

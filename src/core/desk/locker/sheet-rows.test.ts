@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { firstProblem } from '../../base/validation/validate';
-import { partClasses, partKinds } from '../../model/parts/part-spec';
-import type { ReceiverSpec } from '../../model/parts/receiver';
-import type { ControllerSpec } from '../../model/parts/controller';
-import type { ServoSpec } from '../../model/parts/servo';
-import type { TransmitterSpec } from '../../model/parts/transmitter';
+import { partClasses, partKinds } from '../../model/kinds/part-spec';
+import type { ReceiverSpec } from '../../model/kinds/receiver/receiver';
+import type { ControllerSpec } from '../../model/kinds/controller/controller';
+import type { ServoSpec } from '../../model/kinds/servo/servo';
+import type { TransmitterSpec } from '../../model/kinds/transmitter/transmitter';
 import { starterPart } from '../../model/starter/starter-locker';
 import { blankPart } from './blank-part';
 import { sheetFields } from '../../model/kinds';
-import { withChannels } from '../../model/kinds/receiver';
+import { withChannels } from '../../model/kinds/receiver/receiver-kind';
 import { figureAt } from './sheet-fields';
 import {
   addCellLimit,

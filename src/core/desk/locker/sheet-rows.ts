@@ -1,10 +1,14 @@
-import type { ReceiverSpec } from '../../model/parts/receiver';
-import type { ServoSpec } from '../../model/parts/servo';
-import { controlKinds, type ControlKind, type TransmitterSpec } from '../../model/parts/transmitter';
+import type { ReceiverSpec } from '../../model/kinds/receiver/receiver';
+import type { ServoSpec } from '../../model/kinds/servo/servo';
+import {
+  controlKinds,
+  type ControlKind,
+  type TransmitterSpec,
+} from '../../model/kinds/transmitter/transmitter';
 import { chemistries } from '../../model/packs/chemistry';
-import type { BecSpec } from '../../model/parts/bec';
-import type { CellLimit, ControllerSpec } from '../../model/parts/controller';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { BecSpec } from '../../model/kinds/bec/bec';
+import type { CellLimit, ControllerSpec } from '../../model/kinds/controller/controller';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { estimated, stated } from '../../base/validation/figure';
 import { readQuantity } from '../../base/quantity/read-quantity';
 import { failure, success, type Result } from '../../base/result';

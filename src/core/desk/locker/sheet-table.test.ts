@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { partProblem } from '../../model/parts/part-problem';
-import { partKinds } from '../../model/parts/part-spec';
+import { partProblem } from '../../model/kinds/part-problem';
+import { partKinds } from '../../model/kinds/part-spec';
 import { starterLocker, starterPart } from '../../model/starter/starter-locker';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import { columnTargets, matchColumns, readSheetTable } from './read-sheet-table';
 import { compareSheets, lockerTable, sheetCells } from './sheet-table';
 

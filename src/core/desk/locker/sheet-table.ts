@@ -1,9 +1,9 @@
 import { kinds, sheetFields } from '../../model/kinds';
-import type { PartKind, PartSpec } from '../../model/parts/part-spec';
+import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 import type { SheetField } from '../../model/parts/sheet-field';
 import type { Figure } from '../../base/validation/figure';
 import { benchUnits, chosenUnit, inChosenUnits } from '../../base/quantity/unit-choice';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { figureAt } from './sheet-fields';
 import { sheetLists } from './sheet-lists';

@@ -1,6 +1,6 @@
 import { voltsOfSheet, type GivenVolts } from '../../judgement/limits/volts';
 import { packVolts } from '../../model/packs/pack-volts';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Reading } from '../../reading/build-reading/reading';
 
 /** Volts that a part stands, or gives, from least to most. */

@@ -1,7 +1,7 @@
 import { fromRegulator } from '../../judgement/limits/volts';
 import { describe, expect, it } from 'vitest';
 import { starterLocker } from '../../model/starter/starter-locker';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import { workingList, type ListAsked } from './working-list';
 
 const servos = starterLocker

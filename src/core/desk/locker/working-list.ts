@@ -1,7 +1,7 @@
 import { sheetFields, terminalsOf } from '../../model/kinds';
 import { standsVolts, type GivenVolts } from '../../judgement/limits/volts';
-import type { LockerItem } from '../../model/parts/locker-item';
-import { kilogramsOfPart } from '../../model/parts/kilograms';
+import type { LockerItem } from '../../model/kinds/locker-item';
+import { kilogramsOfPart } from '../../model/kinds/kilograms';
 import { figureAt } from './sheet-fields';
 
 /** What parts of a kind can be narrowed to. */

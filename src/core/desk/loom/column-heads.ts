@@ -1,6 +1,6 @@
 import type { Reading } from '../../reading/build-reading/reading';
 import type { Column } from '../../model/kinds/kind';
-import type { PartKind } from '../../model/parts/part-spec';
+import type { PartKind } from '../../model/kinds/part-spec';
 import { formatQuantity } from '../../base/quantity/format';
 import { columnOf } from './column';
 

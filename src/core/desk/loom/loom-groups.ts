@@ -1,6 +1,6 @@
 import type { Reading } from '../../reading/build-reading/reading';
 import { carrierId } from '../../model/fitting/component-id';
-import type { PartKind } from '../../model/parts/part-spec';
+import type { PartKind } from '../../model/kinds/part-spec';
 import type { BuildIndex } from '../../model/plan/build-index';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { LoomModel } from './loom-model';

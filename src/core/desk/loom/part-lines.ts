@@ -4,7 +4,7 @@ import { formatQuantity } from '../../base/quantity/format';
 import { componentId } from '../../model/fitting/component-id';
 import { endAt } from '../../model/plan/build-index';
 import type { Fitted } from '../../model/kinds/fitted';
-import { regulatorChoices } from '../../model/kinds/regulator-choices';
+import { regulatorChoices } from '../../model/kinds/regulated/regulator-choices';
 import { isJoined } from '../../model/plan/lead';
 import type { RedWire } from '../../model/kinds/kind';
 

@@ -2,7 +2,7 @@ import { readingOf } from '../../reading/build-reading/reading';
 import { throttleChannel } from '../../judgement/rules/throttle-channel';
 import { carrierId } from '../../model/fitting/component-id';
 import { Survey } from '../../reading/survey/survey';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';
 import { goesTogether } from '../../model/connectors/mating';

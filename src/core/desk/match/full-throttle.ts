@@ -1,9 +1,9 @@
 import { loadsAtRest } from '../../reading/circuit/build-elements';
 import { Estimates } from '../../model/kinds/estimates';
 import { isAfloat } from '../../reading/motion/vehicle-values';
-import { motorFigures } from '../../model/kinds/values/drive-values';
+import { motorFigures } from '../../model/kinds/motor/motor-values';
 import type { PointLoad } from '../../model/kinds/site';
-import type { MotorSpec } from '../../model/parts/motor';
+import type { MotorSpec } from '../../model/kinds/motor/motor';
 import type { Build } from '../../model/plan/build';
 import { remembered } from '../../base/remembered';
 

@@ -7,7 +7,7 @@ import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { variedLocker } from '../../../../tests/kit/varied-locker';
 import { checkBuild } from '../../judgement/check/check-build';
 import { exchange } from '../../judgement/put-right/swap-part';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import type { Build } from '../../model/plan/build';
 import { applyEdits } from '../../model/plan/edits';
 import { starterLocker } from '../../model/starter/starter-locker';

@@ -3,7 +3,7 @@ import { demoBuild } from '../../../../tests/kit/demo-builds';
 import { presetsFor } from '../../reading/brief/function-presets';
 import { checkBuild } from '../../judgement/check/check-build';
 import { readingOf } from '../../reading/build-reading/reading';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import type { Build, ModelKind } from '../../model/plan/build';
 import { applyEdits } from '../../model/plan/edits';
 import { emptyBuild } from '../../model/plan/empty-build';

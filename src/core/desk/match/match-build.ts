@@ -1,11 +1,11 @@
 import { hauls } from '../../reading/brief/function-presets';
 import { checkBuild } from '../../judgement/check/check-build';
 import { readingOf } from '../../reading/build-reading/reading';
-import type { LockerItem } from '../../model/parts/locker-item';
-import { turnsDrum } from '../../model/parts/servo';
+import type { LockerItem } from '../../model/kinds/locker-item';
+import { turnsDrum } from '../../model/kinds/servo/servo';
 import type { Finding } from '../../judgement/findings/finding';
-import type { PartKind, PartSpec } from '../../model/parts/part-spec';
-import type { LoadForm } from '../../model/parts/load';
+import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
+import type { LoadForm } from '../../model/kinds/load/load';
 import type { Build } from '../../model/plan/build';
 import type { FunctionRole, ModelFunction } from '../../model/plan/model-function';
 import { applyEdits, type Edit } from '../../model/plan/edits';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { berthed } from '../../../../tests/kit/berthed';
 import { misfits } from '../../reading/berths/fit';
 import { readingOf } from '../../reading/build-reading/reading';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';
 import { stated } from '../../base/validation/figure';

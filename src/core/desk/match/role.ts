@@ -1,4 +1,4 @@
-import type { PartKind, PartSpec } from '../../model/parts/part-spec';
+import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 
 /** A part that could stand in a role, with what it costs to have it there. */
 export interface Candidate {

@@ -1,16 +1,16 @@
+import { partKinds, type PartKind, type PartSpec } from '../../model/kinds/part-spec';
 import { fitPart } from '../../reading/brief/fit-part';
 import { servingKinds } from '../../reading/brief/function-presets';
 import { readingOf } from '../../reading/build-reading/reading';
 import { kinds, terminalsOf } from '../../model/kinds';
-import type { LockerItem } from '../../model/parts/locker-item';
-import type { PartKind, PartSpec } from '../../model/parts/part-spec';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import { carrierId } from '../../model/fitting/component-id';
 import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';
 import type { ModelFunction } from '../../model/plan/model-function';
 import { BuildIndex } from '../../model/plan/build-index';
 import { isOfSameForm } from '../../judgement/put-right/swap-part';
-import { kilogramsOfPart } from '../../model/parts/kilograms';
+import { kilogramsOfPart } from '../../model/kinds/kilograms';
 import { listens } from './screens/pack-volts';
 import type { Candidate, Role } from './role';
 
@@ -18,18 +18,10 @@ import type { Candidate, Role } from './role';
 export const stocks = ['own', 'ownFirst', 'all'] as const;
 export type Stock = (typeof stocks)[number];
 
-/** Kinds that parts are chosen for; cables follow from what they join. Those that decide most come first. */
-const chosenKinds: readonly PartKind[] = [
-  'pack',
-  'motor',
-  'controller',
-  'bec',
-  'receiver',
-  'transmitter',
-  'servo',
-  'electronicSwitch',
-  'load',
-];
+/** Kinds that parts are chosen for; those that decide most come first. */
+const chosenKinds: readonly PartKind[] = partKinds
+  .filter((kind) => kinds[kind].chosen !== undefined)
+  .sort((a, b) => kinds[a].chosen! - kinds[b].chosen!);
 
 /** A build with a usual part wherever one is missing, the edits that put it there, and the fittings that they made. */
 export interface Seeded {

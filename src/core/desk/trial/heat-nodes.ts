@@ -1,4 +1,4 @@
-import { regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import type { Fitted } from '../../model/kinds/fitted';
 import { terminalsOf } from '../../model/kinds';
 import type { Controller } from '../../physics/network/devices/controller';

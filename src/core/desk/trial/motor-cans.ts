@@ -1,4 +1,4 @@
-import type { MotorKind } from '../../model/parts/motor';
+import type { MotorKind } from '../../model/kinds/motor/motor';
 
 /** How a size of motor warms and cools in still air: rules of thumb, ±25 %. */
 interface Can {

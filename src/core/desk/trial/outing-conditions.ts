@@ -1,7 +1,7 @@
 import type { Reading } from '../../reading/build-reading/reading';
 import { Track, type TrackPoints } from '../../physics/network/track';
 import type { Conditions } from '../../model/kinds/conditions';
-import { coilPort, isRelay } from '../../model/parts/electronic-switch';
+import { coilPort, isRelay } from '../../model/kinds/electronic-switch/electronic-switch';
 import { channelsOf, isMixed } from '../../reading/radio/channel-inputs';
 import { farEnd } from '../../model/plan/build-index';
 import { toldTracks } from './told-tracks';

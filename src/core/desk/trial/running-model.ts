@@ -1,7 +1,7 @@
 import { buildElements, type BuildElements } from '../../reading/circuit/build-elements';
 import type { Conditions } from '../../model/kinds/conditions';
 import type { Estimates } from '../../model/kinds/estimates';
-import { packValues } from '../../model/kinds/values/pack-values';
+import { packValues } from '../../model/kinds/pack/pack-values';
 import { bodyId, isAfloat } from '../../reading/motion/vehicle-values';
 import type { Reading } from '../../reading/build-reading/reading';
 import { terminalsOf } from '../../model/kinds';
@@ -18,7 +18,7 @@ import type { Network } from '../../physics/network/network';
 import { networkOf } from '../../physics/network/reference-form';
 import type { Build } from '../../model/plan/build';
 import type { Fitted } from '../../model/kinds/fitted';
-import { regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import { cutOffVolts } from './cut-off-volts';
 import { controllerHeat, motorHeat, regulatorHeat, type MotorCooling } from './heat-nodes';
 import { ModelSpeed } from './model-speed';

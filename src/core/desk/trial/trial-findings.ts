@@ -2,7 +2,7 @@ import type { Reading } from '../../reading/build-reading/reading';
 import type { Finding } from '../../judgement/findings/finding';
 import { renderReport } from '../../judgement/check/render';
 import { fittingSubject, type Report } from '../../judgement/findings/report';
-import { regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import { solvedTerm, plannedTerm } from '../../judgement/rules/support/terms';
 import { trialRules, type TrialView } from './trial-rules';
 import type { TrialEvent, TrialResult } from './trial-result';

@@ -4,7 +4,7 @@ import { connectorFamily, connectorFamilyIds, type ConnectorFamilyId } from '../
 import { isJoined, joinedAgain, type Lead, type PortRef, type WireColour } from '../../model/plan/lead';
 import { fitPlug } from '../../judgement/put-right/re-terminate';
 import type { Patch } from '../../model/plan/patch';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { carrierId } from '../../model/fitting/component-id';
 import { insertCable } from '../../judgement/put-right/insert-cable';
 import { hasContacts, isOfSameForm } from '../../judgement/put-right/swap-part';

@@ -1,7 +1,7 @@
 import { terminalsOf } from '../../model/kinds';
 import { isOver, isUnder } from '../../base/quantity/compare';
 import { packVolts } from '../../model/packs/pack-volts';
-import type { BecSpec } from '../../model/parts/bec';
+import type { BecSpec } from '../../model/kinds/bec/bec';
 import { freshId } from '../../model/plan/fresh-id';
 import type { WiringDraft } from './draft';
 

@@ -2,7 +2,7 @@ import { goesTogether, type Connector } from '../../model/connectors/mating';
 import { refusalWords } from '../../model/connectors/refusal-words';
 import type { Reading } from '../../reading/build-reading/reading';
 import { connectorFamily } from '../../model/connectors/families';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { PortSpec } from '../../model/parts/port';
 import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';

@@ -1,9 +1,9 @@
-import type { BecSpec } from '../../model/parts/bec';
-import type { ServoSpec } from '../../model/parts/servo';
+import type { BecSpec } from '../../model/kinds/bec/bec';
+import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { describe, expect, it } from 'vitest';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { tub } from '../../../../tests/kit/tub';
-import type { CableSpec } from '../../model/parts/cable';
+import type { CableSpec } from '../../model/kinds/cable/cable';
 import type { Build } from '../../model/plan/build';
 import { stated } from '../../base/validation/figure';
 import { checkBuild } from '../../judgement/check/check-build';

@@ -6,8 +6,8 @@ import { freshId } from '../../model/plan/fresh-id';
 import type { PortRef } from '../../model/plan/lead';
 import { isOver, isUnder } from '../../base/quantity/compare';
 import { packVolts } from '../../model/packs/pack-volts';
-import type { CableSpec } from '../../model/parts/cable';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { CableSpec } from '../../model/kinds/cable/cable';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { connect } from '../../judgement/put-right/connect';
 
 /** A cable that takes a servo's signal and ground from the receiver and its power from the pack. */

@@ -1,7 +1,7 @@
-import { canDrive } from '../../model/parts/controller';
-import type { CableSpec } from '../../model/parts/cable';
-import { coilPort, isRelay } from '../../model/parts/electronic-switch';
-import type { PartSpec } from '../../model/parts/part-spec';
+import { canDrive } from '../../model/kinds/controller/controller';
+import type { CableSpec } from '../../model/kinds/cable/cable';
+import { coilPort, isRelay } from '../../model/kinds/electronic-switch/electronic-switch';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { freshId } from '../../model/plan/fresh-id';
 import type { PortRef } from '../../model/plan/lead';
 import type { Fitted } from '../../model/kinds/fitted';

@@ -1,8 +1,8 @@
 import { wattHours } from '../../model/packs/pack-volts';
 import { freshId } from '../../model/plan/fresh-id';
 import type { PortRef } from '../../model/plan/lead';
-import type { CableSpec } from '../../model/parts/cable';
-import { coilPort } from '../../model/parts/electronic-switch';
+import type { CableSpec } from '../../model/kinds/cable/cable';
+import { coilPort } from '../../model/kinds/electronic-switch/electronic-switch';
 import type { PortSpec } from '../../model/parts/port';
 import type { BuildIndex } from '../../model/plan/build-index';
 import type { Fitted } from '../../model/kinds/fitted';

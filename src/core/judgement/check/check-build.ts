@@ -8,7 +8,7 @@ import { renderReport, type Sift } from './render';
 import type { Missing, Report } from '../findings/report';
 import { wellReports, wells, worstFirst, type Well } from '../findings/wells';
 import type { CostOf } from './to-buy';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Acceptance } from '../../model/plan/records';
 import { rules } from '../rules';
 import type { Rule } from '../rules/rule';

@@ -1,5 +1,5 @@
 import { railAmpsBySchool } from '../../reading/circuit/loads';
-import { lastingAmps } from '../../model/kinds/values/regulator-amps';
+import { lastingAmps } from '../../model/kinds/regulated/regulator-amps';
 import type { Reading } from '../../reading/build-reading/reading';
 
 /** The named numbers behind the findings: `tow-pack.packAmps`, `rail:receiver.railAmpsTwoWorst`, … */

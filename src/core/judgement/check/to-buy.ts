@@ -1,5 +1,5 @@
 import type { Edit } from '../../model/plan/edits';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 
 /** What a part costs who builds: nothing where it lies on the shelf, `undefined` where nobody noted its price. */
 export type CostOf = (partId: string) => number | undefined;

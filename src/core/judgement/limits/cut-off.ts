@@ -1,5 +1,5 @@
 import { cellVolts, isLithium, type Chemistry } from '../../model/packs/chemistry';
-import type { ControllerSpec } from '../../model/parts/controller';
+import type { ControllerSpec } from '../../model/kinds/controller/controller';
 
 /** What a controller's cut-off may be set to for a chemistry: modes that cut at the same volts a cell, its own first. */
 export const cutoffsFor = ({ cutoffModes = [] }: ControllerSpec, chemistry: Chemistry): Chemistry[] =>

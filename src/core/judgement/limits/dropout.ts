@@ -1,4 +1,4 @@
-import { dropoutVolts } from '../../model/kinds/values/regulator-values';
+import { dropoutVolts } from '../../model/kinds/regulated/regulator-values';
 import type { Regulator } from '../../model/parts/regulator';
 import type { Fitted } from '../../model/kinds/fitted';
 import { Estimates } from '../../model/kinds/estimates';

@@ -1,5 +1,5 @@
-import type { ControllerSpec } from '../../model/parts/controller';
-import type { MotorSpec } from '../../model/parts/motor';
+import type { ControllerSpec } from '../../model/kinds/controller/controller';
+import type { MotorSpec } from '../../model/kinds/motor/motor';
 import { packVolts } from '../../model/packs/pack-volts';
 import { estimated, type Figure } from '../../base/validation/figure';
 import { atLeast, atMost, type Limit } from './limit';

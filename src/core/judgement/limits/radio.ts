@@ -4,8 +4,8 @@ import { transmitterIdOf, receiversOf } from '../../reading/radio/partners';
 import { ModelFunction } from '../../model/plan/model-function';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Reading } from '../../reading/build-reading/reading';
-import type { ReceiverSpec } from '../../model/parts/receiver';
-import type { TransmitterSpec } from '../../model/parts/transmitter';
+import type { ReceiverSpec } from '../../model/kinds/receiver/receiver';
+import type { TransmitterSpec } from '../../model/kinds/transmitter/transmitter';
 import { atLeast, atMost, type Limit } from './limit';
 
 /** Channels that functions ask against those of a radio's end. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { starterPart } from '../../model/starter/starter-locker';
-import type { ControllerSpec } from '../../model/parts/controller';
-import type { ServoSpec } from '../../model/parts/servo';
+import type { ControllerSpec } from '../../model/kinds/controller/controller';
+import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { stated } from '../../base/validation/figure';
 import { shareLeft } from './limit';
 import { cellsOnController, fromCells, fromRegulator, mostToGive, mostVolts, standsVolts } from './volts';

@@ -5,7 +5,7 @@ import { isJoined, type Lead, type PortRef } from '../../model/plan/lead';
 import type { NodeId } from '../../reading/survey/nets';
 import { straightLead } from '../../model/plan/straight-lead';
 import { mating } from '../../model/connectors/mating';
-import type { CableSpec } from '../../model/parts/cable';
+import type { CableSpec } from '../../model/kinds/cable/cable';
 import type { PortSpec } from '../../model/parts/port';
 import type { Reading } from '../../reading/build-reading/reading';
 

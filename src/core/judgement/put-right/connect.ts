@@ -5,8 +5,8 @@ import { freshId } from '../../model/plan/fresh-id';
 import type { PortRef } from '../../model/plan/lead';
 import { usualLead } from '../../model/plan/usual-run';
 import { goesTogether, mating } from '../../model/connectors/mating';
-import type { CableSpec } from '../../model/parts/cable';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { CableSpec } from '../../model/kinds/cable/cable';
+import type { PartSpec } from '../../model/kinds/part-spec';
 
 /**
  * The edits that join two ports, with an adapter from the locker between them where their plugs do not go

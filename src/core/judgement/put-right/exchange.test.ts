@@ -3,7 +3,7 @@ import { demoBuild } from '../../../../tests/kit/demo-builds';
 import { checkBuild } from '../check/check-build';
 import { readBuildFile } from '../../model/file/read-file';
 import { writeBuildFile } from '../../model/file/write-file';
-import { withChannels } from '../../model/kinds/receiver';
+import { withChannels } from '../../model/kinds/receiver/receiver-kind';
 import { applyEdits } from '../../model/plan/edits';
 import { starterLocker, starterPart } from '../../model/starter/starter-locker';
 import { correctSheet, exchange } from './swap-part';

@@ -1,6 +1,6 @@
 import { gaugeAmps, siliconeCelsius } from '../../base/conductors/wire';
 import type { Reading } from '../../reading/build-reading/reading';
-import type { CableSpec } from '../../model/parts/cable';
+import type { CableSpec } from '../../model/kinds/cable/cable';
 import type { Patch } from '../../model/plan/patch';
 import type { Fitted } from '../../model/kinds/fitted';
 import { insertCable } from './insert-cable';

@@ -2,7 +2,7 @@ import type { Edit } from '../../model/plan/edits';
 import { freshId } from '../../model/plan/fresh-id';
 import type { Lead } from '../../model/plan/lead';
 import { mating } from '../../model/connectors/mating';
-import type { CableSpec } from '../../model/parts/cable';
+import type { CableSpec } from '../../model/kinds/cable/cable';
 import { estimated } from '../../base/validation/figure';
 import type { Reading } from '../../reading/build-reading/reading';
 

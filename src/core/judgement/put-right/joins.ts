@@ -1,5 +1,5 @@
 import type { Reading } from '../../reading/build-reading/reading';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Edit } from '../../model/plan/edits';
 import type { ModelFunction } from '../../model/plan/model-function';
 import type { Patch } from '../../model/plan/patch';

@@ -6,7 +6,7 @@ import { applyEdits } from '../../model/plan/edits';
 import { checkBuild, previewPatch } from '../check/check-build';
 import { stated } from '../../base/validation/figure';
 import { starterLocker } from '../../model/starter/starter-locker';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 
 const check = (build: Build, locker: readonly PartSpec[] = starterLocker) => checkBuild(build, locker);
 const planned = demoBuild('harbour-tug-as-planned');

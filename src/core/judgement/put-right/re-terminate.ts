@@ -3,7 +3,7 @@ import type { Edit } from '../../model/plan/edits';
 import type { BuildIndex } from '../../model/plan/build-index';
 import { mating, type Connector } from '../../model/connectors/mating';
 import type { Reading } from '../../reading/build-reading/reading';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { PortSpec } from '../../model/parts/port';
 import { mostIdLength } from '../../model/plan/fresh-id';
 import type { Lead, PortRef } from '../../model/plan/lead';

@@ -1,5 +1,5 @@
 import { fitPart } from '../../reading/brief/fit-part';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
 import { carrierId } from '../../model/fitting/component-id';
 import type { Edit } from '../../model/plan/edits';

@@ -1,7 +1,7 @@
 import { railRange } from '../limits/volts';
 import type { Patch } from '../../model/plan/patch';
 import { formatQuantity } from '../../base/quantity/format';
-import { regulatorChoices, regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorChoices, regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import type { Rail } from '../../reading/survey/rails';
 
 /** Sets every regulator on a rail that is above `mostVolts`, or may be, to its highest choice that is not. */

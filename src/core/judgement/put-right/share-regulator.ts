@@ -1,9 +1,9 @@
 import { mostToGive } from '../limits/volts';
 import { mating } from '../../model/connectors/mating';
 import type { Reading } from '../../reading/build-reading/reading';
-import type { BecSpec } from '../../model/parts/bec';
-import type { CableSpec } from '../../model/parts/cable';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { BecSpec } from '../../model/kinds/bec/bec';
+import type { CableSpec } from '../../model/kinds/cable/cable';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { PortSpec } from '../../model/parts/port';
 import type { Edit } from '../../model/plan/edits';
 import { freshId } from '../../model/plan/fresh-id';

@@ -1,7 +1,7 @@
 import { standsVolts, railRange } from '../limits/volts';
-import { lastingAmps } from '../../model/kinds/values/regulator-amps';
+import { lastingAmps } from '../../model/kinds/regulated/regulator-amps';
 import type { Reading } from '../../reading/build-reading/reading';
-import type { BecSpec } from '../../model/parts/bec';
+import type { BecSpec } from '../../model/kinds/bec/bec';
 import type { Edit } from '../../model/plan/edits';
 import { freshId } from '../../model/plan/fresh-id';
 import type { Patch } from '../../model/plan/patch';

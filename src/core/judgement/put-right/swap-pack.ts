@@ -1,5 +1,5 @@
 import type { Reading } from '../../reading/build-reading/reading';
-import type { PackSpec } from '../../model/parts/pack';
+import type { PackSpec } from '../../model/kinds/pack/pack';
 import type { Patch } from '../../model/plan/patch';
 import type { Source } from '../../reading/survey/power';
 import { offerSwaps } from './swap-part';

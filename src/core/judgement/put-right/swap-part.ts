@@ -7,7 +7,7 @@ import type { Edit } from '../../model/plan/edits';
 import type { Patch } from '../../model/plan/patch';
 import { goesTogether, mating } from '../../model/connectors/mating';
 import { kindOfAny } from '../../model/kinds';
-import type { PartKind, PartOfKind, PartSpec } from '../../model/parts/part-spec';
+import type { PartKind, PartOfKind, PartSpec } from '../../model/kinds/part-spec';
 import type { Reading } from '../../reading/build-reading/reading';
 
 /**

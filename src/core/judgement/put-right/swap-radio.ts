@@ -1,6 +1,6 @@
 import type { Reading } from '../../reading/build-reading/reading';
-import type { ReceiverSpec } from '../../model/parts/receiver';
-import type { TransmitterSpec } from '../../model/parts/transmitter';
+import type { ReceiverSpec } from '../../model/kinds/receiver/receiver';
+import type { TransmitterSpec } from '../../model/kinds/transmitter/transmitter';
 import { carrierId } from '../../model/fitting/component-id';
 import type { Edit } from '../../model/plan/edits';
 import type { Patch } from '../../model/plan/patch';

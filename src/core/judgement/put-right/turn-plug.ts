@@ -1,4 +1,4 @@
-import type { CableSpec } from '../../model/parts/cable';
+import type { CableSpec } from '../../model/kinds/cable/cable';
 import { mostIdLength } from '../../model/plan/fresh-id';
 import type { BuildIndex } from '../../model/plan/build-index';
 import type { Fitted } from '../../model/kinds/fitted';

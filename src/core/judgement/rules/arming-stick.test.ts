@@ -1,6 +1,6 @@
 import { testRule } from '../../../../tests/kit/test-rule';
 import { tub } from '../../../../tests/kit/tub';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { armingStick } from './arming-stick';
 
 const armsAt = (position: 'centre' | 'minimum') => ({

@@ -1,6 +1,6 @@
 import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, functionSubject, type Report } from '../findings/report';
-import type { ControlSpec } from '../../model/parts/transmitter';
+import type { ControlSpec } from '../../model/kinds/transmitter/transmitter';
 import type { ModelFunction } from '../../model/plan/model-function';
 import type { Patch } from '../../model/plan/patch';
 import type { Fitted } from '../../model/kinds/fitted';

@@ -1,5 +1,5 @@
 import { motorTurns } from '../limits/motor';
-import { canDrive } from '../../model/parts/controller';
+import { canDrive } from '../../model/kinds/controller/controller';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';

@@ -1,7 +1,7 @@
 import { testRule } from '../../../../tests/kit/test-rule';
 import { tub } from '../../../../tests/kit/tub';
 import type { Build } from '../../model/plan/build';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { SettingName } from '../../reading/radio/asked-settings';
 import { channelSettingsRule } from './channel-settings';
 

@@ -1,6 +1,6 @@
 import type { ModelFunction } from '../../model/plan/model-function';
 import type { Patch } from '../../model/plan/patch';
-import type { ControlKind, ControlSpec } from '../../model/parts/transmitter';
+import type { ControlKind, ControlSpec } from '../../model/kinds/transmitter/transmitter';
 import type { Unit } from '../../base/quantity/format';
 import { radioOfFunction } from '../../reading/radio/radios';
 import { controlMisfit, positions, springs, type ControlMisfit } from '../../reading/radio/control-fit';

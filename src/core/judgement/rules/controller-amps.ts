@@ -1,6 +1,6 @@
 import { controllerHeadroom, controllerLoad } from '../limits/amps';
 import { motorToCome } from '../../reading/circuit/loads';
-import { canDrive } from '../../model/parts/controller';
+import { canDrive } from '../../model/kinds/controller/controller';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { nameList } from '../../base/words/sentences';

@@ -1,4 +1,4 @@
-import { drivesAll } from '../../model/parts/controller';
+import { drivesAll } from '../../model/kinds/controller/controller';
 import type { Brief } from '../../model/plan/brief';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { brakeModes, runningModes, type ControllerMode } from '../../model/parts/controller-modes';

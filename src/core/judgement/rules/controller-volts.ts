@@ -1,7 +1,7 @@
 import { standsVolts, fromCells, cellsOnController } from '../limits/volts';
 import { givenTo, voltsAgainstSheet } from './support/limit-report';
 import type { Supply } from '../../reading/survey/power';
-import { drivesAll } from '../../model/parts/controller';
+import { drivesAll } from '../../model/kinds/controller/controller';
 import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerPackSwaps } from '../put-right/swap-pack';

@@ -3,7 +3,7 @@ import { radioOfFunction } from '../../reading/radio/radios';
 import { defineRule } from './rule';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
-import type { TransmitterSpec } from '../../model/parts/transmitter';
+import type { TransmitterSpec } from '../../model/kinds/transmitter/transmitter';
 import { offerRadios, offerTransmitters } from '../put-right/swap-radio';
 
 /** Channels that drive a mechanism against those on which the transmitter can set end points. */

@@ -1,6 +1,6 @@
 import { lastingLoad } from '../limits/amps';
-import { regulatorName } from '../../model/kinds/regulator-choices';
-import { lastingAmps } from '../../model/kinds/values/regulator-amps';
+import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
+import { lastingAmps } from '../../model/kinds/regulated/regulator-amps';
 import { defaults } from '../../model/kinds/defaults';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';

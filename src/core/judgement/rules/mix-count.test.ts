@@ -1,7 +1,7 @@
 import { testRule } from '../../../../tests/kit/test-rule';
 import { tub, withoutFigure } from '../../../../tests/kit/tub';
 import type { Build } from '../../model/plan/build';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { mixCount } from './mix-count';
 
 const mixes = (count: number) => ({

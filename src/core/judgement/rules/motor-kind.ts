@@ -1,5 +1,5 @@
-import { canDrive } from '../../model/parts/controller';
-import { phaseCount } from '../../model/parts/motor';
+import { canDrive } from '../../model/kinds/controller/controller';
+import { phaseCount } from '../../model/kinds/motor/motor';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { fittingSubject } from '../findings/report';

@@ -1,4 +1,4 @@
-import { canDrive } from '../../model/parts/controller';
+import { canDrive } from '../../model/kinds/controller/controller';
 import { isOver } from '../../base/quantity/compare';
 import { fittingSubject, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';

@@ -3,7 +3,7 @@ import { isOver } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerOwnRegulator } from '../put-right/own-regulator';
 import { offerSwaps } from '../put-right/swap-part';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { PortSpec } from '../../model/parts/port';
 import type { Patch } from '../../model/plan/patch';
 import type { Fitted } from '../../model/kinds/fitted';

@@ -4,7 +4,7 @@ import type { Reading } from '../../reading/build-reading/reading';
 import { isUnder } from '../../base/quantity/compare';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { cellVolts, isLithium } from '../../model/packs/chemistry';
-import type { PackSpec } from '../../model/parts/pack';
+import type { PackSpec } from '../../model/kinds/pack/pack';
 import { packVolts } from '../../model/packs/pack-volts';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';

@@ -1,5 +1,5 @@
 import { railLoad } from '../limits/amps';
-import { regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { defineRule } from './rule';

@@ -1,11 +1,11 @@
 import { standsVolts, leastVolts, fromRegulator, voltsOfSheet } from '../limits/volts';
-import { sourceName } from '../../model/kinds/regulator-choices';
+import { sourceName } from '../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../base/quantity/compare';
 import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import type { PartSpec } from '../../model/parts/part-spec';
-import type { ServoSpec } from '../../model/parts/servo';
-import { servoFigureAt } from '../../model/parts/servo-sheet';
+import type { PartSpec } from '../../model/kinds/part-spec';
+import type { ServoSpec } from '../../model/kinds/servo/servo';
+import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import { offerHigherVolts } from '../put-right/set-regulator-volts';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { offerSwaps } from '../put-right/swap-part';

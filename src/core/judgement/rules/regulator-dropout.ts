@@ -1,7 +1,7 @@
 import { heldLimit, heldVolts } from '../limits/dropout';
 import { fittingSubject, type Report } from '../findings/report';
 import { formatQuantity } from '../../base/quantity/format';
-import { regulatorName } from '../../model/kinds/regulator-choices';
+import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import { defineRule } from './rule';
 import { plannedTerm, solvedTerm } from './support/terms';
 

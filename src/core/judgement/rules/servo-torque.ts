@@ -1,8 +1,8 @@
 import { torqueLimit } from '../limits/torque';
 import { kilogramCentimetre } from '../../base/quantity/constants';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import { servoFigureAt } from '../../model/parts/servo-sheet';
-import type { ServoSpec } from '../../model/parts/servo';
+import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
+import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { linkageReading } from '../../reading/linkage/linkage-reading';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';

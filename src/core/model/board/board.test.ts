@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkBuild } from '../../judgement/check/check-build';
-import { partProblem } from '../parts/part-problem';
+import { partProblem } from '../kinds/part-problem';
 import { blankPart } from '../../desk/locker/blank-part';
 import { loomModel } from '../../desk/loom/loom-model';
-import { componentKinds, type BoardSpec } from '../parts/board';
-import type { ControllerSpec } from '../parts/controller';
+import { componentKinds, type BoardSpec } from '../kinds/board/board';
+import type { ControllerSpec } from '../kinds/controller/controller';
 import { stated } from '../../base/validation/figure';
 import { sketchBuild } from '../plan/sketch-build';
 import { starterLocker, starterPart } from '../starter/starter-locker';

@@ -1,4 +1,4 @@
-import type { BoardSpec, ComponentKind, ComponentSpec, Trace } from '../parts/board';
+import type { BoardSpec, ComponentKind, ComponentSpec, Trace } from '../kinds/board/board';
 import { threePins } from '../parts/channel-port';
 import type { PortSpec } from '../parts/port';
 import { motorNets } from '../parts/terminals';

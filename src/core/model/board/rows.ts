@@ -1,6 +1,6 @@
-import type { BoardSpec, Component } from '../parts/board';
+import type { BoardSpec, Component } from '../kinds/board/board';
 import { channelNet, threePins } from '../parts/channel-port';
-import { wireCount, type DrivenKinds } from '../parts/controller';
+import { wireCount, type DrivenKinds } from '../kinds/controller/controller';
 import type { PinName, PortSpec } from '../parts/port';
 import { motorNets } from '../parts/terminals';
 import { sharedNets, streamNet } from './nets';

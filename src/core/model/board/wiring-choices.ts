@@ -1,5 +1,5 @@
-import type { BoardSpec, Component } from '../parts/board';
-import { sheetChoice, type SheetChoice } from '../parts/sheet-choice';
+import type { BoardSpec, Component } from '../kinds/board/board';
+import { sheetChoice, type SheetChoice } from '../kinds/sheet-choice';
 import { inputRow } from './place-component';
 import { channelNet } from '../parts/channel-port';
 import { channelOf, rowNet, sharedNets } from './nets';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../../tests/kit/demo-builds';
-import type { LockerItem } from '../parts/locker-item';
+import type { LockerItem } from '../kinds/locker-item';
 import { starterPart } from '../starter/starter-locker';
 import { readBackup, writeBackup, type Backup } from './backup-file';
 import { openFile, readBuildFile } from './read-file';

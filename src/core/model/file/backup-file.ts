@@ -1,5 +1,5 @@
 import { canonicalText } from '../../base/canonical';
-import type { LockerItem } from '../parts/locker-item';
+import type { LockerItem } from '../kinds/locker-item';
 import type { Build } from '../plan/build';
 import { failure, success, type Result } from '../../base/result';
 import { isObject } from '../../base/validation/is-object';

@@ -8,7 +8,7 @@ import { Measured } from '../fitting/measured';
 import { ModelFunction } from '../plan/model-function';
 import { Outing } from '../plan/outing';
 import { Acceptance, StepNote, Tick } from '../plan/records';
-import { partClasses, partKinds } from '../parts/part-spec';
+import { partClasses, partKinds } from '../kinds/part-spec';
 import { firstInconsistency } from './consistency';
 import { isObject } from '../../base/validation/is-object';
 import type { FileProblem } from '../../base/validation/problem';

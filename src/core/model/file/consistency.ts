@@ -1,9 +1,9 @@
-import { boardProblem } from '../parts/board-problem';
+import { boardProblem } from '../kinds/board/board-problem';
 import { componentId } from '../fitting/component-id';
 import type { Build } from '../plan/build';
 import { portKey } from '../plan/build-index';
 import type { Lead } from '../plan/lead';
-import type { PartSpec } from '../parts/part-spec';
+import type { PartSpec } from '../kinds/part-spec';
 import type { FileProblem } from '../../base/validation/problem';
 
 /** The first reference in a well-formed build that leads nowhere, or thing that is there twice. */

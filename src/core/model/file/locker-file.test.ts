@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { LockerItem } from '../parts/locker-item';
+import type { LockerItem } from '../kinds/locker-item';
 import { starterPart } from '../starter/starter-locker';
 import { readLockerFile, writeLockerFile } from './locker-file';
 import { readBuildFile } from './read-file';

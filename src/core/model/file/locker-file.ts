@@ -1,9 +1,9 @@
-import type { LockerItem } from '../parts/locker-item';
-import type { PartSpec } from '../parts/part-spec';
+import type { LockerItem } from '../kinds/locker-item';
+import type { PartSpec } from '../kinds/part-spec';
 import { canonicalText } from '../../base/canonical';
 import { isPhoto, photoWords } from '../../base/validation/photo-field';
 import { failure, success, type Result } from '../../base/result';
-import { partProblem } from '../parts/part-problem';
+import { partProblem } from '../kinds/part-problem';
 import type { FileProblem } from '../../base/validation/problem';
 import { isObject } from '../../base/validation/is-object';
 import { fileFormat, readEnvelope } from './read-file';

@@ -1,4 +1,4 @@
-import type { PartKind, PartOfKind } from '../parts/part-spec';
+import type { PartKind, PartOfKind } from './part-spec';
 import type { Fitting } from '../fitting/fitting';
 
 /** A fitting together with its sheet; the kind tells which sheet. */

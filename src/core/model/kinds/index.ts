@@ -1,18 +1,18 @@
-import type { PartKind, PartSpec } from '../parts/part-spec';
+import type { PartKind, PartSpec } from './part-spec';
 import { bodyFields, type SheetField } from '../parts/sheet-field';
 import type { Terminals } from '../parts/terminals';
-import { becKind } from './bec';
-import { boardKind } from './board';
-import { cableKind } from './cable';
-import { controllerKind } from './controller';
-import { electronicSwitchKind } from './electronic-switch';
+import { becKind } from './bec/bec-kind';
+import { boardKind } from './board/board-kind';
+import { cableKind } from './cable/cable-kind';
+import { controllerKind } from './controller/controller-kind';
+import { electronicSwitchKind } from './electronic-switch/electronic-switch-kind';
 import type { Kind } from './kind';
-import { loadKind } from './load';
-import { motorKind } from './motor';
-import { packKind } from './pack';
-import { receiverKind } from './receiver';
-import { servoKind } from './servo';
-import { transmitterKind } from './transmitter';
+import { loadKind } from './load/load-kind';
+import { motorKind } from './motor/motor-kind';
+import { packKind } from './pack/pack-kind';
+import { receiverKind } from './receiver/receiver-kind';
+import { servoKind } from './servo/servo-kind';
+import { transmitterKind } from './transmitter/transmitter-kind';
 
 /** Every kind of part, in the order of the locker. */
 export const kinds: { readonly [K in PartKind]: Kind<K> } = {

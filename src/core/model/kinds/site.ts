@@ -1,5 +1,5 @@
 import type { Element } from '../../physics/network/devices';
-import type { PartKind } from '../parts/part-spec';
+import type { PartKind } from './part-spec';
 import type { Fitted } from './fitted';
 import type { ScrewValues } from '../../physics/network/devices/screw';
 import type { WheelsValues } from '../../physics/network/devices/wheels';

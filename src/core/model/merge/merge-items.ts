@@ -1,5 +1,5 @@
-import type { LockerItem } from '../parts/locker-item';
-import type { PartSpec } from '../parts/part-spec';
+import type { LockerItem } from '../kinds/locker-item';
+import type { PartSpec } from '../kinds/part-spec';
 import type { Clash } from './clash';
 import { mergeFields } from './merge-values';
 

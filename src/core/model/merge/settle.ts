@@ -1,6 +1,6 @@
 import { firstInconsistency } from '../file/consistency';
 import type { Build } from '../plan/build';
-import type { PartSpec } from '../parts/part-spec';
+import type { PartSpec } from '../kinds/part-spec';
 import type { Clash } from './clash';
 
 /** A merged build in which every reference leads somewhere: what one window cut off from the other's is dropped, and told. */

@@ -1,4 +1,4 @@
-import type { BoardSpec, Component, ComponentSpec } from '../parts/board';
+import type { BoardSpec, Component, ComponentSpec } from '../kinds/board/board';
 import type { PortSpec } from '../parts/port';
 import { componentId } from '../fitting/component-id';
 import type { Fitting } from '../fitting/fitting';

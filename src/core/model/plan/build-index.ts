@@ -1,5 +1,5 @@
-import type { BoardSpec } from '../parts/board';
-import type { PartKind, PartSpec } from '../parts/part-spec';
+import type { BoardSpec } from '../kinds/board/board';
+import type { PartKind, PartSpec } from '../kinds/part-spec';
 import type { Fitted } from '../kinds/fitted';
 import type { PortSpec } from '../parts/port';
 import type { Build } from './build';

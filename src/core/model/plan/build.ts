@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { ArrayMaxSize, IsIn, IsOptional } from 'class-validator';
-import { partClasses, partKinds, type PartSpec } from '../parts/part-spec';
+import { partClasses, partKinds, type PartSpec } from '../kinds/part-spec';
 import { PartBase } from '../parts/part-base';
 import { Brief } from './brief';
 import { ChannelSetting } from './channel-setting';

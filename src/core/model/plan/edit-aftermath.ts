@@ -1,5 +1,5 @@
 import type { Draft } from 'immer';
-import type { PartSpec } from '../parts/part-spec';
+import type { PartSpec } from '../kinds/part-spec';
 import type { Build } from './build';
 import { componentId, isOn } from '../fitting/component-id';
 import type { Fitting } from '../fitting/fitting';

@@ -1,6 +1,6 @@
 import { current, isDraft, produce, type Draft } from 'immer';
 import { canonicalText } from '../../base/canonical';
-import type { PartSpec } from '../parts/part-spec';
+import type { PartSpec } from '../kinds/part-spec';
 import type { Figure } from '../../base/validation/figure';
 import type { Brief } from './brief';
 import type { Build } from './build';

@@ -1,5 +1,5 @@
 import { ArrayMaxSize, IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
-import { controlKinds, type ControlKind } from '../parts/transmitter';
+import { controlKinds, type ControlKind } from '../kinds/transmitter/transmitter';
 import { NestedField } from '../../base/validation/nested-field';
 import { TextField } from '../../base/validation/text-field';
 import { StickShape } from './channel-setting';

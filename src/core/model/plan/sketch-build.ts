@@ -1,4 +1,4 @@
-import type { PartSpec } from '../parts/part-spec';
+import type { PartSpec } from '../kinds/part-spec';
 import { estimated } from '../../base/validation/figure';
 import { defaultBrief, type Brief } from './brief';
 import type { Build, ModelKind } from './build';

@@ -2,7 +2,7 @@ import { channelNet } from '../parts/channel-port';
 import { placeComponent } from '../board/place-component';
 import { streamNet } from '../board/nets';
 import { addServoRow, addStream, withTrace } from '../board/rows';
-import type { BoardSpec, ComponentSpec } from '../parts/board';
+import type { BoardSpec, ComponentSpec } from '../kinds/board/board';
 import { stated } from '../../base/validation/figure';
 
 const maker = 'Oakum & Pitch';

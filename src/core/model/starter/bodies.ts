@@ -1,7 +1,7 @@
 import { sizeOfPart } from '../kinds/part-size';
-import { kilogramsOfPart } from '../parts/kilograms';
-import type { ServoSpec } from '../parts/servo';
-import type { PartSpec } from '../parts/part-spec';
+import { kilogramsOfPart } from '../kinds/kilograms';
+import type { ServoSpec } from '../kinds/servo/servo';
+import type { PartSpec } from '../kinds/part-spec';
 import { stated } from '../../base/validation/figure';
 
 /** Millimetres and grams of the parts that are unlike others of their kind. */

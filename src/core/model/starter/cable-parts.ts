@@ -1,4 +1,4 @@
-import type { CableSpec } from '../parts/cable';
+import type { CableSpec } from '../kinds/cable/cable';
 import { threePins } from '../parts/channel-port';
 import type { PortSpec } from '../parts/port';
 import { stated } from '../../base/validation/figure';

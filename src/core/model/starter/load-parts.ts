@@ -1,5 +1,5 @@
-import { asRelay, type ElectronicSwitchSpec } from '../parts/electronic-switch';
-import type { LoadForm, LoadSpec } from '../parts/load';
+import { asRelay, type ElectronicSwitchSpec } from '../kinds/electronic-switch/electronic-switch';
+import type { LoadForm, LoadSpec } from '../kinds/load/load';
 import type { PortSpec } from '../parts/port';
 import { stated } from '../../base/validation/figure';
 import { powerPort, servoLead } from './ports';

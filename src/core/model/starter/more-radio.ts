@@ -1,6 +1,6 @@
 import { channelPort } from '../parts/channel-port';
-import type { ReceiverSpec } from '../parts/receiver';
-import type { ControlKind, TransmitterSpec } from '../parts/transmitter';
+import type { ReceiverSpec } from '../kinds/receiver/receiver';
+import type { ControlKind, TransmitterSpec } from '../kinds/transmitter/transmitter';
 import { stated } from '../../base/validation/figure';
 import { batteryPort } from './ports';
 

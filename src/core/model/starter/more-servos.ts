@@ -1,5 +1,5 @@
 import type { ConnectorFamilyId } from '../connectors/families';
-import type { ServoSpec } from '../parts/servo';
+import type { ServoSpec } from '../kinds/servo/servo';
 import { estimated, stated } from '../../base/validation/figure';
 import { servoLead } from './ports';
 

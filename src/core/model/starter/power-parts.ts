@@ -1,9 +1,9 @@
 import type { ConnectorFamilyId } from '../connectors/families';
 import type { Chemistry } from '../packs/chemistry';
-import type { BecSpec } from '../parts/bec';
-import type { ControllerSpec } from '../parts/controller';
-import type { MotorKind, MotorSpec } from '../parts/motor';
-import type { PackSpec } from '../parts/pack';
+import type { BecSpec } from '../kinds/bec/bec';
+import type { ControllerSpec } from '../kinds/controller/controller';
+import type { MotorKind, MotorSpec } from '../kinds/motor/motor';
+import type { PackSpec } from '../kinds/pack/pack';
 import { estimated, stated } from '../../base/validation/figure';
 import { motorPort, powerPort } from './ports';
 import { becPorts, controllerPorts, packPort } from './power-ports';

@@ -1,6 +1,6 @@
-import type { ReceiverSpec } from '../parts/receiver';
-import type { ServoSpec } from '../parts/servo';
-import type { TransmitterSpec } from '../parts/transmitter';
+import type { ReceiverSpec } from '../kinds/receiver/receiver';
+import type { ServoSpec } from '../kinds/servo/servo';
+import type { TransmitterSpec } from '../kinds/transmitter/transmitter';
 import { stated } from '../../base/validation/figure';
 import { channelPort } from '../parts/channel-port';
 import { batteryPort, motorPort, powerPort, servoLead } from './ports';

@@ -1,4 +1,4 @@
-import type { PartSpec } from '../parts/part-spec';
+import type { PartSpec } from '../kinds/part-spec';
 import { boards } from './boards';
 import { withBody } from './bodies';
 import { cables } from './cable-parts';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { connectorFamily } from '../connectors/families';
 import { mating } from '../connectors/mating';
 import { terminalsOf } from '../kinds';
-import type { PartKind, PartOfKind } from '../parts/part-spec';
+import type { PartKind, PartOfKind } from '../kinds/part-spec';
 import { packKilograms, wattHours } from '../packs/pack-volts';
 import { starterLocker, starterPart } from './starter-locker';
 

@@ -1,4 +1,4 @@
-import { kilogramsOfPart } from '../../model/parts/kilograms';
+import { kilogramsOfPart } from '../../model/kinds/kilograms';
 import type { Spot } from '../../model/fitting/spot';
 import type { Provenance } from '../../base/validation/figure';
 import type { Fitted } from '../../model/kinds/fitted';

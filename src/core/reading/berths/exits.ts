@@ -1,42 +1,18 @@
+import { kindOfAny } from '../../model/kinds';
+import type { Side } from '../../model/kinds/kind';
 import { connectorFamily, type ConnectorFamilyId } from '../../model/connectors/families';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { PortSpec } from '../../model/parts/port';
 import type { Turn } from '../../model/fitting/placement';
 import type { Spot } from '../../model/fitting/spot';
 import { axes, middleOf, type Box } from './box';
 
-/** The side of a part that leads leave: its front, its back, its left side as one looks forward over it, or below. */
-export type Side = 'front' | 'back' | 'left' | 'below';
-
 /** Where the lead of a port leaves a part: by its sheet for servos, otherwise where it usually does. */
-export function exitSide(part: PartSpec, port: PortSpec): Side {
-  switch (part.kind) {
-    case 'servo':
-      return (
-        {
-          'at the shaft’s end': 'front',
-          'at the far end': 'back',
-          'from its side': 'left',
-          'from below': 'below',
-        } as const
-      )[part.leadSide ?? 'at the shaft’s end'];
-    case 'motor':
-    case 'load':
-      return 'back';
-    case 'controller':
-      return port.use === 'motor' ? 'front' : 'back';
-    case 'bec':
-    case 'electronicSwitch':
-    case 'cable':
-      return port.flow === 'in' ? 'back' : 'front';
-    default:
-      return 'front';
-  }
-}
+export const exitSide = (part: PartSpec, port: PortSpec): Side =>
+  kindOfAny(part).body.exit?.(part, port) ?? 'front';
 
 /** Parts whose sockets stand on the board itself, so that the whole plug stands out of them. */
-const hasSockets = ({ kind }: PartSpec): boolean =>
-  kind === 'receiver' || kind === 'board' || kind === 'electronicSwitch';
+const hasSockets = (part: PartSpec): boolean => kindOfAny(part).body.hasSockets === true;
 
 /** Metres that a lead needs to turn away in front of a part: rules of thumb. */
 const bends = { thin: 0.008, thick: 0.014 };

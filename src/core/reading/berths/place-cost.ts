@@ -1,7 +1,7 @@
 import { kindOfAny } from '../../model/kinds';
-import { kilogramsOfPart } from '../../model/parts/kilograms';
+import { kilogramsOfPart } from '../../model/kinds/kilograms';
 import type { FixedPoint } from '../../model/plan/model-inside';
-import { turnsDrum } from '../../model/parts/servo';
+import { turnsDrum } from '../../model/kinds/servo/servo';
 import type { BuildIndex } from '../../model/plan/build-index';
 import type { Fitted } from '../../model/kinds/fitted';
 import { antennaEnd, antennaLacks, antennaToBox, clearOfPower, shadesAntenna } from './antenna';

@@ -1,9 +1,8 @@
-import { kindOfAny } from '../../model/kinds';
-import { kilogramsOfPart } from '../../model/parts/kilograms';
-import type { PartKind } from '../../model/parts/part-spec';
+import { kinds, kindOfAny } from '../../model/kinds';
+import { kilogramsOfPart } from '../../model/kinds/kilograms';
 import type { Build } from '../../model/plan/build';
 import type { Berth } from '../../model/plan/model-inside';
-import { turns, type Hold, type Placement, type Pose } from '../../model/fitting/placement';
+import { turns, type Placement, type Pose } from '../../model/fitting/placement';
 import { BuildIndex } from '../../model/plan/build-index';
 import type { Fitted } from '../../model/kinds/fitted';
 import { boxAt, middleOf, overlap, sidesAs } from './box';
@@ -32,14 +31,8 @@ export interface Placing {
 const coarse = 0.025;
 const finer = [0.012, 0.006, 0.003, 0.001];
 
-/** What holds a part unless somebody says otherwise. */
-const usualHold: Partial<Record<PartKind, Hold>> = {
-  pack: 'foam and strap',
-  servo: 'screws',
-  motor: 'screws',
-};
-
-const posesOf = ({ kind }: Fitted): readonly Pose[] => (kind === 'pack' ? ['flat', 'side'] : ['flat']);
+const posesOf = ({ part }: Fitted): readonly Pose[] =>
+  kindOfAny(part).body.liesOnSide ? ['flat', 'side'] : ['flat'];
 
 /**
  * Finds places for parts: those that a point of the model asks for first, then the heavy ones, each where it costs
@@ -181,7 +174,7 @@ function bestPlace(
 
 /** What a part keeps when it is moved. */
 function keep({ kind, fitting }: Fitted): Pick<Placement, 'hold' | 'isBoxed' | 'screwInto' | 'bossDepth'> {
-  const { hold = usualHold[kind] ?? 'tape', isBoxed, screwInto, bossDepth } = fitting.place ?? {};
+  const { hold = kinds[kind].body.hold ?? 'tape', isBoxed, screwInto, bossDepth } = fitting.place ?? {};
   return {
     hold,
     ...(isBoxed !== undefined && { isBoxed }),

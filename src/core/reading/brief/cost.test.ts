@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/kit/tub';
 import { readingOf } from '../build-reading/reading';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import { starterLocker, starterPart } from '../../model/starter/starter-locker';
 import { applyEdits } from '../../model/plan/edits';
 import { buildCost } from './cost';

@@ -1,5 +1,5 @@
 import { carrierId } from '../../model/fitting/component-id';
-import type { LockerItem } from '../../model/parts/locker-item';
+import type { LockerItem } from '../../model/kinds/locker-item';
 import type { Reading } from '../build-reading/reading';
 
 /** Money of some of a build's parts. */

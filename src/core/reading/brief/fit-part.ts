@@ -3,7 +3,7 @@ import type { Edit } from '../../model/plan/edits';
 import { freshId } from '../../model/plan/fresh-id';
 import type { ModelFunction } from '../../model/plan/model-function';
 import { kindOfAny } from '../../model/kinds';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 
 /** The edits that put a part into a build, for a function where it serves one. */
 export function fitPart(build: Build, part: PartSpec, serves?: ModelFunction): Edit[] {

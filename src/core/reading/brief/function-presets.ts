@@ -1,7 +1,7 @@
 import type { ModelKind } from '../../model/plan/build';
 import type { FunctionRole } from '../../model/plan/model-function';
-import type { PartKind } from '../../model/parts/part-spec';
-import type { ControlKind } from '../../model/parts/transmitter';
+import type { PartKind } from '../../model/kinds/part-spec';
+import type { ControlKind } from '../../model/kinds/transmitter/transmitter';
 
 /** A usual function of a model, with the kind of control it wants. */
 export interface FunctionPreset {

@@ -1,5 +1,5 @@
 import { Circuit } from '../circuit/circuit';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
 import type { BuildIndex } from '../../model/plan/build-index';
 import { Survey } from '../survey/survey';

@@ -1,4 +1,4 @@
-import { lastingAmps } from '../../model/kinds/values/regulator-amps';
+import { lastingAmps } from '../../model/kinds/regulated/regulator-amps';
 import type { Reading } from './reading';
 import type { Source } from '../survey/power';
 

@@ -1,7 +1,7 @@
 import { kindOfAny } from '../../model/kinds';
 import type { Element } from '../../physics/network/devices';
 import { motorNets } from '../../model/parts/terminals';
-import type { PartKind } from '../../model/parts/part-spec';
+import type { PartKind } from '../../model/kinds/part-spec';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Survey } from '../survey/survey';
 import type { Supply } from '../survey/power';

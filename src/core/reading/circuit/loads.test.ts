@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/kit/tub';
 import { readingOf } from '../build-reading/reading';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { stated } from '../../base/validation/figure';
 import { railAmpsBySchool } from './loads';
 

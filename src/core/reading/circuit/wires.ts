@@ -1,7 +1,7 @@
 import { conductorOhms } from '../../base/conductors/wire';
 import { connectorFamily } from '../../model/connectors/families';
 import type { Element, ElementOfKind } from '../../physics/network/devices';
-import type { PartSpec } from '../../model/parts/part-spec';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import { isJoined, type Lead } from '../../model/plan/lead';
 import { runKind, usualRun } from '../../model/plan/usual-run';
 import { fromPlan } from '../berths/lead-length';
@@ -9,7 +9,7 @@ import type { BuildIndex } from '../../model/plan/build-index';
 import type { Survey } from '../survey/survey';
 import type { Estimates } from '../../model/kinds/estimates';
 import type { NodeNames } from './nodes';
-import { fuseFigures, fuseOhms } from '../../model/kinds/values/fuse-values';
+import { fuseFigures, fuseOhms } from '../../model/kinds/cable/fuse-values';
 
 /** Gauge taken for a lead that nobody measured, by what it is for. */
 function usualGauge(index: BuildIndex, lead: Lead): number {

@@ -1,6 +1,6 @@
 import type { Reading } from '../build-reading/reading';
-import type { ServoSpec } from '../../model/parts/servo';
-import { servoFigureAt } from '../../model/parts/servo-sheet';
+import type { ServoSpec } from '../../model/kinds/servo/servo';
+import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import type { Linkage } from '../../model/fitting/linkage';
 import { settingOf } from '../radio/channel-inputs';
 import { wiredHome } from '../radio/wired-home';

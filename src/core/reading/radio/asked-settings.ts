@@ -1,4 +1,4 @@
-import type { channelSettings } from '../../model/parts/transmitter';
+import type { channelSettings } from '../../model/kinds/transmitter/transmitter';
 import { channelInputs, settingOf, usedChannels, type RadioPlan } from './channel-inputs';
 
 export type SettingName = (typeof channelSettings)[number];

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/kit/tub';
-import { controlKinds, type ControlKind, type ControlSpec } from '../../model/parts/transmitter';
-import type { PartSpec } from '../../model/parts/part-spec';
+import { controlKinds, type ControlKind, type ControlSpec } from '../../model/kinds/transmitter/transmitter';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
 import type { ModelFunction } from '../../model/plan/model-function';
 import { assignRadio } from './assign-radio';

@@ -1,5 +1,5 @@
 import { munkres } from 'munkres';
-import type { ControlSpec } from '../../model/parts/transmitter';
+import type { ControlSpec } from '../../model/kinds/transmitter/transmitter';
 import type { Build } from '../../model/plan/build';
 import { carrierId } from '../../model/fitting/component-id';
 import { movesModel, type ModelFunction } from '../../model/plan/model-function';

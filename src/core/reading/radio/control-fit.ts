@@ -1,4 +1,4 @@
-import type { ControlKind } from '../../model/parts/transmitter';
+import type { ControlKind } from '../../model/kinds/transmitter/transmitter';
 
 /** Steps of a proportional control: one per microsecond of the usual 1000 to 2000 µs. */
 const proportionalSteps = 1000;

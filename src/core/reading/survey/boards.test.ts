@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checkBuild } from '../../judgement/check/check-build';
-import { withChannels } from '../../model/kinds/receiver';
-import type { ReceiverSpec } from '../../model/parts/receiver';
+import { withChannels } from '../../model/kinds/receiver/receiver-kind';
+import type { ReceiverSpec } from '../../model/kinds/receiver/receiver';
 import { applyEdits } from '../../model/plan/edits';
 import { sketchBuild } from '../../model/plan/sketch-build';
 import { usualLead } from '../../model/plan/usual-run';

@@ -1,4 +1,4 @@
-import { regulatorChoices } from '../../model/kinds/regulator-choices';
+import { regulatorChoices } from '../../model/kinds/regulated/regulator-choices';
 import { signalNetOf, terminalsOf } from '../../model/kinds';
 import type { ConsumerTerminal, SourceTerminal } from '../../model/parts/terminals';
 import type { BuildIndex } from '../../model/plan/build-index';

@@ -1,5 +1,5 @@
 import { signalNetOf } from '../../model/kinds';
-import { serialNet } from '../../model/parts/receiver';
+import { serialNet } from '../../model/kinds/receiver/receiver';
 import { channelNet } from '../../model/parts/channel-port';
 import { carrierId } from '../../model/fitting/component-id';
 import type { PortSpec } from '../../model/parts/port';

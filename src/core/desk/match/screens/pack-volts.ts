@@ -1,8 +1,8 @@
 import { leastVolts, mostVolts, fromCells, voltsOfSheet } from '../../../judgement/limits/volts';
 import { marginBy, smallest } from './pairs';
-import type { PartSpec } from '../../../model/parts/part-spec';
+import type { PartSpec } from '../../../model/kinds/part-spec';
 import type { Rule } from '../../../judgement/rules/rule';
-import type { PackSpec } from '../../../model/parts/pack';
+import type { PackSpec } from '../../../model/kinds/pack/pack';
 import type { Candidate } from '../role';
 
 /** What tells packs apart by their volts. */

@@ -1,6 +1,6 @@
 import type { PackGroup } from '../../../reading/survey/pack-group';
 import type { Reading } from '../../../reading/build-reading/reading';
-import type { PackSpec } from '../../../model/parts/pack';
+import type { PackSpec } from '../../../model/kinds/pack/pack';
 import { rememberedAlone } from '../../../base/remembered';
 import type { Assignment, Role } from '../role';
 import { partIn, rolesOfKind } from './pairs';

@@ -1,7 +1,7 @@
 import type { Limit } from '../../../judgement/limits/limit';
 import { shareLeft } from '../../../judgement/limits/limit';
 import type { Rule } from '../../../judgement/rules/rule';
-import type { PartKind, PartOfKind } from '../../../model/parts/part-spec';
+import type { PartKind, PartOfKind } from '../../../model/kinds/part-spec';
 import { remembered, rememberedAlone } from '../../../base/remembered';
 import type { Assignment, Candidate, Role, Screen, Standing } from '../role';
 

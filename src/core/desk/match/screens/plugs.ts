@@ -1,6 +1,6 @@
 import type { Reading } from '../../../reading/build-reading/reading';
 import { goesTogether, mating, type Connector } from '../../../model/connectors/mating';
-import type { PartSpec } from '../../../model/parts/part-spec';
+import type { PartSpec } from '../../../model/kinds/part-spec';
 import type { PortSpec } from '../../../model/parts/port';
 import { rememberedAlone } from '../../../base/remembered';
 import type { Assignment, Candidate, JointCount, Role, Screen } from '../role';

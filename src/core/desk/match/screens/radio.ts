@@ -9,13 +9,13 @@ import {
 } from '../../../judgement/limits/radio';
 import { integratedReceiver } from '../../../judgement/rules/integrated-receiver';
 import type { Fitted } from '../../../model/kinds/fitted';
-import type { ControlKind, TransmitterSpec } from '../../../model/parts/transmitter';
+import type { ControlKind, TransmitterSpec } from '../../../model/kinds/transmitter/transmitter';
 import { channelSettingsRule } from '../../../judgement/rules/channel-settings';
 import { mixCount } from '../../../judgement/rules/mix-count';
 import { channelCount } from '../../../judgement/rules/channel-count';
 import { marginBy, alone, between, rolesOfKind } from './pairs';
 import type { Reading } from '../../../reading/build-reading/reading';
-import type { ReceiverSpec } from '../../../model/parts/receiver';
+import type { ReceiverSpec } from '../../../model/kinds/receiver/receiver';
 import { askedMixes, askedSettings } from '../../../reading/radio/asked-settings';
 import type { Role, Screen } from '../role';
 

@@ -1,5 +1,5 @@
 import { heldLimit } from '../../../judgement/limits/dropout';
-import { usualDropout } from '../../../model/kinds/values/regulator-values';
+import { usualDropout } from '../../../model/kinds/regulated/regulator-values';
 import { cellsOf, listens } from './pack-volts';
 import { packIn, drinksFrom, packRoles, type PackRole } from './packs';
 import { Survey } from '../../../reading/survey/survey';
@@ -22,10 +22,10 @@ import {
 } from '../../../judgement/limits/volts';
 import { railAmps as railAmpsRule } from '../../../judgement/rules/rail-amps';
 import { mostStalled } from '../../../reading/circuit/draws';
-import { lastingAmps } from '../../../model/kinds/values/regulator-amps';
+import { lastingAmps } from '../../../model/kinds/regulated/regulator-amps';
 import type { Reading } from '../../../reading/build-reading/reading';
-import { servoFigureAt } from '../../../model/parts/servo-sheet';
-import type { PackSpec } from '../../../model/parts/pack';
+import { servoFigureAt } from '../../../model/kinds/servo/servo-sheet';
+import type { PackSpec } from '../../../model/kinds/pack/pack';
 import type { RegulatorSizing } from '../../../model/plan/policies';
 import { remembered } from '../../../base/remembered';
 import type { Assignment, Candidate, Role, Screen } from '../role';

@@ -8,9 +8,9 @@ import {
   usualTopSpeed,
 } from '../../../reading/motion/vehicle-values';
 import { Estimates } from '../../../model/kinds/estimates';
-import { turnsDrum } from '../../../model/parts/servo';
-import type { MotorSpec } from '../../../model/parts/motor';
-import type { PackSpec } from '../../../model/parts/pack';
+import { turnsDrum } from '../../../model/kinds/servo/servo';
+import type { MotorSpec } from '../../../model/kinds/motor/motor';
+import type { PackSpec } from '../../../model/kinds/pack/pack';
 import type { Build, ModelKind } from '../../../model/plan/build';
 import { isOfSameForm } from '../../../judgement/put-right/swap-part';
 import { fullThrottle, turnsAtRest } from '../full-throttle';

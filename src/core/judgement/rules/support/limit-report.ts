@@ -1,6 +1,6 @@
 import { leastVolts, mostVolts, type GivenVolts } from '../../limits/volts';
 import type { VoltsByState } from '../../../model/packs/pack-state';
-import { sourceName } from '../../../model/kinds/regulator-choices';
+import { sourceName } from '../../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../../base/quantity/compare';
 import type { Reading } from '../../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../../findings/report';
