@@ -4,15 +4,20 @@ import { Lifeline } from './lifeline';
 
 const jobs = { double: (value: number) => 2 * value, never: () => new Promise<never>(() => undefined) };
 
-/** Workers on the other side of a channel, with a switch that breaks the newest. */
+/** Workers on the other side of a channel, with a switch that breaks the newest; the first ones break under a job without end. */
 function made(breaksAtOnce = 0) {
   const started: { break: () => void }[] = [];
   const ended: number[] = [];
   const lifeline = new Lifeline<typeof jobs>(() => {
     const { port1, port2 } = new MessageChannel();
-    expose(jobs, port1);
     const listeners: ((event: { message: string }) => void)[] = [];
     const n = started.length;
+    const fail = () => listeners.forEach((tell) => tell({ message: 'out of memory' }));
+    const never = () => {
+      if (n < breaksAtOnce) fail();
+      return jobs.never();
+    };
+    expose({ ...jobs, never }, port1);
     const worker = Object.assign(port2, {
       addEventListener(type: string, listener: never) {
         if (type === 'error') listeners.push(listener);
@@ -23,9 +28,7 @@ function made(breaksAtOnce = 0) {
         port1.close();
       },
     });
-    const fail = () => listeners.forEach((tell) => tell({ message: 'out of memory' }));
     started.push({ break: fail });
-    if (n < breaksAtOnce) setTimeout(fail, 5);
     return worker;
   });
   return { lifeline, started, ended, close: () => lifeline.do((line) => line.double(0)) };

@@ -201,7 +201,8 @@ for (const bench of ['light', 'dark'] as const)
       expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
       await page.getByRole('button', { name: 'Place them for me' }).click();
       await expect(page.getByRole('dialog')).toContainText('Then:');
-      await page.waitForTimeout(300);
+      // Colours are read once the dialog has come in.
+      await expect.poll(() => page.evaluate(() => document.getAnimations().length)).toBe(0);
       expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
     });
   });

@@ -32,17 +32,18 @@ async function complain(page: Page, demo: string, step: string): Promise<void> {
 async function answer(page: Page, seen: (test: string) => string): Promise<number> {
   for (let n = 0; n < 12; n += 1) {
     if ((await page.getByRole('heading', { name: 'Found' }).count()) > 0) return n;
-    const words = await page
-      .getByRole('heading', { name: /^Next, / })
-      .locator('..')
-      .innerText();
+    const asked = page.getByRole('heading', { name: /^Next, / }).locator('..');
+    const words = await asked.innerText();
     const what = seen(words);
     const volts = page.getByLabel('Reading, V');
     if ((await volts.count()) > 0) {
       await volts.fill(what);
       await page.getByRole('button', { name: 'Write it down' }).click();
     } else await page.getByRole('button', { name: what, exact: true }).click();
-    await page.waitForTimeout(50);
+    // The next question, or what was found.
+    await expect
+      .poll(async () => (await asked.count()) === 0 || (await asked.innerText()) !== words)
+      .toBe(true);
   }
   throw new Error('not found in twelve tests');
 }

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { newBuild, openTug, putRight, saved, well } from './tug';
+import { newBuild, openTug, putRight, saved, well, undoWritten } from './tug';
 
 const demo = (name: string) => path.join(import.meta.dirname, `../../demo/${name}.dryhull.json`);
 const builds = (page: Page) => page.getByRole('main').getByRole('list').first().getByRole('listitem');
@@ -95,8 +95,7 @@ test('what was done can be undone after a reload, and in another build meanwhile
   await openTug(page);
   await putRight(page, /is set to holm link/, /skerry link/);
   await saved(page);
-  // What can be undone is written in the next quiet moment.
-  await page.waitForTimeout(900);
+  await undoWritten(page);
   await newBuild(page, 'Other', 'car');
   await page.getByRole('button', { name: /^Build:/ }).click();
   await page

@@ -53,7 +53,7 @@ test('an outing is changed, driven live, kept in the build and taken out as a ta
   await page.getByRole('button', { name: 'Drive it live' }).click();
   await page.getByRole('button', { name: 'Record', exact: true }).click();
   await page.keyboard.down('ArrowUp');
-  await page.waitForTimeout(700);
+  await expect(page.getByRole('button', { name: /^Stop at (0\.[7-9]|[1-9])/ })).toBeVisible();
   await page.keyboard.up('ArrowUp');
   await page.getByRole('button', { name: /^Stop at/ }).click();
   await expect(page.getByRole('combobox', { name: 'Outing' })).toContainText('Driven live');

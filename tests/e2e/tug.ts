@@ -55,3 +55,28 @@ export async function choose(page: Page, label: string, option: RegExp): Promise
 }
 
 export const saved = (page: Page) => expect(page.getByRole('status').first()).toContainText(/^saved/);
+
+/** Waits until this window has written what can be undone of the build saved last: that is done a moment after it is saved. */
+export async function undoWritten(page: Page): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(async () => {
+        const opening = indexedDB.open('dry-hull');
+        const database = await new Promise<IDBDatabase>((resolve, reject) => {
+          opening.onsuccess = () => resolve(opening.result);
+          opening.onerror = () => reject(opening.error ?? new Error('not opened'));
+        });
+        const all = (store: string) =>
+          new Promise<{ key: string; savedAt?: string; build: object }[]>((resolve) => {
+            const asking = database.transaction(store).objectStore(store).getAll();
+            asking.onsuccess = () => resolve(asking.result as { key: string; build: object }[]);
+          });
+        const [builds, kept] = await Promise.all([all('builds'), all('history')]);
+        database.close();
+        const last = builds.sort((a, b) => (a.savedAt ?? '').localeCompare(b.savedAt ?? '')).at(-1);
+        const own = kept.find(({ key }) => key === `${last?.key} ${sessionStorage.getItem('window')}`);
+        return own !== undefined && JSON.stringify(own.build) === JSON.stringify(last?.build);
+      }),
+    )
+    .toBe(true);
+}

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { openTug, saved } from './tug';
+import { openTug, saved, undoWritten } from './tug';
 
 test('two windows on one build: what one changes is in the other at once, and an undo takes back one’s own alone', async ({
   page,
@@ -54,8 +54,7 @@ test('a duplicated window goes on from the same way back, and keeps one of its o
     await on.getByLabel(label).fill(value);
     await on.getByLabel(label).blur();
     await saved(on);
-    // What can be undone is written half a second after the last change.
-    await on.waitForTimeout(900);
+    await undoWritten(on);
   };
   const undo = (on: Page) => on.getByRole('button', { name: 'Undo', exact: true });
   await openTug(page, '/brief');

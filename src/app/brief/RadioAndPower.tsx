@@ -58,7 +58,7 @@ export const RadioAndPower = memo(function RadioAndPower({
                 />
               ))}
               <ChainSelect
-                label={`Add: ${name}`}
+                label={`Add: ${kinds[kind].brief}`}
                 value=""
                 empty={here.length > 0 ? 'add another' : isOptional ? 'none' : 'not chosen'}
                 isSet={here.length > 0 || isOptional}

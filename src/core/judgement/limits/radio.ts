@@ -1,7 +1,7 @@
 import { askedChannels } from '../../reading/radio/channel-inputs';
 import { radioWith, radioHeardBy, type Radio } from '../../reading/radio/radios';
 import { transmitterIdOf, receiversOf } from '../../reading/radio/partners';
-import { ModelFunction } from '../../model/plan/model-function';
+import type { ModelFunction } from '../../model/plan/model-function';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Reading } from '../../reading/build-reading/reading';
 import type { ReceiverSpec } from '../../model/kinds/receiver/receiver';

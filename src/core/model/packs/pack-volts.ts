@@ -8,6 +8,12 @@ export interface CellStack {
   cells: number;
 }
 
+/** So many stacks of cells one after another, as one. */
+export const inRow = <Stack extends CellStack>(stack: Stack, times: number): Stack => ({
+  ...stack,
+  cells: stack.cells * times,
+});
+
 /** Rounded to the microvolt: three cells of 4.2 V are 12.6 V, and not a hair over. */
 const rounded = (volts: number): number => Math.round(volts * 1e6) / 1e6;
 

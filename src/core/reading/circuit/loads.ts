@@ -1,5 +1,5 @@
 import { isLithium } from '../../model/packs/chemistry';
-import { PackSpec } from '../../model/kinds/pack/pack';
+import type { PackSpec } from '../../model/kinds/pack/pack';
 import type { RegulatorSizing } from '../../model/plan/policies';
 import { weakestProvenance, type Provenance } from '../../base/validation/figure';
 import type { Fitted } from '../../model/kinds/fitted';

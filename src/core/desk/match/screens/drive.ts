@@ -4,7 +4,7 @@ import { packAllowance } from '../../../reading/circuit/loads';
 import { motorSpeedLimit, motorVolts, motorTurns } from '../../../judgement/limits/motor';
 import { motorSpeed } from '../../../judgement/rules/motor-speed';
 import { smallest, marginBy, ampsMarginBy, alone, between, partIn, rolesOfKind } from './pairs';
-import { PackSpec } from '../../../model/kinds/pack/pack';
+import type { PackSpec } from '../../../model/kinds/pack/pack';
 import { brushedTurns } from '../../../judgement/rules/brushed-turns';
 import { controllerAmps } from '../../../judgement/rules/controller-amps';
 import { packAmps as packAmpsRule } from '../../../judgement/rules/pack-amps';

@@ -1,3 +1,4 @@
+import { inRow } from '../../../model/packs/pack-volts';
 import type { PackGroup } from '../../../reading/survey/pack-group';
 import type { Reading } from '../../../reading/build-reading/reading';
 import type { PackSpec } from '../../../model/kinds/pack/pack';
@@ -25,10 +26,7 @@ export function packRoles({ survey }: Reading, roles: readonly Role[]): PackRole
     if (!group) return groups.length === 0 ? [{ role, asOne: asIs, beside: 1 }] : [];
     if (!group.packs.every(({ fitting }) => fittings.includes(fitting.id))) return [];
     const times = inSeries(group);
-    const asOne =
-      times === 1
-        ? asIs
-        : rememberedAlone((part: PackSpec): PackSpec => ({ ...part, cells: times * part.cells }));
+    const asOne = times === 1 ? asIs : rememberedAlone((part: PackSpec): PackSpec => inRow(part, times));
     return [{ role, asOne, beside: group.besides(group.packs[0]!).length || 1 }];
   });
 }

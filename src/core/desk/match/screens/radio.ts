@@ -23,10 +23,10 @@ import type { Role, Screen } from '../role';
 export function radioScreens(context: Reading, roles: readonly Role[]): Screen[] {
   const receivers = rolesOfKind(roles, 'receiver');
   const transmitters = rolesOfKind(roles, 'transmitter');
-  const asked = (role: number, kind: 'receiver' | 'transmitter'): number =>
+  const asked = (role: number): number =>
     Math.max(
       ...roles[role]!.fittings.map(
-        (id) => channelDemand(context, context.index.get(id) as Fitted<typeof kind>).asked,
+        (id) => channelDemand(context, context.index.get(id) as Fitted<'receiver' | 'transmitter'>).asked,
       ),
     );
   const plain = { isMargin: false };
@@ -37,7 +37,7 @@ export function radioScreens(context: Reading, roles: readonly Role[]): Screen[]
       const own = transmitters.filter((n) =>
         roles[n]!.fittings.some((id) => id === heard.transmitter?.fitting.id),
       );
-      const channels = asked(receiver, 'receiver');
+      const channels = asked(receiver);
       return [
         alone(
           { id: `channels:${receiver}`, words: 'channels of the receiver', ...plain },
@@ -68,7 +68,7 @@ export function radioScreens(context: Reading, roles: readonly Role[]): Screen[]
     }),
     ...transmitters.flatMap((transmitter) => {
       const radio = radioWith(context, roles[transmitter]!.id);
-      const channels = asked(transmitter, 'transmitter');
+      const channels = asked(transmitter);
       const mixes = askedMixes(radio);
       const settings = [...askedSettings(radio).keys()];
       return [

@@ -2,7 +2,7 @@ import { heldLimit } from '../../../judgement/limits/dropout';
 import { usualDropout } from '../../../model/kinds/regulated/regulator-values';
 import { cellsOf, listens } from './pack-volts';
 import { packIn, drinksFrom, packRoles, type PackRole } from './packs';
-import { Survey } from '../../../reading/survey/survey';
+import type { Survey } from '../../../reading/survey/survey';
 import type { Limit } from '../../../judgement/limits/limit';
 import { kindOfAny, terminalsOf } from '../../../model/kinds';
 import { lastingLoad, railLoad } from '../../../judgement/limits/amps';

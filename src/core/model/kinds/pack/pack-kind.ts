@@ -1,6 +1,7 @@
 import { packKilograms, wattHours, packVolts, packVoltsAt } from '../../packs/pack-volts';
 import { changed, describeKind, type Sides } from '../kind';
-import { PackSpec, balancePlugs } from './pack';
+import type { PackSpec } from './pack';
+import { balancePlugs } from './pack';
 import { isLithium, chemistries, type Chemistry } from '../../packs/chemistry';
 import { packValues } from './pack-values';
 import { numberOptions, openChoice, plainOptions, sheetChoice } from '../sheet-choice';
