@@ -1,3 +1,4 @@
+import { feedsReceiver } from './receiver-pack';
 import { terminalsOf } from '../../model/kinds';
 import { isOver, isUnder } from '../../base/quantity/compare';
 import { packVolts } from '../../model/packs/pack-volts';
@@ -9,13 +10,8 @@ import type { WiringDraft } from './draft';
 export function bringBec(draft: WiringDraft): void {
   const { index } = draft;
   const [pack] = index.ofKind('pack');
-  const canFeed = index
-    .all()
-    .some(
-      ({ part }) =>
-        terminalsOf(part).gives?.regulator ?? (part.kind === 'pack' && part.ports[0]?.use === 'servo'),
-    );
-  if (!pack || canFeed || index.ofKind('receiver').length === 0) return;
+  const canFeed = index.all().some(({ part }) => terminalsOf(part).gives?.regulator);
+  if (!pack || canFeed || feedsReceiver(index, pack) || index.ofKind('receiver').length === 0) return;
   const [full, cutoff] = [packVolts(pack.part, 'full'), packVolts(pack.part, 'cutoff')];
   const [bec] = draft.locker
     .filter((part): part is BecSpec => part.kind === 'bec')

@@ -1,3 +1,6 @@
+import { blankPart } from '../locker/blank-part';
+import { readingOf } from '../../reading/build-reading/reading';
+import type { PartSpec } from '../../model/kinds/part-spec';
 import type { BecSpec } from '../../model/kinds/bec/bec';
 import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { describe, expect, it } from 'vitest';
@@ -142,9 +145,14 @@ describe('proposeWiring', () => {
     });
   });
 
-  const fitted = (parts: [id: string, name: string, part: string][], change: Partial<Build> = {}): Build => ({
+  const fitted = (
+    parts: [id: string, name: string, part: string][],
+    { parts: own = [], ...change }: Partial<Build> = {},
+  ): Build => ({
     ...unwired(tub()),
-    parts: [...new Set(parts.map(([, , part]) => part))].map(starterPart),
+    parts: [...new Set(parts.map(([, , part]) => part))].map(
+      (id) => own.find((part) => part.id === id) ?? starterPart(id),
+    ),
     fittings: parts.map(([id, name, part]) => ({
       id,
       name,
@@ -250,6 +258,34 @@ describe('proposeWiring', () => {
     });
     // Six NiMH cells at their cut-off, 6.0 V, do not hold a rail of 6.0 V up.
     expect(own.build.fittings.find((fitting) => fitting.id === 'bec')?.regulatorVolts).toBe(5);
+  });
+
+  it('takes a pack to the drive first, whatever its plug, and on the receiver only where all there stand it', () => {
+    const servoPlug = starterPart('pack-nimh-5-2000-3c').ports;
+    const pack = { ...starterPart('pack-lipo-2s-5000-20c'), id: 'two-cells', ports: servoPlug } as PartSpec;
+    const build = fitted(
+      [
+        ['pack', 'pack', pack.id],
+        ...radio.slice(1),
+        ['esc', 'controller', 'controller-brushed-30-switching'],
+        ['servo', 'steering servo', 'servo-standard'],
+      ],
+      { functions: [functionFor('servo', 'steer'), functionFor('esc', 'drive')], parts: [pack] },
+    );
+    const { survey } = readingOf(propose(build).build, []);
+    // 8.4 V never reach the receiver's row, and no cure of other cells is needed.
+    expect(survey.rails.find(({ isRadio }) => isRadio)?.volts?.full ?? 0).toBeLessThan(8);
+  });
+
+  it('takes dry cells of a yacht to its receiver, though their plug is only assumed', () => {
+    const cells = { ...blankPart('pack', 'cells'), chemistry: 'dry cell', cells: 4 } as PartSpec;
+    const build = fitted(
+      [['pack', 'cell box', cells.id], ...radio.slice(1), ['servo', 'steering servo', 'servo-standard']],
+      { functions: [functionFor('servo', 'steer')], parts: [cells] },
+    );
+    const { build: wired, unsolved } = propose(build);
+    expect(unsolved).toEqual([]);
+    expect(readingOf(wired, []).survey.supplyOf('rx')?.sources[0]?.fitted.fitting.id).toBe('pack');
   });
 
   it('sets no regulator by what is not known: a servo that says nothing gets 6.0 V at most, and that is said', () => {

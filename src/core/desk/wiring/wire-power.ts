@@ -1,3 +1,4 @@
+import { feedsReceiver } from './receiver-pack';
 import { wattHours } from '../../model/packs/pack-volts';
 import { freshId } from '../../model/plan/fresh-id';
 import type { PortRef } from '../../model/plan/lead';
@@ -20,7 +21,7 @@ export function wirePower(draft: WiringDraft): void {
   const port = pack.part.ports[0]?.id ?? 'out';
   const head = throughInline(draft, joinPacks(draft, pack, { fitting: pack.fitting.id, port }));
   if (!head) return;
-  if (draft.index.port(head).use === 'servo') {
+  if (feedsReceiver(draft.index, pack)) {
     if (!draft.isFree(head)) return;
     const inlet = draft.receiverInlet();
     const name = draft.index.get(head.fitting).fitting.name;
@@ -67,9 +68,15 @@ function mainPack(draft: WiringDraft): Fitted<'pack'> | undefined {
 
 /** Joins further packs where a harness for them is fitted; the others are left to their owner. @returns where power comes out */
 function joinPacks(draft: WiringDraft, main: Fitted<'pack'>, out: PortRef): PortRef {
-  const others = draft.index
+  const loose = draft.index
     .ofKind('pack')
     .filter((pack) => pack !== main && draft.index.leadsOf(pack.fitting.id).length === 0);
+  // Packs that differ in cells, chemistry or charge have different jobs, and are never joined.
+  const others = loose.filter((pack) => areAlike(pack, main));
+  for (const { fitting } of loose.filter((pack) => !others.includes(pack)))
+    draft.unsolved.push(
+      `${capital(fitting.name)}: unlike the ${main.fitting.name}, so plug it in by hand where it belongs`,
+    );
   if (others.length === 0 || !draft.isFree(out)) return out;
   const joiner = cables(draft, 'harness').find(({ fitting, part }) => {
     const inlets = powerIn(part);
@@ -92,6 +99,10 @@ function joinPacks(draft: WiringDraft, main: Fitted<'pack'>, out: PortRef): Port
   const outlet = joiner?.part.ports.find((port) => port.flow === 'out' && port.use === 'power');
   return joiner && outlet ? { fitting: joiner.fitting.id, port: outlet.id } : out;
 }
+
+/** Whether two packs may stand side by side or in a row. */
+const areAlike = ({ part: a }: Fitted<'pack'>, { part: b }: Fitted<'pack'>): boolean =>
+  a.chemistry === b.chemistry && a.cells === b.cells && a.ampHours?.value === b.ampHours?.value;
 
 /** Through the fuses and hand switches that are fitted and have no lead yet. @returns where power comes out of the last, if it does */
 function throughInline(draft: WiringDraft, from: PortRef): PortRef | undefined {

@@ -1,8 +1,8 @@
+import { byState, type PackState, type VoltsByState } from '../../model/packs/pack-state';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Rail } from '../../reading/survey/rails';
 import { terminalsOf } from '../../model/kinds';
 import { packVoltsByState, settlesWithin, type CellStack } from '../../model/packs/pack-volts';
-import { byState, type VoltsByState } from '../../model/packs/pack-state';
 import type { ControllerSpec } from '../../model/kinds/controller/controller';
 import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Figure } from '../../base/validation/figure';
@@ -31,6 +31,16 @@ export function mostVolts(
 /** Volts that are left at a part against the least of its sheet. */
 export const leastVolts = (left: number, least: number): Limit<'tooFewVolts'> =>
   atLeast(left, least, 'V', 'tooFewVolts');
+
+/** The state of the packs that a receiver must still be awake in: dry cells fade for hours, and are changed before their end. */
+export const wakingState = ({ cells }: GivenVolts): PackState =>
+  cells?.chemistry === 'dry cell' ? 'nominal' : 'cutoff';
+
+/** Volts with nothing drawn against the floor of a receiver. */
+export function receiverFloor(given: GivenVolts, floor: number): Limit<'receiverStarved' | 'fades'> {
+  const awake = atLeast(given.volts[wakingState(given)], floor, 'V', 'receiverStarved' as const);
+  return awake.passed ? awake : atLeast(given.volts.cutoff, floor, 'V', 'fades' as const);
+}
 
 /** Cells in series against those of a controller's sheet; `undefined` where it counts none of this chemistry. */
 export function cellsOnController(

@@ -1,3 +1,6 @@
+import { stated } from '../../base/validation/figure';
+import { soundBuilds } from '../../../../tests/kit/sound-builds';
+import { Build } from '../../model/plan/build';
 import { testRule } from '../../../../tests/kit/test-rule';
 import { tub } from '../../../../tests/kit/tub';
 import { railVoltsLow } from './rail-volts-low';
@@ -6,6 +9,17 @@ const needs = (volts: number) => ({
   'receiver-8-skerry': (part: object) =>
     ({ ...part, minVolts: { value: volts, provenance: 'stated' } }) as never,
 });
+
+/** A yacht on four dry cells, its receiver with another floor. */
+const onDryCells = (floor: number): Build => {
+  const yacht = soundBuilds['yacht on four dry cells through a hand switch']!;
+  return {
+    ...yacht,
+    parts: yacht.parts.map((part) =>
+      part.kind === 'receiver' ? { ...part, minVolts: stated(floor) } : part,
+    ),
+  };
+};
 
 testRule(railVoltsLow, {
   valid: [
@@ -16,6 +30,16 @@ testRule(railVoltsLow, {
     },
   ],
   invalid: [
+    {
+      name: 'a receiver that wakes on four dry cells and goes dark before they are empty',
+      build: onDryCells(4.8),
+      findings: [{ messageId: 'fades', actual: 4, limit: 4.8 }],
+    },
+    {
+      name: 'a receiver that four dry cells never wake',
+      build: onDryCells(6.2),
+      findings: [{ messageId: 'receiverStarved', actual: 6, limit: 6.2 }],
+    },
     {
       name: 'steering on 5 V that is stronger on 6 V',
       build: tub({ settings: { esc: { regulatorVolts: 5 } } }),

@@ -1,4 +1,12 @@
-import { standsVolts, leastVolts, fromRegulator, voltsOfSheet } from '../limits/volts';
+import {
+  receiverFloor,
+  wakingState,
+  standsVolts,
+  leastVolts,
+  fromRegulator,
+  voltsOfSheet,
+} from '../limits/volts';
+import { givenTo, voltsAgainstSheet } from './support/limit-report';
 import { sourceName } from '../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../base/quantity/compare';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -13,7 +21,6 @@ import type { Supply } from '../../reading/survey/power';
 import type { Rail } from '../../reading/survey/rails';
 import { nameList } from '../../base/words/sentences';
 import { defineRule } from './rule';
-import { voltsAgainstSheet } from './support/limit-report';
 import { shareTerms } from './support/rail-terms';
 import { schoolWords } from './support/school-words';
 import { figureTerm, plannedTerm, solvedTerm, sourceTerm } from './support/terms';
@@ -21,7 +28,7 @@ import { figureTerm, plannedTerm, solvedTerm, sourceTerm } from './support/terms
 /** Torque lost against the sheet's best from which a steering servo counts as weak, in percent. */
 const weakPercent = 10;
 
-type Message = 'tooFewVolts' | 'receiverStarved' | 'receiverSags' | 'weakSteering';
+type Message = 'tooFewVolts' | 'receiverStarved' | 'receiverSags' | 'fades' | 'weakSteering';
 
 /** Rail volts against the least that each part needs, and the torque that steering loses. */
 export const railVoltsLow = defineRule<Message>({
@@ -47,6 +54,12 @@ export const railVoltsLow = defineRule<Message>({
         bound: 'least',
         text: 'the {{part}} falls below its floor at the worst second, through its wires',
         why: 'The rail sinks as far as the servos pull it: the receiver restarts, servos go limp and the throttle goes to its fail-safe.',
+      },
+      fades: {
+        severity: 'mind',
+        bound: 'least',
+        text: 'the {{part}} stops before the cells of the {{source}} are empty',
+        why: 'Dry cells sink slowly. Change them, or set an alarm, before they reach the floor of the receiver.',
       },
       weakSteering: {
         severity: 'mind',
@@ -97,24 +110,31 @@ function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<
   if (!source || !supply.volts) return [];
   const subjects = [fittingSubject(fitting.id)];
   if (!floor) return [{ missing: `least volts of the ${fitting.name}`, subjects }];
-  const point = context.circuit.at('given', 'cutoff');
+  const given = givenTo(context, supply.volts, supply);
+  const state = wakingState(given);
+  const point = context.circuit.at('given', state);
   const atWorst = point?.across(fitting.id, plus, minus);
-  const still = supply.volts.cutoff;
-  const isStarved = leastVolts(still, floor.value).passed !== undefined;
-  const volts = isStarved ? still : atWorst;
-  if (volts === undefined || !leastVolts(volts, floor.value).passed) return [];
+  const { passed, actual: still } = receiverFloor(given, floor.value);
+  const isStarved = passed === 'receiverStarved';
+  const isSagging =
+    !isStarved && atWorst !== undefined && leastVolts(atWorst, floor.value).passed !== undefined;
+  if (!passed && !isSagging) return [];
+  const volts = isSagging ? atWorst : still;
+  const packsAt = { cutoff: 'packs at cut-off', nominal: 'cells at their usual volts', full: 'packs full' }[
+    state
+  ];
   const load = context.circuit.railLoads().find((railLoad) => railLoad.rail === rail);
   return [
     {
-      messageId: isStarved ? 'receiverStarved' : 'receiverSags',
+      messageId: isSagging ? 'receiverSags' : (passed ?? 'receiverSags'),
       data: { part: fitting.name, source: sourceName(source.fitted) },
       subjects: [...subjects, fittingSubject(source.fitted.fitting.id)],
       actual: Math.max(volts, 0),
       limit: floor.value,
       unit: 'V',
-      formula: isStarved
-        ? 'volts that reach it with nothing drawn, packs at cut-off, against its floor'
-        : `volts at the receiver in the network solved for the worst second (${schoolWords[context.build.policies.regulatorSizing]}), packs at cut-off, against its floor`,
+      formula: isSagging
+        ? `volts at the receiver in the network solved for the worst second (${schoolWords[context.build.policies.regulatorSizing]}), ${packsAt}, against its floor`
+        : 'volts that reach it with nothing drawn, packs run down, against its floor',
       terms: [
         plannedTerm(`${source.fitted.fitting.name}, with nothing drawn`, still, 'V'),
         ...(atWorst === undefined ? [] : [solvedTerm('at the worst second', atWorst, 'V')]),

@@ -1,3 +1,11 @@
+import {
+  receiverFloor,
+  leastVolts,
+  fromRegulator,
+  fromCells,
+  mostVolts,
+  voltsOfSheet,
+} from '../../../judgement/limits/volts';
 import { heldLimit } from '../../../judgement/limits/dropout';
 import { usualDropout } from '../../../model/kinds/regulated/regulator-values';
 import { cellsOf, listens } from './pack-volts';
@@ -12,14 +20,6 @@ import { torqueLimit } from '../../../judgement/limits/torque';
 import { servoTorque } from '../../../judgement/rules/servo-torque';
 import { railVoltsLow } from '../../../judgement/rules/rail-volts-low';
 import { railVoltsHigh } from '../../../judgement/rules/rail-volts-high';
-import { isUnder } from '../../../base/quantity/compare';
-import {
-  leastVolts,
-  fromRegulator,
-  fromCells,
-  mostVolts,
-  voltsOfSheet,
-} from '../../../judgement/limits/volts';
 import { railAmps as railAmpsRule } from '../../../judgement/rules/rail-amps';
 import { mostStalled } from '../../../reading/circuit/draws';
 import { lastingAmps } from '../../../model/kinds/regulated/regulator-amps';
@@ -128,12 +128,10 @@ function onRail(source: Candidate, { part }: Candidate): number | undefined {
   const isRaw = source.part.kind === 'pack';
   const over =
     most && mostVolts(isRaw ? fromCells(source.part as PackSpec) : fromRegulator(volts.most), most.value);
-  // A receiver that starves is a stop of the rail's rule, whatever feeds it.
-  const under = least && {
-    ...leastVolts(volts.least, least.value),
-    ...(part.kind === 'receiver' &&
-      isUnder(volts.least, least.value, 'V') && { passed: 'receiverStarved' as const }),
-  };
+  const given = isRaw ? fromCells(source.part as PackSpec) : fromRegulator(volts.least);
+  const under =
+    least &&
+    (part.kind === 'receiver' ? receiverFloor(given, least.value) : leastVolts(volts.least, least.value));
   return smallest(
     over?.passed === 'slightlyOver' ? undefined : marginBy(railVoltsHigh, over as Limit<'tooManyVolts'>),
     marginBy(railVoltsLow, under),
