@@ -11,33 +11,21 @@ export interface Limit<Message extends string = string> {
   passed: Message | undefined;
 }
 
+const bounded =
+  (bound: Limit['bound'], isPassed: typeof isOver) =>
+  <Message extends string>(actual: number, limit: number, unit: Unit, message: Message): Limit<Message> => ({
+    actual,
+    limit,
+    unit,
+    bound,
+    passed: isPassed(actual, limit, unit) ? message : undefined,
+  });
+
 /** A most that something must not go over, by more than what is shown. */
-export const atMost = <Message extends string>(
-  actual: number,
-  limit: number,
-  unit: Unit,
-  message: Message,
-): Limit<Message> => ({
-  actual,
-  limit,
-  unit,
-  bound: 'most',
-  passed: isOver(actual, limit, unit) ? message : undefined,
-});
+export const atMost = bounded('most', isOver);
 
 /** A least that something must not fall short of, by more than what is shown. */
-export const atLeast = <Message extends string>(
-  actual: number,
-  limit: number,
-  unit: Unit,
-  message: Message,
-): Limit<Message> => ({
-  actual,
-  limit,
-  unit,
-  bound: 'least',
-  passed: isUnder(actual, limit, unit) ? message : undefined,
-});
+export const atLeast = bounded('least', isUnder);
 
 /** The share of a limit that is left; how far beyond it, as a share of it, where it is passed. */
 export const shareLeft = ({ actual, limit, bound }: Limit): number =>

@@ -38,7 +38,7 @@ export type Side = 'front' | 'back' | 'left' | 'below';
 export type Sides = readonly [long: number, wide: number, high: number];
 
 /** What a part of a kind is as a body, where its sheet does not say: rules of thumb. */
-export interface UsualBody<K extends PartKind> {
+interface UsualBody<K extends PartKind> {
   kilograms: (part: PartOfKind<K>) => number;
   /** At a mass in kilograms. */
   sides: (part: PartOfKind<K>, kilograms: number) => Sides;
