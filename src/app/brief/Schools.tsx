@@ -1,7 +1,7 @@
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { memo } from 'react';
-import { schools } from '../../core/reading/brief/schools';
+import { schools } from '../../core/model/plan/schools';
 import { useBuildStore } from '../state/build-store';
 import { useBuildPart } from '../state/shown-build';
 import { Explained } from '../help/Explained';

@@ -12,7 +12,7 @@ import { proposeWiring } from '../../desk/wiring/propose-wiring';
 import { fitPart } from './fit-part';
 import { freshFunctionId, functionChains } from './function-chain';
 import { presetsFor } from './function-presets';
-import { schools } from './schools';
+import { schools } from '../../model/plan/schools';
 
 describe('a build from nothing', () => {
   it('starts hatched, as a file that can be read', () => {

@@ -1,4 +1,4 @@
-import type { Policies } from '../../model/plan/policies';
+import type { Policies } from './policies';
 
 export interface School {
   key: keyof Policies;
