@@ -1,3 +1,7 @@
+import { changeWords, conductorWords, placeWords } from './change-words';
+import type { ModelFunction } from '../../model/plan/model-function';
+import { schools } from '../../model/plan/schools';
+import type { Policies } from '../../model/plan/policies';
 import type { BuildIndex } from '../../model/plan/build-index';
 import { editWords, type Edit } from '../../model/plan/edits';
 import type { PortRef } from '../../model/plan/lead';
@@ -16,5 +20,30 @@ export function describeEdit(index: BuildIndex, edit: Edit, added: ReadonlyMap<s
   };
   const functionName = (id: string) =>
     index.build.functions.find((modelFunction) => modelFunction.id === id)?.name ?? id;
-  return editWords(edit, { index, name, port, lead, functionName });
+  const functionChange = ({ control, devices, ...rest }: Partial<ModelFunction>): string => {
+    const controls = index.ofKind('transmitter').flatMap(({ part }) => part.controls);
+    const words = [
+      control === undefined ? '' : `control → ${controls.find(({ id }) => id === control)?.name ?? control}`,
+      changeWords(rest),
+      devices === undefined ? '' : `works → ${devices.map(name).join(', ') || 'nothing'}`,
+    ];
+    return words.filter(Boolean).join(', ');
+  };
+  return editWords(edit, {
+    index,
+    name,
+    port,
+    lead,
+    functionName,
+    functionChange,
+    place: placeWords,
+    changes: changeWords,
+    conductors: conductorWords,
+    school: schoolWords,
+  });
+}
+
+function schoolWords(key: keyof Policies, value: unknown): string {
+  const school = schools.find((candidate) => candidate.key === key);
+  return `${school?.name ?? key} → ${school?.choices.find((choice) => choice.value === value)?.words ?? String(value)}`;
 }

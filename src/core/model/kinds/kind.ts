@@ -6,8 +6,6 @@ import type { SheetField } from '../parts/sheet-field';
 import type { Terminals } from '../parts/terminals';
 import type { Figure } from '../../base/validation/figure';
 import type { UnitChoice } from '../../base/quantity/unit-choice';
-import type { Hold } from '../fitting/placement';
-import type { PortSpec } from '../parts/port';
 
 /** The columns of the wiring picture, left to right, by what powers them. */
 export type Column = 'pack' | 'feed' | 'drive' | 'radio' | 'served';
@@ -30,37 +28,6 @@ interface PartReading {
   regulator: string | undefined;
   redWire: RedWire;
 }
-
-/** The side of a part that leads leave: its front, its back, its left side as one looks forward over it, or below. */
-export type Side = 'front' | 'back' | 'left' | 'below';
-
-/** Millimetres of a part: along it, across, and up. */
-export type Sides = readonly [long: number, wide: number, high: number];
-
-/** What a part of a kind is as a body, where its sheet does not say: rules of thumb. */
-interface UsualBody<K extends PartKind> {
-  kilograms: (part: PartOfKind<K>) => number;
-  /** At a mass in kilograms. */
-  sides: (part: PartOfKind<K>, kilograms: number) => Sides;
-  /** Where the lead of a port leaves it; its front where not said. */
-  exit?: (part: PartOfKind<K>, port: PortSpec) => Side;
-  /** Whether its sockets stand on it, so that the whole plug stands out of them. */
-  hasSockets?: boolean;
-  /** What holds it unless somebody says otherwise. */
-  hold?: Hold;
-  /** Whether it lies as well on its side. */
-  liesOnSide?: boolean;
-  /** Whether an antenna should stay clear of it. */
-  shadesAntenna?: boolean;
-}
-
-/** Sides of a part that is alike in shape to a usual one, at another mass. */
-export const alike =
-  (sides: Sides, usual: number) =>
-  (_: unknown, kilograms: number): Sides => {
-    const scale = Math.cbrt(kilograms / usual);
-    return [sides[0] * scale, sides[1] * scale, sides[2] * scale];
-  };
 
 /** Everything that is known of a kind of part, in one place. */
 export interface Kind<K extends PartKind> {
@@ -91,8 +58,6 @@ export interface Kind<K extends PartKind> {
   column: Column | 'inline' | 'outside';
   /** The two or three facts that the wiring picture writes on it. */
   lines: (part: PartOfKind<K>, reading: PartReading) => string[];
-  /** Its mass, size and ways of its leads, as far as its sheet is silent. */
-  body: UsualBody<K>;
   /** Whether Match chooses such parts, and how early: those that decide most come first. Cables follow from what they join. */
   chosen?: number;
   /** Its turn as parts meet the eye when the lid comes off. */

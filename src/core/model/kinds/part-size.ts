@@ -1,4 +1,4 @@
-import { kindOfAny } from '.';
+import { bodyOf } from './bodies';
 import { kilogramsOfPart } from './kilograms';
 import type { PartSpec } from './part-spec';
 import type { Provenance } from '../../base/validation/figure';
@@ -14,7 +14,7 @@ export interface PartSize {
 
 /** What a part measures: by its sheet, or usual for its kind and mass. */
 export function sizeOfPart(part: PartSpec): PartSize {
-  const usual = kindOfAny(part).body.sides(part, kilogramsOfPart(part));
+  const usual = bodyOf(part).sides(part, kilogramsOfPart(part));
   const side = (n: 0 | 1 | 2) => Math.round(usual[n]) / 1000;
   const { length, width, height } = part;
   const provenance =

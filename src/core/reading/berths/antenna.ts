@@ -1,4 +1,4 @@
-import { kinds } from '../../model/kinds';
+import { bodies } from '../../model/kinds/bodies';
 import type { PartKind } from '../../model/kinds/part-spec';
 import type { Spot } from '../../model/fitting/spot';
 import { middleOf, type Box } from './box';
@@ -50,7 +50,7 @@ export function antennaToWay(end: { tip: Spot; root: Spot }, spots: readonly Spo
 }
 
 /** Kinds of part that an antenna should stay clear of. */
-export const shadesAntenna = (kind: PartKind): boolean => kinds[kind].body.shadesAntenna === true;
+export const shadesAntenna = (kind: PartKind): boolean => bodies[kind].shadesAntenna === true;
 
 /** How many metres the tip lies beyond what an antenna reaches from its receiver; below nought where it reaches. */
 export function antennaLacks(inside: Pick<Inside, 'mast' | 'lid'>, box: Box): number {

@@ -1,5 +1,5 @@
-import { kindOfAny } from '../../model/kinds';
-import type { Side } from '../../model/kinds/kind';
+import { bodyOf } from '../../model/kinds/bodies';
+import type { Side } from '../../model/kinds/body';
 import { connectorFamily, type ConnectorFamilyId } from '../../model/connectors/families';
 import type { PartSpec } from '../../model/kinds/part-spec';
 import type { PortSpec } from '../../model/parts/port';
@@ -8,11 +8,10 @@ import type { Spot } from '../../model/fitting/spot';
 import { axes, middleOf, type Box } from './box';
 
 /** Where the lead of a port leaves a part: by its sheet for servos, otherwise where it usually does. */
-export const exitSide = (part: PartSpec, port: PortSpec): Side =>
-  kindOfAny(part).body.exit?.(part, port) ?? 'front';
+export const exitSide = (part: PartSpec, port: PortSpec): Side => bodyOf(part).exit?.(part, port) ?? 'front';
 
 /** Parts whose sockets stand on the board itself, so that the whole plug stands out of them. */
-const hasSockets = (part: PartSpec): boolean => kindOfAny(part).body.hasSockets === true;
+const hasSockets = (part: PartSpec): boolean => bodyOf(part).hasSockets === true;
 
 /** Metres that a lead needs to turn away in front of a part: rules of thumb. */
 const bends = { thin: 0.008, thick: 0.014 };

@@ -8,7 +8,7 @@ import type { Fitted } from '../../model/kinds/fitted';
 import { balanceOf, type Balance } from './balance';
 import { boxAt, boxFrom, middleOf, type Box } from './box';
 import { exitSide, roomBefore } from './exits';
-import type { Side } from '../../model/kinds/kind';
+import type { Side } from '../../model/kinds/body';
 import { insideOf, type Inside } from './inside';
 import { needsPlace } from './lead-runs';
 import { LeadRoutes, type Route } from './lead-routes';

@@ -1,4 +1,5 @@
-import { kinds, kindOfAny } from '../../model/kinds';
+import { bodies, bodyOf } from '../../model/kinds/bodies';
+import { kindOfAny } from '../../model/kinds';
 import { kilogramsOfPart } from '../../model/kinds/kilograms';
 import type { Build } from '../../model/plan/build';
 import type { Berth } from '../../model/plan/model-inside';
@@ -32,7 +33,7 @@ const coarse = 0.025;
 const finer = [0.012, 0.006, 0.003, 0.001];
 
 const posesOf = ({ part }: Fitted): readonly Pose[] =>
-  kindOfAny(part).body.liesOnSide ? ['flat', 'side'] : ['flat'];
+  bodyOf(part).liesOnSide ? ['flat', 'side'] : ['flat'];
 
 /**
  * Finds places for parts: those that a point of the model asks for first, then the heavy ones, each where it costs
@@ -174,7 +175,7 @@ function bestPlace(
 
 /** What a part keeps when it is moved. */
 function keep({ kind, fitting }: Fitted): Pick<Placement, 'hold' | 'isBoxed' | 'screwInto' | 'bossDepth'> {
-  const { hold = kinds[kind].body.hold ?? 'tape', isBoxed, screwInto, bossDepth } = fitting.place ?? {};
+  const { hold = bodies[kind].hold ?? 'tape', isBoxed, screwInto, bossDepth } = fitting.place ?? {};
   return {
     hold,
     ...(isBoxed !== undefined && { isBoxed }),

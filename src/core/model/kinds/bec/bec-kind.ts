@@ -1,5 +1,5 @@
 import { formatQuantity } from '../../../base/quantity/format';
-import { alike, changed, describeKind } from '../kind';
+import { changed, describeKind } from '../kind';
 import { voltsField } from '../../parts/sheet-field';
 import { regulatorTypes } from '../../parts/regulator';
 import { plainOptions, sheetChoice } from '../sheet-choice';
@@ -37,11 +37,6 @@ export const becKind = describeKind<'bec'>({
   momentKey: regulatorMoment,
   column: 'drive',
   lines: (part, { regulator }) => [regulatorLine(part.regulator, regulator ?? '')],
-  body: {
-    kilograms: () => 0.02,
-    sides: alike([40, 18, 9], 0.02),
-    exit: (_, port) => (port.flow === 'in' ? 'back' : 'front'),
-  },
   chosen: 4,
   seen: 6,
   brief: 'Own BEC',

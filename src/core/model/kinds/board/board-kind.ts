@@ -1,5 +1,5 @@
 import { nameList } from '../../../base/words/sentences';
-import { alike, describeKind } from '../kind';
+import { describeKind } from '../kind';
 import { ampsField } from '../../parts/sheet-field';
 
 export const boardKind = describeKind<'board'>({
@@ -19,11 +19,6 @@ export const boardKind = describeKind<'board'>({
   elements: () => [],
   column: 'drive',
   lines: () => [],
-  body: {
-    kilograms: () => 0.04,
-    sides: alike([60, 40, 18], 0.04),
-    hasSockets: true,
-  },
   seen: 7,
   brief: 'Board with several parts',
   decides: ({ components }) => [nameList(components.map(({ name }) => name))],

@@ -1,4 +1,4 @@
-import { describeKind, type Sides } from '../kind';
+import { describeKind } from '../kind';
 import type { CableForm } from './cable';
 import { sheetChoice } from '../sheet-choice';
 import { ampsField } from '../../parts/sheet-field';
@@ -18,9 +18,6 @@ const afterOpening = [
   { value: 'false', text: 'is blown, and replaced' },
   { value: 'true', text: 'closes again once it is cool' },
 ];
-
-/** Millimetres of the forms that are more than a plug on a wire: rules of thumb. */
-const cableSides: Partial<Record<CableForm, Sides>> = { switch: [30, 15, 12], harness: [40, 25, 12] };
 
 export const cableKind = describeKind<'cable'>({
   kind: 'cable',
@@ -51,11 +48,6 @@ export const cableKind = describeKind<'cable'>({
   elements: () => [],
   column: 'inline',
   lines: () => [],
-  body: {
-    kilograms: () => 0.01,
-    sides: ({ form }) => cableSides[form] ?? [30, 12, 8],
-    exit: (_, port) => (port.flow === 'in' ? 'back' : 'front'),
-  },
   seen: 10,
   decides: () => [],
   isDelicate: false,

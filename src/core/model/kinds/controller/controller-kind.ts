@@ -1,5 +1,5 @@
 import { formatQuantity } from '../../../base/quantity/format';
-import { alike, changed, describeKind } from '../kind';
+import { changed, describeKind } from '../kind';
 import { controllerFigures } from '../motor/motor-values';
 import {
   armingPositions,
@@ -120,12 +120,6 @@ export const controllerKind = describeKind<'controller'>({
       ? [regulatorLine(part.regulator, regulator), `red wire ${redWire}`]
       : ['no BEC']),
   ],
-  body: {
-    kilograms: () => 0.05,
-    sides: alike([45, 36, 20], 0.05),
-    exit: (_, port) => (port.use === 'motor' ? 'front' : 'back'),
-    shadesAntenna: true,
-  },
   chosen: 3,
   seen: 2,
   decides: ({ continuousAmps, regulator }) => [

@@ -1,4 +1,4 @@
-import { alike, describeKind } from '../kind';
+import { describeKind } from '../kind';
 import { plainLoad } from '../plain-load';
 import { ownAmps } from '../own-amps';
 import { asRelay, asSwitch, feedMinus, isRelay } from './electronic-switch';
@@ -58,12 +58,6 @@ export const electronicSwitchKind = describeKind<'electronicSwitch'>({
   lines: (_, { feedVolts }) => [
     feedVolts === undefined ? 'nothing to switch' : `switches ${formatQuantity(feedVolts, 'V')}`,
   ],
-  body: {
-    kilograms: () => 0.012,
-    sides: alike([30, 18, 9], 0.012),
-    exit: (_, port) => (port.flow === 'in' ? 'back' : 'front'),
-    hasSockets: true,
-  },
   chosen: 8,
   seen: 9,
   decides: ({ amps }) => (amps ? [formatQuantity(amps.value, 'A')] : []),

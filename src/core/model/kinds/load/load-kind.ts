@@ -1,4 +1,4 @@
-import { changed, describeKind, type Sides } from '../kind';
+import { changed, describeKind } from '../kind';
 import { plainLoad } from '../plain-load';
 import { ownAmps } from '../own-amps';
 import { loadForms, type LoadForm } from './load';
@@ -24,20 +24,6 @@ const loadWords: Record<LoadForm, string> = {
 
 const listens = (part: { ports: { pins: { net: string }[] }[] }): boolean =>
   part.ports.some((port) => port.pins.some((pin) => pin.net === 'signal'));
-
-/** What parts of each form measure, in millimetres: rules of thumb. */
-const loadSides: Record<LoadForm, Sides> = {
-  pump: [60, 30, 30],
-  lamps: [30, 15, 8],
-  horn: [30, 25, 12],
-  videoSender: [40, 25, 10],
-  camera: [30, 30, 25],
-  smoke: [60, 40, 40],
-  fan: [30, 30, 10],
-  sound: [50, 35, 15],
-  electronics: [40, 30, 10],
-  capacitor: [30, 12, 12],
-};
 
 export const loadKind = describeKind<'load'>({
   kind: 'load',
@@ -94,11 +80,6 @@ export const loadKind = describeKind<'load'>({
     ...(part.farads ? [`${Math.round(part.farads.value * 1e6)} µF`] : []),
     ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
   ],
-  body: {
-    kilograms: () => 0.03,
-    sides: ({ form }) => loadSides[form],
-    exit: () => 'back',
-  },
   chosen: 9,
   seen: 8,
   decides: ({ amps }) => (amps ? [formatQuantity(amps.value, 'A')] : []),

@@ -1,4 +1,4 @@
-import { alike, changed, describeKind } from '../kind';
+import { changed, describeKind } from '../kind';
 import { motorFigures } from './motor-values';
 import { motorKinds } from './motor';
 import { plainOptions, sheetChoice, yesOrNo } from '../sheet-choice';
@@ -39,13 +39,6 @@ export const motorKind = describeKind<'motor'>({
   column: 'radio',
   lines: (part) =>
     part.fullLoadAmps ? [`${formatQuantity(part.fullLoadAmps.value, 'A')} full ahead`] : [part.motorKind],
-  body: {
-    kilograms: () => 0.18,
-    sides: alike([57, 36, 36], 0.18),
-    exit: () => 'back',
-    hold: 'screws',
-    shadesAntenna: true,
-  },
   chosen: 2,
   seen: 3,
   brief: 'Motor',

@@ -1,30 +1,13 @@
-import { packKilograms, wattHours, packVolts, packVoltsAt } from '../../packs/pack-volts';
-import { changed, describeKind, type Sides } from '../kind';
-import type { PackSpec } from './pack';
+import { packVolts, packVoltsAt } from '../../packs/pack-volts';
+import { changed, describeKind } from '../kind';
 import { balancePlugs } from './pack';
-import { isLithium, chemistries, type Chemistry } from '../../packs/chemistry';
+import { chemistries } from '../../packs/chemistry';
 import { packValues } from './pack-values';
 import { numberOptions, openChoice, plainOptions, sheetChoice } from '../sheet-choice';
 import { formatQuantity } from '../../../base/quantity/format';
 
 /** A pack whose volts do not give way; its slow part is there all the same, so that the network keeps its shape. */
 const withoutOhms = { ohms: 0, r1: 1e-6, c1: 1 };
-
-/** Kilograms of a pack of no known capacity: rule of thumb. */
-const usualKilograms = 0.2;
-
-/** Watt-hours in a litre of pack: rules of thumb. */
-const perLitre = (chemistry: Chemistry): number =>
-  isLithium(chemistry) ? 300 : { NiMH: 180, 'dry cell': 140, 'lead-acid': 80 }[chemistry as 'NiMH'];
-
-/** A brick for packs that drive, a flat box for dry cells. */
-function packSides(part: PackSpec): Sides {
-  const hours = wattHours(part, part.ampHours?.value ?? 2.2);
-  const cubic = (hours / perLitre(part.chemistry)) * 1e6;
-  const [along, across] = part.chemistry === 'dry cell' ? [2, 2] : [6, 2];
-  const side = Math.cbrt(cubic / (along * across));
-  return [along * side, across * side, side];
-}
 
 export const packKind = describeKind<'pack'>({
   kind: 'pack',
@@ -74,13 +57,6 @@ export const packKind = describeKind<'pack'>({
     `${part.ampHours ? `${Math.round(part.ampHours.value * 1000)} mAh` : 'capacity unknown'}${part.dischargeRate ? ` ${part.dischargeRate.value} C` : ''}`,
     ...(allowedAmps === undefined ? [] : [`gives ${formatQuantity(allowedAmps, 'A')}`]),
   ],
-  body: {
-    kilograms: (part) =>
-      part.ampHours ? packKilograms(part.chemistry, wattHours(part, part.ampHours.value)) : usualKilograms,
-    sides: packSides,
-    hold: 'foam and strap',
-    liesOnSide: true,
-  },
   chosen: 1,
   seen: 5,
   brief: 'Pack',

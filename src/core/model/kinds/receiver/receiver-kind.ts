@@ -61,11 +61,6 @@ export const receiverKind = describeKind<'receiver'>({
     `${channels} channels`,
     ...(throttleChannel === undefined ? [] : [`throttle on ${throttleChannel}`]),
   ],
-  body: {
-    kilograms: () => 0.012,
-    sides: ({ ports }) => [28 + 2 * ports.length, 24, 13],
-    hasSockets: true,
-  },
   chosen: 5,
   seen: 1,
   brief: 'Receiver',

@@ -1,4 +1,4 @@
-import { alike, changed, describeKind } from '../kind';
+import { changed, describeKind } from '../kind';
 import { heldTorque, servoFigures, servoRunning, servoStalled } from './servo-values';
 import { leadSides, turnsDrum } from './servo';
 import { openChoice, plainOptions, sheetChoice } from '../sheet-choice';
@@ -14,14 +14,6 @@ const leastShare = 0.75;
 
 /** Sixty degrees, to which the load on a servo is referred. */
 const sixtyDegrees = Math.PI / 3;
-
-/** Where its lead leaves it, by its sheet. */
-const exits = {
-  'at the shaft’s end': 'front',
-  'at the far end': 'back',
-  'from its side': 'left',
-  'from below': 'below',
-} as const;
 
 export const servoKind = describeKind<'servo'>({
   kind: 'servo',
@@ -89,12 +81,6 @@ export const servoKind = describeKind<'servo'>({
     fedVolts === undefined ? 'not fed' : `on ${formatQuantity(fedVolts, 'V')}`,
     ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
   ],
-  body: {
-    kilograms: () => 0.045,
-    sides: alike([41, 20, 38], 0.045),
-    exit: ({ leadSide }) => exits[leadSide ?? 'at the shaft’s end'],
-    hold: 'screws',
-  },
   chosen: 7,
   seen: 4,
   decides: ({ sheet }, units) => {

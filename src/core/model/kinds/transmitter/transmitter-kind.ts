@@ -48,11 +48,6 @@ export const transmitterKind = describeKind<'transmitter'>({
   elements: () => [],
   column: 'outside',
   lines: () => [],
-  body: {
-    // It stays ashore.
-    kilograms: () => 0,
-    sides: () => [30, 12, 8],
-  },
   chosen: 6,
   seen: 11,
   brief: 'Transmitter',

@@ -1,7 +1,10 @@
 import type { Draft } from 'immer';
 import type { Build } from '../build';
 import type { BuildIndex } from '../build-index';
-import type { PortRef } from '../lead';
+import type { Conductor, PortRef } from '../lead';
+import type { Policies } from '../policies';
+import type { ModelFunction } from '../model-function';
+import type { Placement } from '../../fitting/placement';
 
 /** What the words of an edit may ask of the build as it is before it. */
 export interface EditSpeech {
@@ -12,6 +15,13 @@ export interface EditSpeech {
   /** A lead by the parts that it joins. */
   lead: (id: string) => string;
   functionName: (id: string) => string;
+  functionChange: (change: Partial<ModelFunction>) => string;
+  place: (place: Placement) => string;
+  /** What is set to what, field by field. */
+  changes: (change: object) => string;
+  conductors: (conductors: readonly Conductor[]) => string;
+  /** A school, and what was chosen of it. */
+  school: (key: keyof Policies, value: unknown) => string;
 }
 
 /** Everything that is known of a kind of edit, in one place: what it does, and the line that says so. */

@@ -1,6 +1,5 @@
 import { defineEdit } from './edit';
 import type { Brief } from '../brief';
-import { changeWords } from './change-words';
 
 /** Changes what the model must do, and its limits. */
 export interface SetBrief {
@@ -12,5 +11,5 @@ export const setBrief = defineEdit<SetBrief>({
   apply: (build, { change }) => {
     Object.assign(build.brief, change);
   },
-  words: ({ change }) => `Brief: ${changeWords(change)}`,
+  words: ({ change }, say) => `Brief: ${say.changes(change)}`,
 });

@@ -1,7 +1,6 @@
 import { defineEdit } from './edit';
 import { canonicalText } from '../../../base/canonical';
 import type { ChannelSetting } from '../channel-setting';
-import { changeWords } from './change-words';
 import { plain } from './draft';
 
 /** Sets something on a channel; what is `undefined` stands as in a fresh memory again. */
@@ -32,5 +31,5 @@ export const setChannel = defineEdit<SetChannel>({
     );
   },
   words: ({ channel, transmitter, change }, say) =>
-    `Channel ${channel}${transmitter === undefined ? '' : ` of the ${say.name(transmitter)}`}: ${changeWords(change)}`,
+    `Channel ${channel}${transmitter === undefined ? '' : ` of the ${say.name(transmitter)}`}: ${say.changes(change)}`,
 });

@@ -1,6 +1,5 @@
 import { defineEdit } from './edit';
 import type { Conductor } from '../lead';
-import { conductorWords } from './change-words';
 import { change } from './draft';
 
 /** Tells the colours of a lead as they are read off it. */
@@ -12,5 +11,5 @@ export interface SetColours {
 
 export const setColours = defineEdit<SetColours>({
   apply: (build, { lead, conductors }) => change(build.leads, lead, { conductors, coloursRead: true }),
-  words: ({ lead, conductors }, say) => `Lead ${say.lead(lead)}: ${conductorWords(conductors)}`,
+  words: ({ lead, conductors }, say) => `Lead ${say.lead(lead)}: ${say.conductors(conductors)}`,
 });

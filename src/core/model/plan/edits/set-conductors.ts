@@ -1,6 +1,5 @@
 import { defineEdit } from './edit';
 import type { Conductor } from '../lead';
-import { conductorWords } from './change-words';
 import { change } from './draft';
 
 /** Lifts, cuts, splices or turns the wires of a lead. */
@@ -12,5 +11,5 @@ export interface SetConductors {
 
 export const setConductors = defineEdit<SetConductors>({
   apply: (build, { lead, conductors }) => change(build.leads, lead, { conductors }),
-  words: ({ lead, conductors }, say) => `Lead ${say.lead(lead)}: ${conductorWords(conductors)}`,
+  words: ({ lead, conductors }, say) => `Lead ${say.lead(lead)}: ${say.conductors(conductors)}`,
 });

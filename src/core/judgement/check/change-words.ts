@@ -1,5 +1,6 @@
-import { settingName } from '../../../base/words/setting-names';
-import { isJoined, type Conductor } from '../lead';
+import type { Placement } from '../../model/fitting/placement';
+import { settingName } from '../../base/words/setting-names';
+import { isJoined, type Conductor } from '../../model/plan/lead';
 
 /** What the screen calls values that are not words already. */
 const valueNames: Record<string, string> = {
@@ -43,4 +44,11 @@ export function conductorWords(conductors: readonly Conductor[]): string {
         `${conductor.colour} ${isJoined(conductor) ? `to ${conductor.to}` : conductor.state}${conductor.state === 'spliced' ? ', spliced' : ''}`,
     )
     .join(', ');
+}
+
+export function placeWords({ x, y, z, turn }: Placement): string {
+  const [along, across, up] = [x, y, z].map((metres) => Math.round(metres * 1000));
+  const side =
+    across === 0 ? 'in the middle' : `${Math.abs(across!)} mm to ${across! > 0 ? 'port' : 'starboard'}`;
+  return `to ${along} mm along, ${side}, ${up} mm up${turn === 0 ? '' : `, turned ${turn}°`}`;
 }
