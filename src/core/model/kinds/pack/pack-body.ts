@@ -1,6 +1,6 @@
 import { packKilograms, wattHours } from '../../packs/pack-volts';
 import type { Sides, UsualBody } from '../body';
-import { PackSpec } from './pack';
+import type { PackSpec } from './pack';
 import { isLithium, type Chemistry } from '../../packs/chemistry';
 
 /** Kilograms of a pack of no known capacity: rule of thumb. */
