@@ -262,7 +262,7 @@ describe('proposeWiring', () => {
 
   it('takes a pack to the drive first, whatever its plug, and on the receiver only where all there stand it', () => {
     const servoPlug = starterPart('pack-nimh-5-2000-3c').ports;
-    const pack = { ...starterPart('pack-lipo-2s-5000-20c'), id: 'two-cells', ports: servoPlug } as PartSpec;
+    const pack = { ...starterPart('pack-lipo-2s-5000-20c'), id: 'two-cells', ports: servoPlug };
     const build = fitted(
       [
         ['pack', 'pack', pack.id],

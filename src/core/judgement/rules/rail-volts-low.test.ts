@@ -1,6 +1,6 @@
 import { stated } from '../../base/validation/figure';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
-import { Build } from '../../model/plan/build';
+import type { Build } from '../../model/plan/build';
 import { testRule } from '../../../../tests/kit/test-rule';
 import { tub } from '../../../../tests/kit/tub';
 import { railVoltsLow } from './rail-volts-low';
