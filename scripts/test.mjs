@@ -67,10 +67,7 @@ function tally() {
 /** Names of the flaky tests in a suite of Playwright's report, and in those inside it. */
 function flakyIn({ specs = [], suites = [] }) {
   const own = specs.filter(({ tests }) => tests.some(({ status }) => status === 'flaky'));
-  return [
-    ...own.map((spec) => `${spec.file}: ${spec.title}`),
-    ...suites.flatMap(flakyIn),
-  ];
+  return [...own.map((spec) => `${spec.file}: ${spec.title}`), ...suites.flatMap(flakyIn)];
 }
 
 function report(name) {
