@@ -305,7 +305,7 @@ describe('proposeWiring', () => {
     });
     expect(wired.fittings.find(({ id }) => id === 'bec')?.regulatorVolts).toBe(6);
     expect(proposals.map(({ label }) => label).join()).toContain(
-      'nobody knows what the steering servo may get at most',
+      'max voltage of the steering servo not known',
     );
   });
 

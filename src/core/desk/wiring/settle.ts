@@ -89,7 +89,7 @@ export function settleVolts(draft: WiringDraft): void {
   for (const rail of survey.rails) {
     const { least, most, silent } = railRange(rail);
     const named = nameList(silent.map(({ fitting }) => `the ${fitting.name}`));
-    const guessed = silent.length === 0 ? '' : `; nobody knows what ${named} may get at most`;
+    const guessed = silent.length === 0 ? '' : `; max voltage of ${named} not known`;
     for (const { fitted, terminal, isUnset } of rail.sources) {
       const { regulator } = terminal;
       if (!isUnset || !regulator || !Number.isFinite(most)) continue;
