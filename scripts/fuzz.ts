@@ -3,7 +3,7 @@
  * `npm run fuzz -- 100000 7`: how many, and the seed. Prints what it came to; the first crash ends it.
  * `npm run fuzz -- edits 10000 7` takes builds through runs of edits instead, and saves and reads back each.
  */
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { editSequences } from '../tests/kit/edit-sequences';

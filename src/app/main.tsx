@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import '@fontsource-variable/archivo/wdth.css';
 import '@fontsource-variable/jetbrains-mono/wght.css';
 import './theme/base.css';

@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { checkBuild, previewPatch } from '../core/judgement/check/check-build';
 import type { CheckResult } from '../core/judgement/check/check-result';
 import type { PatchPreview } from '../core/judgement/check/preview';

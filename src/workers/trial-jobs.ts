@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { proxy } from 'comlink';
 import type { Build } from '../core/model/plan/build';
 import { readingOf } from '../core/reading/build-reading/reading';

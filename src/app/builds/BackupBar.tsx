@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { fileSuffix } from '../../core/model/file/read-file';
-import { downloadBackup, importFile } from '../shell/build-files';
+import { downloadBackup, importFile } from '../shell/import-export';
 import { refuse } from '../state/refusal-store';
 import { mayBeCleared } from '../state/persistence';
 import { repository } from '../state/saving';

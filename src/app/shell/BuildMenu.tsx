@@ -12,7 +12,8 @@ import { useBuildStore } from '../state/build-store';
 import { useBuildPart } from '../state/shown-build';
 import { demos, openDemo, openStored, type DemoId } from '../state/open-build';
 import { repository } from '../state/saving';
-import { canShareFiles, downloadBuild, importFile, shareBuild } from './build-files';
+import { importFile } from './import-export';
+import { canShareFiles, downloadBuild, shareBuild } from './build-files';
 import { refuse } from '../state/refusal-store';
 
 const demoIds = Object.keys(demos) as DemoId[];

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { refuse } from '../state/refusal-store';
-import { importFile } from './build-files';
+import { importFile } from './import-export';
 
 /** Takes in build files that are dropped anywhere on the window; what cannot be read is told, the rest comes in. */
 export function useDroppedFiles(): void {

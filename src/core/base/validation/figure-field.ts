@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type } from 'class-transformer';
 import { IsDefined, IsObject, IsOptional, ValidateBy, ValidateNested, buildMessage } from 'class-validator';
 import { Figure } from './figure';

@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { Type, type TypeOptions } from 'class-transformer';
 import {
   ArrayMaxSize,

@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 import type { FileProblem } from './problem';

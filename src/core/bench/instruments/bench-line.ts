@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { IsIn, IsNumber, Max, Min } from 'class-validator';
 import type { FileProblem } from '../../base/validation/problem';
 import { isObject } from '../../base/validation/is-object';

@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { IsBoolean, IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 import { connectorFamilyIds, type ConnectorFamilyId } from '../connectors/families';
 import { genders, type Connector, type Gender } from '../connectors/mating';

@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { ArrayMaxSize, IsIn, IsOptional } from 'class-validator';
 import { partClasses, partKinds, type PartSpec } from '../kinds/part-spec';
 import { PartBase } from '../parts/part-base';

@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { IsBoolean, IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { pinNames, type PinName } from '../parts/port';
 import type { Figure } from '../../base/validation/figure';

@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { IsIn, IsISO8601, IsNumber, IsOptional, Max, Min } from 'class-validator';
 import { NestedList } from '../../base/validation/nested-field';
 import { PhotoField } from '../../base/validation/photo-field';

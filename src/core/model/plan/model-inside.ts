@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { IsBoolean, IsIn } from 'class-validator';
 import { farthest, Metres, Spot } from '../fitting/spot';
 import { NestedField, NestedList } from '../../base/validation/nested-field';

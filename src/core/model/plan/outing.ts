@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -114,6 +114,13 @@ export class Outing {
     },
   })
   jams?: [number, number][];
+
+  /** Seconds into it at which the receivers hear the transmitter no more. */
+  @IsOptional()
+  @IsNumber()
+  @Min(0)
+  @Max(86_400)
+  lostAt?: number;
 
   @NestedList(() => OutingTrack, { most: 200 })
   tracks!: OutingTrack[];

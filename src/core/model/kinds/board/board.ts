@@ -1,4 +1,4 @@
-import 'reflect-metadata';
+import 'reflect-metadata/lite';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn } from 'class-validator';
 import type { Figure } from '../../../base/validation/figure';
 import { FigureField } from '../../../base/validation/figure-field';
