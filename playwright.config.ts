@@ -7,7 +7,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   // The machine that this has to pass on has two cores, and a page waits more than it works.
   workers: 2,
-  timeout: 60_000,
+  timeout: 120_000,
   // A browser on a busy machine misses a click now and then; what needs a second try is told as flaky.
   retries: 1,
   expect: { timeout: 15_000 },

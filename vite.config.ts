@@ -45,6 +45,8 @@ export default defineConfig({
   test: {
     // Wall time says more of the machine than of the code; only a hang should fail.
     testTimeout: 60_000,
+    // Left alone, it keeps one core for watching.
+    maxWorkers: '100%',
     projects: [
       {
         extends: true,

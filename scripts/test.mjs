@@ -37,13 +37,13 @@ await Promise.all([
   // The build goes beside the linter, which has a core to itself for longer.
   check('types')
     .then(() => check('layers'))
-    .then(ensureBuilt),
+    .then(ensureBuilt)
+    .then(() => check('unit')),
   check('lint')
     .then(() => check('rules'))
     .then(() => check('kinds'))
     .then(() => check('unused')),
 ]);
-await check('unit');
 await check('e2e');
 
 const { passed, broken, flaky } = tally();

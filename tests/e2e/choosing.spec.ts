@@ -34,27 +34,3 @@ test('a crawler’s servo that cannot turn its wheels is told, once its mass is'
   await expect(findings).toContainText('cannot turn the wheels at rest');
   await expect(findings.getByRole('group', { name: 'Put right' }).first()).toBeVisible();
 });
-
-test('a screw that is far too large heats its motors and pushes no faster', async ({ page }) => {
-  test.slow();
-  await openTug(page, '/trial?show=choose&outing=long');
-  const told = page.getByRole('main').getByRole('status').filter({ hasText: 'km/h' });
-  await expect(told).toContainText('mm');
-  // Every value of the choice is an outing of its own.
-  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 90_000 });
-  const figures = async () => {
-    const text = await told.innerText();
-    const [, speed, mean, celsius] =
-      /([\d.]+) m\/s .*? ([\d.]+) A in the mean.*motor (\d+) °C/.exec(text) ?? [];
-    return { speed: Number(speed), mean: Number(mean), celsius: Number(celsius) };
-  };
-  const now = await figures();
-  const slider = page.getByRole('slider', { name: 'Screw' });
-  await slider.focus();
-  await page.keyboard.press('End');
-  await expect(told).toContainText(/^78 mm/);
-  const large = await figures();
-  expect(large.mean / now.mean).toBeGreaterThan(1.5);
-  expect(large.celsius).toBeGreaterThan(now.celsius + 5);
-  expect(large.speed / now.speed).toBeLessThan(1.15);
-});

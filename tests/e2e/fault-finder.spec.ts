@@ -71,21 +71,6 @@ test('a plug that is turned: seen as a rudder that stands still, found, its step
   await expect(page.getByRole('heading', { name: 'Steering: try it by itself' })).toBeVisible();
 });
 
-test('a switch that stands at off: a receiver that stays dark', async ({ page }) => {
-  await complain(page, 'Salt-flat yacht', 'Bind the receiver');
-  await page.getByRole('button', { name: 'Dark' }).click();
-  await answer(page, (words) =>
-    words.includes('should be on')
-      ? 'It is not'
-      : words.includes('Look at')
-        ? 'It is as it should be'
-        : words.includes('Meter between')
-          ? '0'
-          : 'It beeps: under an ohm',
-  );
-  await expect(page.getByText(/stands at off \(\d+ %\)/)).toBeVisible();
-});
-
 test('a channel that is reversed, after an answer was taken back', async ({ page }) => {
   await complain(page, 'Survey catamaran', 'Steering: try it by itself');
   await page.getByRole('button', { name: 'It does nothing' }).click();

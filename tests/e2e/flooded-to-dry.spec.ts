@@ -108,11 +108,3 @@ test('the loom as a picture has true wires, and as a table the same leads', asyn
     'orange: signal',
   );
 });
-
-test('another school counts the rail another way', async ({ page }) => {
-  await openTug(page);
-  await expect(page.getByRole('img', { name: /The radio rail: asked 5.8 A/ })).toBeVisible();
-  await page.getByRole('combobox', { name: 'Which servos count as stalled' }).click();
-  await page.getByRole('option', { name: /every servo stalled/ }).click();
-  await expect(page.getByRole('img', { name: /The radio rail: asked 7./ })).toBeVisible();
-});

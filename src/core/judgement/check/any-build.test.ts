@@ -88,7 +88,7 @@ describe('whatever a person does to a build', () => {
         ]);
         expect(new Set(ends).size).toBe(ends.length);
       }),
-      { numRuns: 40 },
+      { numRuns: 18 },
     );
   });
 
