@@ -7,6 +7,7 @@ import { writeBuildFile } from '../src/core/model/file/write-file';
 import { starterLocker } from '../src/core/model/starter/starter-locker';
 import type { ModelInside } from '../src/core/model/plan/model-inside';
 import { soundBuilds } from '../tests/kit/sound-builds';
+import { withFailSafes } from '../tests/kit/fail-safes';
 import { fieldTractor } from './field-tractor';
 import { laidOut, measuredWhereLong, placedAnew, placeLoose } from './lay-out';
 import { saltFlatYacht } from './salt-flat-yacht';
@@ -108,7 +109,7 @@ const examples: { id: string; name: string; from: string; kilograms: number; ins
   },
 ];
 
-const planned = tugAsPlanned();
+const planned = withFailSafes(tugAsPlanned());
 const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer, planned)), 'longer:')), {
   'rail-volts-low': 'Calm water only; the rudders are large.',
   'contact-amps': 'The winch never hauls while the rudders are hard over.',
@@ -134,5 +135,8 @@ for (const { id, name, from, kilograms, inside } of examples) {
 }
 
 function write(name: string, build: Build): void {
-  writeFileSync(new URL(`../demo/${name}.dryhull.json`, import.meta.url), writeBuildFile(build));
+  writeFileSync(
+    new URL(`../demo/${name}.dryhull.json`, import.meta.url),
+    writeBuildFile(withFailSafes(build)),
+  );
 }

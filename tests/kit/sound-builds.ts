@@ -4,6 +4,7 @@ import { starterPart } from '../../src/core/model/starter/starter-locker';
 import { hulls } from './sound/hulls';
 import { tracks } from './sound/tracks';
 import { wheels } from './sound/wheels';
+import { withFailSafes } from './fail-safes';
 import { tub } from './tub';
 
 const steer = (devices: string[], channel = 1) => ({
@@ -275,10 +276,10 @@ export const soundBuilds: Record<string, Build> = {
       ['ext.in', 'rx.1', { metres: 0.3, awg: 22 }],
     ],
   }),
-  [brushlessCar.name]: brushlessCar,
-  [crawler.name]: crawler,
-  [twinTracks.name]: twinTracks,
-  [workboat.name]: workboat,
-  [yacht.name]: yacht,
+  [brushlessCar.name]: withFailSafes(brushlessCar),
+  [crawler.name]: withFailSafes(crawler),
+  [twinTracks.name]: withFailSafes(twinTracks),
+  [workboat.name]: withFailSafes(workboat),
+  [yacht.name]: withFailSafes(yacht),
   ...Object.fromEntries([...wheels, ...hulls, ...tracks].map((build) => [build.name, build])),
 };

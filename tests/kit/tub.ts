@@ -6,6 +6,7 @@ import type { ModelFunction } from '../../src/core/model/plan/model-function';
 import type { Policies } from '../../src/core/model/plan/policies';
 import { sketchBuild, type LeadSketch } from '../../src/core/model/plan/sketch-build';
 import type { PartSpec } from '../../src/core/model/kinds/part-spec';
+import { withFailSafes } from './fail-safes';
 import { starterPart } from '../../src/core/model/starter/starter-locker';
 
 interface TubChange {
@@ -52,6 +53,9 @@ const leads: LeadSketch[] = [
   ['esc.lead', 'rx.3'],
   ['rudder.lead', 'rx.1'],
 ];
+
+/** What is set on the channel of its drive. */
+export const driveSetting = { channel: 3, failSafe: 'position', failSafePercent: 0 } as const;
 
 const functions: ModelFunction[] = [
   {
@@ -106,14 +110,14 @@ export function tub(change: TubChange = {}): Build {
     },
     (id) => (sheets[id] ?? ((part: PartSpec) => part))(starterPart(id)),
   );
-  return {
+  return withFailSafes({
     ...build,
     policies: { ...build.policies, ...policies },
     leads: build.leads.map((lead) => {
       const key = Object.keys(wires).find((start) => lead.id.startsWith(start));
       return key === undefined ? lead : { ...lead, conductors: wires[key]!(lead.conductors) };
     }),
-  };
+  });
 }
 
 /** A sheet without one of its figures. */

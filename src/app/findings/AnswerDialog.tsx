@@ -18,6 +18,7 @@ import { useCheck } from '../state/use-check';
 /** The place where a missing fact is answered: the part's sheet, its settings and ports, or the lead. */
 export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: () => void }) {
   const { context, unknowns } = useCheck();
+  const apply = useBuildStore((state) => state.apply);
   const isAsked = unknowns.some((asked) => asked.missing === unknown.missing);
   // What is estimated is not asked for, and is never done with.
   const [wasAsked] = useState(isAsked);
@@ -26,17 +27,27 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="answer-title">
       <DialogTitle id="answer-title">{capital(unknown.missing)}</DialogTitle>
       <DialogContent>
-        <p aria-live="polite">{isAnswered ? 'Answered.' : reasons[unknown.asked ?? 'sheet']}</p>
-        {unknown.subjects.map(({ kind, id }) => {
-          if (kind === 'lead') {
-            const lead = context.build.leads.find((candidate) => candidate.id === id);
-            return lead && <LeadTools key={id} lead={lead} onGone={onClose} />;
-          }
-          if (!context.index.has(id)) return null;
-          const fitted = context.index.get(id);
-          if (unknown.asked) return <PartTools key={id} fitted={fitted} onGone={onClose} />;
-          return <SheetOfBuild key={id} fitted={fitted} />;
-        })}
+        <p aria-live="polite">
+          {isAnswered ? 'Answered.' : unknown.answers ? tapReason : reasons[unknown.asked ?? 'sheet']}
+        </p>
+        {unknown.answers?.map(({ id, label, edits }) => (
+          <p key={id}>
+            <Button variant="outlined" disabled={isAnswered} onClick={() => apply(label, edits)}>
+              {label}
+            </Button>
+          </p>
+        ))}
+        {!unknown.answers &&
+          unknown.subjects.map(({ kind, id }) => {
+            if (kind === 'lead') {
+              const lead = context.build.leads.find((candidate) => candidate.id === id);
+              return lead && <LeadTools key={id} lead={lead} onGone={onClose} />;
+            }
+            if (!context.index.has(id)) return null;
+            const fitted = context.index.get(id);
+            if (unknown.asked) return <PartTools key={id} fitted={fitted} onGone={onClose} />;
+            return <SheetOfBuild key={id} fitted={fitted} />;
+          })}
       </DialogContent>
       <DialogActions>
         <Button variant={isAnswered ? 'contained' : 'text'} onClick={onClose}>
@@ -46,6 +57,9 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
     </Dialog>
   );
 }
+
+const tapReason =
+  'It is set in the transmitter, or on the receiver while they are bound. Take what stops it, or tell what it does.';
 
 const reasons = {
   sheet:

@@ -1,3 +1,4 @@
+import { withFailSafes } from '../fail-safes';
 import type { Brief } from '../../../src/core/model/plan/brief';
 import type { Build, ModelKind } from '../../../src/core/model/plan/build';
 import type { Fitting } from '../../../src/core/model/fitting/fitting';
@@ -75,5 +76,5 @@ export function modelOf(name: string, model: ModelKind, sketch: ModelSketch): Bu
     },
     (id) => own.find((part) => part.id === id) ?? starterPart(id),
   );
-  return { ...build, policies: { ...build.policies, ...policies } };
+  return withFailSafes({ ...build, policies: { ...build.policies, ...policies } });
 }

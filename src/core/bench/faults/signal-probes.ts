@@ -3,7 +3,7 @@ import type { ModelFunction } from '../../model/plan/model-function';
 import type { Fitted } from '../../model/kinds/fitted';
 import { minutesOf, type Answer } from './bench-test';
 import type { FaultyModel } from './faulty-model';
-import { functionMovers, type Mover } from './movers';
+import { functionMovers, type Mover } from '../../reading/survey/movers';
 import type { Probe } from './probe';
 import { radioOfFunction } from '../../reading/radio/radios';
 

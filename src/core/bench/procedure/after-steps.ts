@@ -1,6 +1,7 @@
 import { formatQuantity } from '../../base/quantity/format';
 import type { Reading } from '../../reading/build-reading/reading';
 import type { Rail } from '../../reading/survey/rails';
+import { restLines } from './power-steps';
 import { railTolerance } from './rail-tolerance';
 import type { Step } from './step';
 import { touchedByRadio } from './touches';
@@ -72,14 +73,17 @@ const rangeStep: Omit<Step, 'touches'> = {
   isHold: false,
 };
 
-function switchOffSteps({ build }: Reading): Step[] {
-  const modelFirst = build.policies.switchOff === 'modelFirst';
+function switchOffSteps(context: Reading): Step[] {
+  const modelFirst = context.build.policies.switchOff === 'modelFirst';
   const model: Step = {
     id: 'off:model',
     phase: 'switchOff',
     title: modelFirst ? 'Model off first, pack out' : 'Then the pack out of the model',
     lines: modelFirst
-      ? ['Throttles at neutral, then the pack out: a receiver is never left without its transmitter.']
+      ? [
+          'Everything at rest, then the pack out: a receiver is never left without its transmitter.',
+          ...restLines(context),
+        ]
       : ['The fail-safe has stopped the drives; now the pack comes out.'],
     cautions: ['liveLeads'],
     needsPower: true,

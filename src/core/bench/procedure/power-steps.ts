@@ -1,4 +1,3 @@
-import { movesModel, type ModelFunction } from '../../model/plan/model-function';
 import type { Reading } from '../../reading/build-reading/reading';
 import { isLithium } from '../../model/packs/chemistry';
 import { channelTable } from '../../reading/radio/channel-table';
@@ -9,30 +8,23 @@ import { hasBareRegulators } from './regulator-steps';
 import { standStep } from './stand-step';
 import type { Step } from './step';
 import { radioOf } from './touches';
-import { radioOfFunction } from '../../reading/radio/radios';
+import { lostLinks } from '../../reading/radio/lost-link';
+import { displayWords } from '../../reading/radio/pulse';
 import { transmitterOf } from '../../reading/radio/partners';
 import type { Fitted } from '../../model/kinds/fitted';
 
 /** The fixed order of a first power-up: stand, bind plug, transmitter, pack, bind, arm. */
 export function powerSteps(context: Reading): Step[] {
-  const { index, build } = context;
+  const { index } = context;
   const receivers = index.ofKind('receiver');
   const packs = index.ofKind('pack');
   const controllers = index.ofKind('controller');
   if (packs.length === 0 || receivers.length === 0) return [];
-  const drives = build.functions.filter((modelFunction) => movesModel(modelFunction));
   const packCautions: CautionId[] = packs.some((pack) => isLithium(pack.part.chemistry))
     ? ['lithium', 'stand', 'heat']
     : ['stand', 'heat'];
   const receiver = receivers.map((each) => each.fitting.name).join(' and ');
   const packName = packs.map((pack) => pack.fitting.name).join(', then the ');
-  const controlOf = (modelFunction: ModelFunction) =>
-    radioOfFunction(context, modelFunction).transmitter?.part.controls.find(
-      (candidate) => candidate.id === modelFunction.control,
-    )?.name ?? 'its control';
-  const neutral = drives
-    .map((modelFunction) => `${modelFunction.name.toLowerCase()} (${controlOf(modelFunction)})`)
-    .join(' and ');
   const radio = radioOf(context);
   return [
     ...(hasBareRegulators(context) ? [] : [standStep(context, 'power')]),
@@ -42,7 +34,7 @@ export function powerSteps(context: Reading): Step[] {
       ...held,
       id: 'transmitter-on',
       title: 'Transmitter on first',
-      lines: ['The right model memory.', ...(neutral ? [`At neutral: ${neutral}.`] : [])],
+      lines: ['The right model memory.', ...restLines(context)],
       cautions: ['radio'],
       touches: index.ofKind('transmitter').map((each) => each.fitting.id),
     },
@@ -78,6 +70,16 @@ export function powerSteps(context: Reading): Step[] {
     })),
   ];
 }
+
+/** Where the control of everything that could run must stand before power reaches it, as the transmitter shows it. */
+export const restLines = (context: Reading): string[] => [
+  ...new Set(
+    lostLinks(context).map(({ function: { name, control }, radio, place, still }) => {
+      const held = radio.transmitter?.part.controls.find(({ id }) => id === control)?.name ?? 'its control';
+      return `${name}: ${held} ${place}, the display reads ${displayWords(still)}.`;
+    }),
+  ),
+];
 
 /** A transmitter that speaks several links is set to the one that its receivers hear. */
 function linkStep(context: Reading, transmitter: Fitted<'transmitter'>): Step[] {

@@ -35,7 +35,8 @@ function stepsOf(context: Reading, radio: Radio): Step[] {
       ? [step(`memory:${fitting.id}`, `A memory of the ${fitting.name} for this model`, memoryLines)]
       : []),
     ...channelRows(context, radio)
-      .filter(({ words, setting }) => words.length > 0 || setting.failSafe !== undefined)
+      // A fail-safe alone is set and tried on the stand.
+      .filter(({ words }) => words.length > 0)
       .map((row) =>
         step(
           `channel:${row.channel}${owner === undefined ? '' : `:${owner}`}`,

@@ -1,8 +1,11 @@
-import { movesModel, type ModelFunction } from '../../model/plan/model-function';
+import type { ModelFunction } from '../../model/plan/model-function';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Reading } from '../../reading/build-reading/reading';
 import { channelsOf } from '../../reading/radio/channel-inputs';
-import { capital, nameList } from '../../base/words/sentences';
+import { agreeing, capital, nameList } from '../../base/words/sentences';
+import { channelTable } from '../../reading/radio/channel-table';
+import { lostLinks } from '../../reading/radio/lost-link';
+import { displayWords } from '../../reading/radio/pulse';
 import type { Step } from './step';
 import { radioOf, touchedByRadio } from './touches';
 import { radioOfFunction } from '../../reading/radio/radios';
@@ -58,6 +61,7 @@ function functionStep(context: Reading, modelFunction: ModelFunction, devices: r
   const control =
     transmitter?.part.controls.find((candidate) => candidate.id === modelFunction.control)?.name ??
     'its control';
+  const worksMotor = devices.some(({ kind }) => kind === 'controller');
   const ports = [
     ...new Set(survey.signals.filter((path) => devices.includes(path.device)).map((path) => path.port.name)),
   ];
@@ -70,14 +74,14 @@ function functionStep(context: Reading, modelFunction: ModelFunction, devices: r
       `${capital(control)}, channel ${channelWords(context, modelFunction)}, receiver ${nameList(ports)}: it moves the ${nameList(devices.map((fitted) => fitted.fitting.name))}, nothing else.`,
       modelFunction.role === 'throttle'
         ? 'Engine off: at neutral the carburettor stands at its idle stop, ahead opens it, back only brakes. Reverse the channel if not.'
-        : modelFunction.role === 'drive'
+        : worksMotor
           ? 'Calibrate its throttle range as the maker says; ahead must be ahead. Reverse the channel if not.'
           : 'Wrong way round: reverse the channel. Wrong part moves: pack out, then swap the ports.',
     ],
     cautions:
       modelFunction.role === 'throttle'
         ? ['engine']
-        : modelFunction.role === 'drive'
+        : worksMotor
           ? ['stand', 'heat']
           : modelFunction.role === 'pump'
             ? ['water']
@@ -104,23 +108,34 @@ function endPointStep(context: Reading, modelFunction: ModelFunction, servos: re
   };
 }
 
+/** What runs must stop when the link is lost, each channel at the place that the plan has for it, or should have. */
 function failSafeStep(context: Reading): Step {
-  const drives = context.build.functions
-    .filter((modelFunction) => movesModel(modelFunction))
-    .map((modelFunction) => modelFunction.name.toLowerCase());
-  const engines = context.build.functions
-    .filter(({ role }) => role === 'throttle')
-    .map(({ name }) => name.toLowerCase());
+  const links = lostLinks(context);
+  const lines = links.map(({ channel, function: { name }, outcome, setting, still, runs }) => {
+    const planned = outcome === 'stops' && setting.failSafe === 'off' ? 'no pulses' : displayWords(still);
+    const thing = nameList([...new Set(runs.map(({ fitting }) => fitting.name))]);
+    return `Channel ${channel}, ${name.toLowerCase()}: ${planned}, so that the ${thing} ${agreeing(thing, 'stops')}.`;
+  });
+  const others = channelTable(context).filter(
+    ({ channel, radio: { owner }, setting }) =>
+      setting.failSafe !== undefined &&
+      links.every((link) => link.channel !== channel || link.radio.owner !== owner),
+  );
   return {
     ...powered,
     id: 'fail-safe',
     touches: touchedByRadio(context),
     title: 'Set and try the fail-safe',
     lines: [
-      drives.length > 0
-        ? `${engines.length > 0 ? `Idle and brake for ${nameList(engines)}` : `Neutral for ${nameList(drives)}`}; the rest hold.`
+      ...new Set(lines),
+      ...others.map(
+        ({ channel, inputs, failSafe }) =>
+          `Channel ${channel}, ${nameList(inputs.map((input) => input.function.name.toLowerCase()))}: ${failSafe}.`,
+      ),
+      links.length > 0
+        ? 'All other channels may hold.'
         : 'Choose what each channel does when the link is lost.',
-      'On the stand, switch the transmitter off: drives must stop. Switch it on again.',
+      'On the stand, switch the transmitter off: everything that runs must stop. Switch it on again.',
     ],
     cautions: ['stand'],
   };

@@ -95,6 +95,9 @@ const kits: Record<string, (context: Reading, step: Step) => string[]> = {
 };
 
 const troubles: Record<string, string> = {
+  channel:
+    'Its menu has no such setting: put on its sheet what it sets, and the check says what does instead.',
+  memory: 'No memory is free: note what is in the oldest, and clear that.',
   joint:
     'Dull, grainy, or it moves when tugged: heat it again with a little fresh solder, and hold it still while it sets.',
   trim: 'It still does not seat with light pressure: it is another family. Leave it, and re-terminate.',

@@ -1,19 +1,16 @@
 import type { FaultyModel } from '../faults/faulty-model';
-import { functionMovers, type Mover } from '../faults/movers';
+import { functionMovers, type Mover } from '../../reading/survey/movers';
 import { neverBinds } from '../../reading/radio/partners';
 import { settingOf } from '../../reading/radio/channel-inputs';
-import { centreMicros } from '../../reading/radio/pulse';
+import { controllerDuty } from '../../reading/radio/controller-duty';
+import { centreMicros, isSwitchOn, pulseAt } from '../../reading/radio/pulse';
 import { rangeOf } from '../../reading/radio/pulse-range';
 import { radioAt, radioHeardBy } from '../../reading/radio/radios';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Hands } from './hands';
 
-/** µs off its middle within which a switch is off. */
-const offWithin = 50;
 /** µs off a neutral within which a controller arms. */
 const neutralWithin = 60;
-/** Throttle under which a controller gives nothing. */
-const leastDuty = 0.03;
 
 /** From thumbs to parts: the pulses of a model that may have something wrong, and what each part makes of its own. */
 export class LiveSignals {
@@ -51,7 +48,7 @@ export class LiveSignals {
       const held = setting.failSafe === 'off' ? undefined : this.heard.get(id);
       const safe =
         setting.failSafe === 'position'
-          ? centreMicros + ((setting.failSafePercent ?? 0) / 100) * rangeOf(radio.transmitter).throwMicros
+          ? pulseAt(setting.failSafePercent ?? 0, rangeOf(radio.transmitter))
           : held;
       const pulse = isLinked ? told : safe;
       if (pulse === undefined) continue;
@@ -72,14 +69,8 @@ export class LiveSignals {
     const fitted = this.model.survey.index.get(id);
     if (pulse === undefined || fitted.kind !== 'controller') return 0;
     if (this.model.harm.cutsOut === id) return 0;
-    const range = rangeOf(radioAt(this.model, id)?.transmitter).throwMicros;
-    const share =
-      fitted.part.armsAt === 'minimum' || fitted.part.oneWay
-        ? (pulse - (centreMicros - range)) / (2 * range)
-        : (pulse - centreMicros) / range;
-    const least = fitted.part.oneWay || fitted.fitting.running === 'noReverse' ? 0 : -1;
-    const duty = Math.min(1, Math.max(least, share));
-    return Math.abs(duty) < leastDuty ? 0 : Math.round(100 * duty) / 100;
+    const range = rangeOf(radioAt(this.model, id)?.transmitter);
+    return controllerDuty(fitted, pulse, this.atRest(id) ?? centreMicros, range);
   }
 
   /** Whether a lamp, a pump, a horn is on: its pulse is beyond the middle. */
@@ -87,13 +78,18 @@ export class LiveSignals {
     const mover = this.movers.find(({ seen }) => seen.fitting.id === id);
     if (!mover) return true;
     const pulse = pulses.get(mover.device);
-    return pulse !== undefined && pulse > centreMicros + offWithin;
+    return pulse !== undefined && isSwitchOn(pulse);
   }
 
   /** Whether a part hears what it hears with every control let go: where a controller arms. */
   isAtRest(id: string, pulses: ReadonlyMap<string, number>): boolean {
     const pulse = pulses.get(id);
-    const planned = this.sound.pulseWith(id, (each) => this.sound.letGo(each));
+    const planned = this.atRest(id);
     return pulse !== undefined && planned !== undefined && Math.abs(pulse - planned) < neutralWithin;
+  }
+
+  /** The pulse in µs that the plan has at a part with every control let go: what its controller was calibrated to. */
+  private atRest(id: string): number | undefined {
+    return this.sound.pulseWith(id, (each) => this.sound.letGo(each));
   }
 }

@@ -4,7 +4,14 @@ import type { Edit } from '../../model/plan/edits';
 import { channelPlan } from './channel-plan';
 import { WiringDraft, type WiringPlan } from './draft';
 import { bringBec } from './own-bec';
-import { settleCutoffs, settleLink, settleRedWires, settleStops, settleVolts } from './settle';
+import {
+  settleCutoffs,
+  settleFailSafes,
+  settleLink,
+  settleRedWires,
+  settleStops,
+  settleVolts,
+} from './settle';
 import { wireChannels } from './wire-channels';
 import { wireLoads, wireMotors } from './wire-motors';
 import { wirePower, wireVideoFromRail } from './wire-power';
@@ -32,6 +39,7 @@ export function proposeWiring(
   wireVideoFromRail(draft);
   settleVolts(draft);
   settleCutoffs(draft);
+  settleFailSafes(draft);
   if (draft.proposals.some((proposal) => !proposal.isRefused)) settleStops(draft, build);
   return draft;
 }

@@ -18,6 +18,8 @@ import { regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import type { Rail } from '../../reading/survey/rails';
 import { capital, nameList } from '../../base/words/sentences';
 import { formatQuantity } from '../../base/quantity/format';
+import { unsetFailSafes } from '../../judgement/put-right/set-fail-safe';
+import { displayWords } from '../../reading/radio/pulse';
 import type { WiringDraft } from './draft';
 import { transmitterOf } from '../../reading/radio/partners';
 
@@ -118,6 +120,26 @@ export function settleCutoffs(draft: WiringDraft): void {
       { type: 'setFitting', fitting: fitting.id, change: { cutoff } },
     ]);
   }
+}
+
+/** Fail-safes that nobody has set, where motors, pumps and engines stand still. */
+export function settleFailSafes(draft: WiringDraft): void {
+  const unset = unsetFailSafes(readingOf(draft.build, draft.locker));
+  if (unset.length === 0) return;
+  const places = unset.map(
+    ({
+      link: {
+        function: { name },
+        channel,
+        still,
+      },
+    }) => `${name} (channel ${channel}) ${displayWords(still)}`,
+  );
+  draft.offer(
+    'fail-safe',
+    `Set the fail-safe: ${places.join(', ')}`,
+    unset.map(({ edit }) => edit),
+  );
 }
 
 /** The link of a transmitter that has several and is set to none: one that the receiver speaks. */

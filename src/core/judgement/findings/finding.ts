@@ -52,6 +52,8 @@ export interface Unknown {
   missing: string;
   /** Where a person answers it; a sheet where not said. */
   asked?: 'sheet' | 'setting' | 'wiring' | 'lead' | 'brief' | 'berths';
+  /** Answers that a tap gives, the usual one first. */
+  answers?: Patch[];
 }
 
 /** A finding with something changed; what it works out when it is asked for stays so. */

@@ -26,6 +26,8 @@ export interface Missing {
   subjects: Subject[];
   /** Where a person answers it; a sheet where not said. */
   asked?: Asked;
+  /** Answers that a tap gives, the usual one first. */
+  answers?: Patch[];
 }
 
 export const fittingSubject = (id: string): Subject => ({ kind: 'fitting', id });

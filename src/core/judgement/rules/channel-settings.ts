@@ -37,6 +37,8 @@ function radioReport(context: Reading, radio: Radio): (Report<Message> | Missing
   const { fitting, part } = transmitter;
   const subjects = [fittingSubject(fitting.id)];
   const limit = settingLimit(part, asked);
+  // A fail-safe alone may be set on the receiver, while they are bound.
+  if (!limit && asked.every((name) => name === 'fail-safe')) return [];
   if (!limit) return [{ missing: `what the ${fitting.name} sets on a channel`, subjects }];
   const { lacking } = limit;
   if (!limit.passed) return [];

@@ -25,6 +25,7 @@ import { controllerModesRule } from './controller-modes';
 import { controllerVolts } from './controller-volts';
 import { cutoffMode } from './cutoff-mode';
 import { endPoints } from './end-points';
+import { failSafeRule } from './fail-safe';
 import { functionPart } from './function-part';
 import { fuseSize } from './fuse-size';
 import { integratedReceiver } from './integrated-receiver';
@@ -82,6 +83,7 @@ export const rules: readonly Rule[] = [
   controllerVolts,
   cutoffMode,
   endPoints,
+  failSafeRule,
   floatsLevel,
   functionPart,
   fuseSize,

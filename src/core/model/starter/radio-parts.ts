@@ -191,7 +191,7 @@ export const transmitters: TransmitterSpec[] = [
     modelMemories: 10,
     freeMixes: 0,
     throwMicros: stated(500),
-    settings: ['reverse', 'sub-trim', 'end points', 'rate'],
+    settings: ['reverse', 'sub-trim', 'end points', 'rate', 'fail-safe'],
     ownCells: '4 dry cells',
     controls: [
       { id: 'wheel', name: 'steering wheel', kind: 'centring' },

@@ -16,7 +16,8 @@ export function askedSettings(radio: RadioPlan): Map<SettingName, number[]> {
     ask('sub-trim', channel, (setting.subTrim ?? 0) !== 0);
     ask('end points', channel, (setting.lowEnd ?? 100) !== 100 || (setting.highEnd ?? 100) !== 100);
     ask('speed', channel, (setting.slowSeconds ?? 0) > 0);
-    ask('fail-safe', channel, setting.failSafe === 'position');
+    // What was read off it is set there.
+    ask('fail-safe', channel, setting.failSafe === 'position' && setting.isRead !== true);
     ask(
       'rate',
       channel,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { tub } from '../../../../tests/kit/tub';
+import { driveSetting, tub } from '../../../../tests/kit/tub';
 import { readingOf } from '../build-reading/reading';
 import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
@@ -35,6 +35,7 @@ describe('channelTable', () => {
           subTrim: -12,
           highEnd: 90,
           failSafe: 'position',
+          failSafePercent: 0,
           mix: [{ function: 'steer', percent: 25 }],
         },
       },
@@ -67,7 +68,7 @@ describe('channelTable', () => {
       { type: 'setChannel', channel: 1, change: { isReversed: undefined } },
       { type: 'removeFunction', function: 'steer' },
     ]);
-    expect(back.channels).toEqual([{ channel: 3 }]);
+    expect(back.channels).toEqual([driveSetting]);
     expect(rows(back).map(({ channel }) => channel)).toEqual([3]);
   });
 });

@@ -5,7 +5,8 @@ import type { Fitted } from '../../model/kinds/fitted';
 import { nameList } from '../../base/words/sentences';
 import { channelInputs, settingOf, toldChannels, usedChannels, type ChannelInput } from './channel-inputs';
 import { wiredHome } from './wired-home';
-import { displayOf, pulseOf } from './pulse';
+import { startsAtEnd } from './controller-duty';
+import { displayOf, displayWords, pulseOf } from './pulse';
 import { rangeOf } from './pulse-range';
 import { radioHeardBy, radiosOf, type Radio } from './radios';
 
@@ -24,7 +25,7 @@ export interface ChannelRow {
   /** What is set, in words; nothing where it stands as in a fresh memory. */
   words: string[];
   failSafe: string;
-  /** Where its controllers arm, and what the transmitter's display reads then, by fitting. */
+  /** Where its controllers arm, or stand still, and what the transmitter's display reads then, by fitting. */
   arming: { fitting: string; words: string }[];
 }
 
@@ -72,11 +73,9 @@ export function channelRows(context: Reading, radio: Radio): ChannelRow[] {
   });
 }
 
-const percent = (value: number): string => `${value.toFixed(0).replace('-', '−')} %`;
-
 /** What a channel is mixed from: `Drive 100 %, Steering −60 %`. */
 const mixWords = (inputs: readonly ChannelInput[]): string =>
-  nameList(inputs.map((input) => `${input.function.name} ${percent(input.percent)}`));
+  nameList(inputs.map((input) => `${input.function.name} ${displayWords(input.percent)}`));
 
 /** What is set on a channel and on the functions that it follows, a line each. */
 function settingWords(setting: ChannelSetting, inputs: readonly ChannelInput[]): string[] {
@@ -86,11 +85,11 @@ function settingWords(setting: ChannelSetting, inputs: readonly ChannelInput[]):
     isMixed && `mixed from ${mixWords(inputs)}${isShared ? ', shared out where it is more than full' : ''}`,
     isReversed && 'reversed',
     subTrim !== 0 && `sub-trim ${subTrim > 0 ? '+' : '−'}${Math.abs(subTrim)} µs`,
-    (lowEnd !== 100 || highEnd !== 100) && `end points ${percent(lowEnd)} and ${percent(highEnd)}`,
+    (lowEnd !== 100 || highEnd !== 100) && `end points ${displayWords(lowEnd)} and ${displayWords(highEnd)}`,
     slowSeconds > 0 && `${formatQuantity(slowSeconds, 's')} from end to end`,
     ...inputs.flatMap(({ function: { name, shape = {} } }) => [
-      (shape.rate ?? 100) !== 100 && `${name}: rate ${percent(shape.rate!)}`,
-      (shape.expo ?? 0) !== 0 && `${name}: exponential ${percent(shape.expo!)}`,
+      (shape.rate ?? 100) !== 100 && `${name}: rate ${displayWords(shape.rate!)}`,
+      (shape.expo ?? 0) !== 0 && `${name}: exponential ${displayWords(shape.expo!)}`,
       shape.curve !== undefined &&
         `${name}: curve ${shape.curve.map((each) => each.toFixed(0)).join(', ')} %`,
     ]),
@@ -100,21 +99,21 @@ function settingWords(setting: ChannelSetting, inputs: readonly ChannelInput[]):
 function failSafeWords({ failSafe, failSafePercent = 0 }: ChannelSetting): string {
   if (failSafe === undefined) return 'not set';
   if (failSafe === 'hold') return 'holds';
-  return failSafe === 'off' ? 'no pulses' : `goes to ${percent(failSafePercent)}`;
+  return failSafe === 'off' ? 'no pulses' : `goes to ${displayWords(failSafePercent)}`;
 }
 
 function armingWords(
   { fitting, part }: Fitted<'controller'>,
   { pulse, range }: { pulse: (where: 'low' | 'centre') => number; range: ReturnType<typeof rangeOf> },
 ): ChannelRow['arming'] {
-  if (!part.armsAt) return [];
-  const isAtEnd = part.armsAt === 'minimum';
-  const reads = percent(displayOf(pulse(isAtEnd ? 'low' : 'centre'), range));
+  const isAtEnd = startsAtEnd(part);
+  const reads = displayWords(displayOf(pulse(isAtEnd ? 'low' : 'centre'), range));
   const place = isAtEnd ? 'all the way back' : 'at its middle';
+  const does = part.armsAt ? 'arms' : 'stands still';
   return [
     {
       fitting: fitting.id,
-      words: `the ${fitting.name} arms with the stick ${place}: the display reads ${reads}`,
+      words: `the ${fitting.name} ${does} with the stick ${place}: the display reads ${reads}`,
     },
   ];
 }

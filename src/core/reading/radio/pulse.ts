@@ -34,6 +34,19 @@ export function pulseOf(told: number, setting: PulseSetting, range: PulseRange =
 export const displayOf = (pulse: number, { throwMicros }: PulseRange = usualRange): number =>
   ((pulse - centreMicros) / throwMicros) * 100;
 
+/** µs off its middle within which a switch is off. */
+const offWithin = 50;
+
+/** Whether a switch is on at a pulse in µs: it is beyond the middle. */
+export const isSwitchOn = (pulse: number): boolean => pulse > centreMicros + offWithin;
+
+/** The pulse in µs of a place in percent, as a display reads it. */
+export const pulseAt = (percent: number, { throwMicros }: PulseRange = usualRange): number =>
+  centreMicros + (percent / 100) * throwMicros;
+
+/** Percent as a transmitter's display shows them. */
+export const displayWords = (percent: number): string => `${percent.toFixed(0).replace('-', '−')} %`;
+
 /** Degrees a servo turns for a µs where its sheet tells no travel: 60° for 600 µs. */
 const usualDegreesPerMicro = 0.1;
 /** The µs that a stated travel stands for, from one end to the other. */

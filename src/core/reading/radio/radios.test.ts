@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { driveSetting } from '../../../../tests/kit/tub';
 import { filming, pan } from '../../../../tests/kit/filming';
 import { checkBuild } from '../../judgement/check/check-build';
 import { readingOf } from '../build-reading/reading';
@@ -56,7 +57,7 @@ describe('a build with two radios', () => {
         change: { lowEnd: undefined, highEnd: undefined },
       },
     ]);
-    expect(back.channels).toEqual([{ channel: 1, isReversed: true }]);
+    expect(back.channels).toEqual([{ channel: 1, isReversed: true }, driveSetting]);
   });
 
   it('moves the camera by its own stick alone, at the bench and on an outing', () => {
@@ -130,7 +131,7 @@ describe('a build with two radios', () => {
       applyEdits(both, [{ type: 'setFunction', function: 'pan', change: { transmitter: 'camera-tx' } }]),
       [{ type: 'removeFitting', fitting: 'camera-tx' }],
     );
-    expect(gone.channels).toEqual([{ channel: 1, isReversed: true }]);
+    expect(gone.channels).toEqual([{ channel: 1, isReversed: true }, driveSetting]);
     expect(gone.functions.find(({ id }) => id === 'pan')).not.toHaveProperty('transmitter');
   });
 
@@ -145,6 +146,6 @@ describe('a build with two radios', () => {
       { type: 'setChannel', channel: 1, change: { isReversed: true } },
       { type: 'removeFitting', fitting: 'tx' },
     ]);
-    expect(alone.channels).toEqual([{ channel: 1, isReversed: true }]);
+    expect(alone.channels).toEqual([{ channel: 1, isReversed: true }, driveSetting]);
   });
 });

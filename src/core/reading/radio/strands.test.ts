@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../../tests/kit/demo-builds';
-import { tub } from '../../../../tests/kit/tub';
+import { driveSetting, tub } from '../../../../tests/kit/tub';
 import { readingOf } from '../build-reading/reading';
 import type { Build } from '../../model/plan/build';
 import { applyEdits } from '../../model/plan/edits';
@@ -74,7 +74,7 @@ describe('joins', () => {
       ['steer', 50],
     ]);
     const off = joined(mixed, channel(3), ofFunction('steer'));
-    expect(settingOf(off, 3)).toEqual({ channel: 3 });
+    expect(settingOf(off, 3)).toEqual(driveSetting);
     const exchanged = joined(tub(), ofFunction('steer'), channel(3), 1);
     expect(exchanged.functions.map((each) => each.channel)).toEqual([3, 1]);
   });

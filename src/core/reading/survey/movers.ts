@@ -1,7 +1,7 @@
 import type { ModelFunction } from '../../model/plan/model-function';
 import type { Build } from '../../model/plan/build';
 import type { Fitted } from '../../model/kinds/fitted';
-import type { Survey } from '../../reading/survey/survey';
+import type { Survey } from './survey';
 import { terminalsOf } from '../../model/kinds';
 import { farEnd } from '../../model/plan/build-index';
 
@@ -14,7 +14,7 @@ export interface Mover {
 }
 
 /** What a part that listens to a channel makes move: a controller its motors, a switch what hangs on it, anything else itself. */
-function moversOf(survey: Survey, device: string, before: readonly string[] = []): Mover[] {
+export function moversOf(survey: Survey, device: string, before: readonly string[] = []): Mover[] {
   const { index } = survey;
   // Switches may have been joined in a ring.
   if (!index.has(device) || before.includes(device)) return [];
