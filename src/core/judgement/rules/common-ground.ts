@@ -1,7 +1,7 @@
 import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, type Report } from '../findings/report';
 import { signalGroundOf } from '../../model/kinds';
-import { offerRestoredGround } from '../put-right/restore-ground';
+import { offerRestoredWire } from '../put-right/restore-wire';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
@@ -48,7 +48,7 @@ const powerGrounds = ({ survey, index }: Reading): Report<Message>[] =>
       unit: 'grounds',
       formula: 'whole conductors that lead from its minus to the minus of its source',
       terms: groundTerms,
-      offers: () => offerRestoredGround(index, fitted),
+      offers: () => offerRestoredWire(index, fitted),
     }));
 
 /** Parts that get their power, and a signal that is measured against nothing. */
@@ -70,7 +70,7 @@ function signalGrounds({ survey, index }: Reading): Report<Message>[] {
         unit: 'grounds',
         formula: 'whole conductors that lead from the ground of its signal to the receiver’s',
         terms: groundTerms,
-        offers: () => offerRestoredGround(index, device),
+        offers: () => offerRestoredWire(index, device),
       },
     ];
   });

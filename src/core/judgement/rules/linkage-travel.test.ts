@@ -32,7 +32,7 @@ testRule(linkageTravel, {
       build: linked({ stopDegrees: 30 }),
       findings: [
         {
-          messageId: 'pastStop',
+          messageId: 'farPastStop',
           actual: 100,
           limit: 60,
           within: 0.1,
@@ -40,6 +40,11 @@ testRule(linkageTravel, {
           putRight: ['linkage-ends:1'],
         },
       ],
+    },
+    {
+      name: 'driven on a little after the stop',
+      build: linked({ stopDegrees: 45 }),
+      findings: [{ messageId: 'pastStop', actual: 100, limit: 90, within: 0.5 }],
     },
     {
       name: 'a short horn on a long arm',

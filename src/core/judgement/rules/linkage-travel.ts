@@ -7,10 +7,12 @@ import type { Term } from '../../base/quantity/term';
 import { defineRule } from './rule';
 import { plannedTerm } from './support/terms';
 
-type Message = 'toggles' | 'pastStop' | 'notReached';
+type Message = 'toggles' | 'farPastStop' | 'pastStop' | 'notReached';
 
 /** Percent of pulses by which an end point may lie beyond the stop: linkages give a little. */
 const give = 5;
+/** Percent beyond the stop from which a servo stalls for sure, where the linkage was measured. */
+const far = 15;
 /** Least share of the way to its stop that a mechanism should go. */
 const leastReached = 0.8;
 
@@ -26,6 +28,12 @@ export const linkageTravel = defineRule<Message>({
         bound: 'most',
         text: 'the rod of the {{servo}} comes into line with its {{of}} before the stop is met',
         why: 'There the servo has no hold on it, or bends the rod: it jams, or flips over to the other side.',
+      },
+      farPastStop: {
+        severity: 'stop',
+        bound: 'most',
+        text: 'the {{servo}} is driven far on after its mechanism has met its stop',
+        why: 'It stands stalled at full draw, buzzes, and burns out in minutes.',
       },
       pastStop: {
         severity: 'mind',
@@ -91,7 +99,11 @@ function sideReport(
     return report('toggles', [setPercent, at], ['end point', 'in line at'], { of: toggle.of });
   }
   if (stopPercent !== undefined && setPercent > stopPercent + give)
-    return report('pastStop', [setPercent, stopPercent], ['end point', 'the stop is met at']);
+    return report(
+      setPercent > stopPercent + far && !isPreset(reading.linkage) ? 'farPastStop' : 'pastStop',
+      [setPercent, stopPercent],
+      ['end point', 'the stop is met at'],
+    );
   if (reached !== undefined && reached < leastReached)
     return report(
       'notReached',

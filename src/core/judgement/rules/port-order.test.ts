@@ -1,5 +1,5 @@
 import type { Fitting } from '../../model/fitting/fitting';
-import { turned } from '../../model/plan/sketch-build';
+import { lifted, turned } from '../../model/plan/sketch-build';
 import { testRule } from '../../../../tests/kit/test-rule';
 import { tub } from '../../../../tests/kit/tub';
 import { portOrder } from './port-order';
@@ -75,6 +75,20 @@ testRule(portOrder, {
           subjects: ['pan-servo', 'rx', 'pan'],
           says: 'the camera transmitter',
           putRight: ['radio-of:pan:tx'],
+        },
+      ],
+    },
+    {
+      name: 'plugged in, and its signal wire lifted',
+      build: tub({ wires: { 'esc-lead': lifted('signal') } }),
+      findings: [
+        {
+          messageId: 'noSignal',
+          actual: 0,
+          limit: 1,
+          subjects: ['esc', 'drive'],
+          says: 'No signal reaches the controller',
+          putRight: ['restore-signal:esc'],
         },
       ],
     },

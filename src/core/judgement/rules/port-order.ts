@@ -3,6 +3,10 @@ import type { PortSpec } from '../../model/parts/port';
 import { carrierId } from '../../model/fitting/component-id';
 import type { Patch } from '../../model/plan/patch';
 import type { SignalPath } from '../../reading/survey/signals';
+import { farEnd } from '../../model/plan/build-index';
+import type { Fitted } from '../../model/kinds/fitted';
+import { signalPort } from '../../reading/survey/own-ports';
+import { offerRestoredWire } from '../put-right/restore-wire';
 import { offerMovedPlug } from '../put-right/swap-plugs';
 import { channelInputs } from '../../reading/radio/channel-inputs';
 import { radioHeardBy, radioOfFunction, type Radio } from '../../reading/radio/radios';
@@ -12,7 +16,7 @@ import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
 
-type Message = 'motorOnWrongPort' | 'deviceOnWrongPort' | 'hearsOtherRadio';
+type Message = 'motorOnWrongPort' | 'deviceOnWrongPort' | 'hearsOtherRadio' | 'noSignal';
 
 /** The receiver port that each part is plugged into, against the receiver's own port map. */
 export const portOrder = defineRule({
@@ -34,6 +38,13 @@ export const portOrder = defineRule({
         short: 'in {{actual}}, not {{limit}}',
         text: 'the {{device}} is in the port for {{there}}, not for {{function}}',
         why: 'It answers the wrong control, and its own control does nothing or moves something else.',
+      },
+      noSignal: {
+        severity: 'stop',
+        bound: 'least',
+        short: 'no signal',
+        text: 'no signal reaches the {{device}}',
+        why: 'It is plugged in, and its control does nothing: its signal wire is cut, turned, or ends where no channel is.',
       },
       hearsOtherRadio: {
         severity: 'stop',
@@ -60,6 +71,10 @@ export const portOrder = defineRule({
           const device = index.get(deviceId);
           const { fitting } = device;
           if (turned.has(device)) continue;
+          if (isPluggedIn(context, device)) {
+            said.push(silent(context, modelFunction, device));
+            continue;
+          }
           said.push({
             missing: `the receiver port of the ${fitting.name}`,
             subjects: [fittingSubject(deviceId)],
@@ -73,6 +88,36 @@ export const portOrder = defineRule({
     }
     return said;
   },
+});
+
+/** Whether the lead that a part listens by ends somewhere, and not in a cable that hangs loose. */
+function isPluggedIn({ index }: Reading, device: Fitted): boolean {
+  const own = signalPort(device);
+  const lead = own && index.leadAt(own);
+  if (!lead) return false;
+  const { fitting, part } = index.owner(farEnd(lead, own));
+  return (
+    part.kind !== 'cable' ||
+    part.ports.every(
+      ({ id, flow }) => flow !== 'in' || index.leadAt({ fitting: fitting.id, port: id }) !== undefined,
+    )
+  );
+}
+
+/** A part that is plugged in, and hears nothing. */
+const silent = ({ index }: Reading, modelFunction: ModelFunction, device: Fitted): Report<Message> => ({
+  messageId: 'noSignal',
+  data: { device: device.fitting.name },
+  subjects: [fittingSubject(device.fitting.id), functionSubject(modelFunction.id)],
+  actual: 0,
+  limit: 1,
+  unit: 'wires',
+  formula: 'signal wires from a channel of a receiver to the part, against the one that it listens to',
+  terms: [
+    plannedTerm(`signal wires that reach the ${device.fitting.name}`, 0, 'wires'),
+    plannedTerm('needed', 1, 'wires'),
+  ],
+  offers: () => offerRestoredWire(index, device, 'signal'),
 });
 
 function portReport(
