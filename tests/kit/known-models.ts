@@ -55,6 +55,8 @@ function known(
 ): Known {
   const motorId = brushless ? 'motor-brushless-3500' : 'motor-brushed-55t';
   const ids = Array.from({ length: motors }, (_, n) => (n === 0 ? '' : `-${n + 1}`));
+  // Two motors of one function hear one port.
+  const isJoined = motors > 1 && !hasTwoSticks;
   const hasBlade = pack.startsWith('pack-nimh') || pack.endsWith('40c');
   const from = hasBlade ? 'pack.out' : 'adapter.out';
   return {
@@ -75,6 +77,7 @@ function known(
           [`motor${id}`, `motor${id}`, motorId, {}],
         ]),
         ['servo', 'steering servo', 'servo-standard'],
+        ...(isJoined ? [['y', 'Y-lead', 'y-lead'] as [string, string, string]] : []),
       ],
       leads: [
         ...(hasBlade ? [] : [['pack.out', 'adapter.in', heavy] as [string, string, object]]),
@@ -82,8 +85,9 @@ function known(
         ...ids.flatMap((id, n): [string, string, object][] => [
           [motors > 1 ? `split.large ${n + 1}` : from, `esc${id}.power`, heavy],
           [`esc${id}.motor`, `motor${id}.motor`, heavy],
-          [`esc${id}.lead`, `rx.${3 + n}`, {}],
+          [`esc${id}.lead`, isJoined ? `y.out ${n + 1}` : `rx.${3 + n}`, {}],
         ]),
+        ...(isJoined ? [['y.in', 'rx.3'] as [string, string]] : []),
         ['servo.lead', 'rx.1'],
       ],
       works: hasTwoSticks

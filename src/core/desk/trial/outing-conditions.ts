@@ -4,7 +4,7 @@ import type { Conditions } from '../../model/kinds/conditions';
 import { coilPort, isRelay } from '../../model/kinds/electronic-switch/electronic-switch';
 import { channelsOf, isMixed } from '../../reading/radio/channel-inputs';
 import { farEnd } from '../../model/plan/build-index';
-import { toldTracks } from './told-tracks';
+import { isReached, toldTracks } from './told-tracks';
 import { coldFactor, type TrialTask } from './trial-task';
 import { radioOfFunction } from '../../reading/radio/radios';
 import { timesThroughLinkage } from '../../reading/linkage/linkage-reading';
@@ -23,8 +23,8 @@ const usualWind = 3.5;
 const handSeconds = 0.02;
 
 /**
- * What an outing asks of each part. Functions act on the parts that they are meant for, as if bound and plugged
- * in the right ports: a wrong port is told by the Control well, and here it is the power that is rehearsed.
+ * What an outing asks of each part, as if bound and plugged in the right ports: a wrong port is told by the Control well, and
+ * here it is the power that is rehearsed. What no pulses reach does nothing.
  */
 export function outingConditions(context: Reading, task: TrialTask): Conditions {
   const { build, index, circuit } = context;
@@ -32,11 +32,12 @@ export function outingConditions(context: Reading, task: TrialTask): Conditions 
   const pointsOf = new Map(
     outing.tracks.map((outingTrack) => [outingTrack.function, unjumped(outingTrack.points)]),
   );
-  const trackOf = toldTracks(context, pointsOf);
+  const trackOf = toldTracks(context, pointsOf, outing.lostAt);
   const steers = new Set(
     build.functions.filter(({ role }) => role === 'steer').flatMap(({ devices }) => devices),
   );
-  for (const [device, points] of steeredDrives(context, pointsOf)) trackOf.set(device, points);
+  for (const [device, points] of steeredDrives(context, pointsOf))
+    if (isReached(context, device)) trackOf.set(device, points);
   /** A load on an electronic switch does what the switch is told; one on a relay what works the coil is told. */
   const switchOf = (load: string): string | undefined => {
     const found = index

@@ -13,6 +13,8 @@ export interface OutingPreset {
   winds?: Points;
   /** 0 free to 1 held fast. */
   jams?: Points;
+  /** Seconds into it at which the link is lost. */
+  lostAt?: number;
   play: Play;
 }
 
@@ -73,6 +75,21 @@ export const jammed = (name: string): OutingPreset => ({
     return others(30)(modelFunction);
   },
 });
+
+/** Under way, when the link is lost: what the fail-safe makes of it. */
+export const linkLost: OutingPreset = {
+  id: 'link-lost',
+  name: 'Link lost now',
+  seconds: 16,
+  effort: 1,
+  lostAt: 6,
+  play: (modelFunction) => {
+    if (movesModel(modelFunction)) return ramp(1, 15, 1, 0.6);
+    if (modelFunction.role === 'steer') return ramp(3, 15, 0.3, 0.4);
+    if (modelFunction.role === 'mechanism') return ramp(2, 15, 0.6, 0.6);
+    return modelFunction.role === 'pump' ? ramp(2, 15, 0.2, 1) : others(16)(modelFunction);
+  },
+};
 
 export const potter = (name: string): OutingPreset => ({
   id: 'pottering',

@@ -6,6 +6,7 @@ import {
   hill,
   jammed,
   laps,
+  linkLost,
   loading,
   long,
   mud,
@@ -50,16 +51,18 @@ function isWorkboat({ model, parts, fittings }: Build): boolean {
   return model === 'boat' && fittings.filter(({ part }) => motors.has(part)).length > 1;
 }
 
-const presetsOf = (build: Build): readonly OutingPreset[] =>
-  isWorkboat(build)
+const presetsOf = (build: Build): readonly OutingPreset[] => [
+  ...(isWorkboat(build)
     ? byModel.boat.map((preset) => (preset.id === workday.id ? workday : preset))
-    : byModel[build.model];
+    : byModel[build.model]),
+  linkLost,
+];
 
 /** The outings that fit a model's kind, played on the functions that it has. */
 export function usualOutings(build: Build): Outing[] {
   const drives = build.functions.filter(({ role }) => role === 'drive');
   const otherTrack = build.model === 'tracked machine' ? drives[1] : undefined;
-  return presetsOf(build).map(({ id, name, seconds, effort, slopes, winds, jams, play }) => ({
+  return presetsOf(build).map(({ id, name, seconds, effort, slopes, winds, jams, lostAt, play }) => ({
     id,
     name,
     seconds,
@@ -67,6 +70,7 @@ export function usualOutings(build: Build): Outing[] {
     ...(slopes && { slopes }),
     ...(winds && { winds }),
     ...(jams && { jams }),
+    ...(lostAt !== undefined && { lostAt }),
     tracks: build.functions.flatMap((modelFunction) => {
       const points = play(modelFunction, modelFunction === otherTrack);
       return points ? [{ function: modelFunction.id, points: points.filter(([at]) => at <= seconds) }] : [];

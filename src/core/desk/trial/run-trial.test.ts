@@ -30,8 +30,8 @@ describe('a second receiver', () => {
       ],
       leads: [
         ['pack2.out', 'rx2.B'],
-        ['pan.lead', 'rx2.1'],
-        ['tilt.lead', 'rx2.2'],
+        ['pan.lead', 'rx2.5'],
+        ['tilt.lead', 'rx2.6'],
       ],
       moreFunctions: [
         { id: 'pan', name: 'Pan', role: 'mechanism', wants: 'staying', channel: 5, devices: ['pan'] },

@@ -5,6 +5,7 @@ import type { Reading } from '../../reading/build-reading/reading';
 import type { CourseTrouble } from '../../physics/transient/course';
 import { integrate } from '../../physics/transient/integrate';
 import { Estimates } from '../../model/kinds/estimates';
+import { linkLoss } from './link-loss';
 import { outingConditions } from './outing-conditions';
 import { brownOuts } from './receivers-watched';
 import { runningModel } from './running-model';
@@ -85,7 +86,10 @@ export function runTrial(
     snapshots: snapshots.result(),
     outing: outing.id,
     seconds: outing.seconds,
-    events: [...followers, ...watchers].flatMap((watcher) => watcher.events()).sort((a, b) => a.at - b.at),
+    events: [
+      ...[...followers, ...watchers].flatMap((watcher) => watcher.events()),
+      ...linkLoss(context, outing),
+    ].sort((a, b) => a.at - b.at),
     figures: recorder.figures(overReceivers, build.policies.usableShare),
     estimates: estimates.all,
     missing: built.missing.map((missingFigure) => missingFigure.words),

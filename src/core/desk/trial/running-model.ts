@@ -28,6 +28,9 @@ import { Discharge } from './watch/discharge';
 import { FuseGuard } from './watch/fuse';
 import { Heat } from './watch/heat';
 import { Limit } from './watch/limit';
+import { OverAmps } from './watch/over-amps';
+import { packAllowance } from '../../reading/circuit/loads';
+import { blinkAmps } from '../../judgement/limits/amps';
 import { ShutDown } from './watch/shut-down';
 import { StickBrake } from './watch/stick-brake';
 import type { Watcher } from './watch/watcher';
@@ -154,6 +157,29 @@ export function runningModel(
       return threshold === undefined
         ? []
         : [new CutOff({ controller: fitted.fitting, drive: controller, threshold, volts })];
+    }),
+    ...controllers.map(
+      ({ fitted: { fitting, part }, device: controller }) =>
+        new OverAmps(
+          {
+            id: fitting.id,
+            name: fitting.name,
+            lasting: part.continuousAmps?.value,
+            blink: blinkAmps(part),
+          },
+          (x) => controller.outAmps(x),
+        ),
+    ),
+    ...packs.flatMap(({ pack: { fitting, part } }) => {
+      const source = device.get(fitting.id);
+      const lasting = packAllowance(part, build.policies.labelShare)?.label;
+      return source instanceof Source && lasting !== undefined
+        ? [
+            new OverAmps({ id: fitting.id, name: fitting.name, lasting, blink: undefined }, (x) =>
+              source.amps(x),
+            ),
+          ]
+        : [];
     }),
     ...regulators.map(
       ({ fitted, device: regulator }) =>

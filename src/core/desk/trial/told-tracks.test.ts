@@ -17,6 +17,7 @@ const set = (build: Build, ...edits: Edit[]) => applyEdits(build, edits);
 const twin: Build = set(
   tub({
     extra: [{ id: 'esc-2', name: 'second', part: 'controller-brushed-30-switching' }],
+    leads: [['esc-2.lead', 'rx.4']],
     functions: {
       drive: { devices: ['esc', 'esc-2'], channel: undefined },
       steer: { devices: [], channel: undefined },

@@ -7,9 +7,11 @@ import {
   settingOf,
   sharedGroup,
   toldChannels,
+  usedChannels,
 } from '../../reading/radio/channel-inputs';
-import { radioOfFunction, type Radio } from '../../reading/radio/radios';
 import { wiredHome } from '../../reading/radio/wired-home';
+import { toldWhenLost } from '../../reading/radio/lost-link';
+import { radioHeardBy, radioOfFunction, type Radio } from '../../reading/radio/radios';
 import { shaped } from '../../reading/radio/stick-shape';
 
 /** What controls do, by the id of their function. */
@@ -17,14 +19,21 @@ type Sticks = ReadonlyMap<string, TrackPoints>;
 
 /** Parts into which a stretch between two points is cut where what is told does not follow it in a straight line. */
 const bends = 12;
+/** Seconds from the last pulse to where the fail-safe puts a part. */
+const lossSeconds = 0.5;
 /** Seconds between points of a channel that is slowed down. */
 const slowStep = 0.1;
 
 /**
  * What each part that a function works is told over an outing, from −1 to 1: by the channel it listens to, with its
- * mixes, shapes, speed and end points. A part without a channel yet follows its function.
+ * mixes, shapes, speed and end points, as if bound. What no pulses reach is told nothing.
+ * @param lostAt seconds from which on the link is lost
  */
-export function toldTracks({ build, index, survey }: Reading, sticks: Sticks): Map<string, TrackPoints> {
+export function toldTracks(
+  { build, index, survey }: Reading,
+  sticks: Sticks,
+  lostAt = Infinity,
+): Map<string, TrackPoints> {
   const told = new Map<string, TrackPoints>();
   const channels = new Map<string, TrackPoints>();
   const channelTrack = (radio: Radio, channel: number): TrackPoints => {
@@ -36,16 +45,42 @@ export function toldTracks({ build, index, survey }: Reading, sticks: Sticks): M
   for (const modelFunction of build.functions) {
     const radio = radioOfFunction({ build, survey }, modelFunction);
     for (const device of modelFunction.devices) {
+      if (!isReached({ build, survey }, device)) {
+        told.set(device, []);
+        continue;
+      }
       const home = wiredHome({ build, survey }, modelFunction, device);
       // What a function only lends a share to is worked by the one that it belongs to.
       const isLent = home === undefined && isWorkedByAnother(build.functions, modelFunction, device);
       if (isLent && told.has(device)) continue;
       const track = home === undefined ? ofFunction(modelFunction, sticks) : channelTrack(radio, home);
-      const isServo = index.has(device) && index.get(device).kind === 'servo';
-      told.set(device, isServo && home !== undefined ? withinEnds(radio, home, track) : track);
+      const fitted = index.get(device);
+      const heard = fitted.kind === 'servo' && home !== undefined ? withinEnds(radio, home, track) : track;
+      const safe = home === undefined ? undefined : toldWhenLost(fitted, radio, home);
+      told.set(device, lost(heard, lostAt, safe));
     }
   }
   return told;
+}
+
+/**
+ * Whether pulses of some function reach a part. One in the port of another function is told by the Control well, and so
+ * is a plug that is turned: here both are rehearsed as meant.
+ */
+export function isReached({ build, survey }: Pick<Reading, 'build' | 'survey'>, device: string): boolean {
+  const path = survey.signalOf(device);
+  if (!path) return survey.supplyOf(device)?.status === 'plugTurned';
+  const { channel } = path.port;
+  return (
+    channel === undefined || usedChannels(radioHeardBy({ build, survey }, path.receiver)).includes(channel)
+  );
+}
+
+/** A track that is told no more from some second on: it stands where the fail-safe has it, or as it was. */
+function lost(points: TrackPoints, at: number, safe: number | undefined): TrackPoints {
+  if (at === Infinity || points.length === 0) return points;
+  const held = new Track(points).value(at);
+  return [...points.filter(([time]) => time < at), [at, held], [at + lossSeconds, safe ?? held]];
 }
 
 const isWorkedByAnother = (

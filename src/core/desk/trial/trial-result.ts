@@ -12,6 +12,9 @@ export interface TrialEvent {
     | 'tooHot'
     | 'shutDown'
     | 'fuse'
+    | 'overBurst'
+    | 'overLasting'
+    | 'linkLost'
     | 'belowFloor'
     | 'empty';
   /** Id of the fitting. */
@@ -22,6 +25,9 @@ export interface TrialEvent {
   until: number;
   /** One plain sentence. */
   words: string;
+  /** Amps beyond what a part carries: those that it carried, and its limit. */
+  amps?: number;
+  limit?: number;
   /** What gave way and at what, in a few words: `BEC of the port controller, 2.0 A`. */
   short?: string;
 }

@@ -6,6 +6,8 @@ import { offerOtherFuse } from '../../judgement/put-right/fuse';
 import { offerStandAloneBec } from '../../judgement/put-right/stand-alone-bec';
 import { offerSwaps } from '../../judgement/put-right/swap-part';
 import type { RuleMeta } from '../../judgement/rules/rule';
+import { drivesAll } from '../../model/kinds/controller/controller';
+import { blinkAmps } from '../../judgement/limits/amps';
 import type { TrialEvent, TrialResult } from './trial-result';
 
 /** What a rule of the Trial looks at: one kind of trouble of one part on an outing. */
@@ -33,7 +35,7 @@ const when = 'at {{at}} s, for {{span}} s, on the outing “{{outing}}”';
 
 const define = (
   id: string,
-  well: 'voltage' | 'current',
+  well: 'voltage' | 'current' | 'control',
   messageId: string,
   message: RuleMeta<string>['messages'][string],
   rest: Pick<TrialRule, 'numbers' | 'offers'>,
@@ -216,6 +218,42 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
       },
     },
   ),
+  overBurst: define(
+    'trial-burst',
+    'current',
+    'overBurst',
+    {
+      severity: 'stop',
+      bound: 'most',
+      text: `the {{part}} carries more than it stands for a moment {{times}}, first ${when}`,
+      why: 'It burns, or its motor wires come off their solder: let go of a jammed throttle at once, or limit it.',
+    },
+    { numbers: overAmps, offers: strongerControllers },
+  ),
+  overLasting: define(
+    'trial-lasting',
+    'current',
+    'overLasting',
+    {
+      severity: 'mind',
+      bound: 'most',
+      text: `the {{part}} carries more than it stands for long {{times}}, first ${when}`,
+      why: 'It heats up until it shuts down, swells or burns; a larger one, or less gear or screw, ends it.',
+    },
+    { numbers: overAmps, offers: strongerControllers },
+  ),
+  linkLost: define(
+    'trial-link-lost',
+    'control',
+    'linkLost',
+    {
+      severity: 'note',
+      bound: 'most',
+      text: 'the link is lost at {{at}} s on the outing “{{outing}}”',
+      why: 'What runs on then is told by the plan.',
+    },
+    { numbers: () => undefined },
+  ),
   shutDown: define(
     'trial-shut-down',
     'current',
@@ -249,6 +287,29 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
     { numbers: ({ events }) => ({ actual: longest(events), limit: stallSeconds, unit: 's' }) },
   ),
 };
+
+function overAmps({ events }: TrialView): Numbers | undefined {
+  const [worst] = [...events].sort((a, b) => (b.amps ?? 0) - (a.amps ?? 0));
+  return worst?.amps === undefined || worst.limit === undefined
+    ? undefined
+    : { actual: worst.amps, limit: worst.limit, unit: 'A' };
+}
+
+/** Controllers that carry what went through this one; a larger pack where it was a pack. */
+function strongerControllers({ context, events, fittingId }: TrialView): Patch[] {
+  const fitted = context.index.get(fittingId);
+  const asked = Math.max(...events.map(({ amps = 0 }) => amps));
+  const isBurst = events.some(({ kind }) => kind === 'overBurst');
+  if (fitted.kind === 'pack') return largerPacks(context, fittingId);
+  if (fitted.kind !== 'controller') return [];
+  const { drives } = fitted.part;
+  return offerSwaps(
+    context,
+    fitted,
+    (part) =>
+      drivesAll(part, { drives }) && ((isBurst ? blinkAmps(part) : part.continuousAmps?.value) ?? 0) >= asked,
+  );
+}
 
 function ownBec(context: Reading): Patch[] {
   const radio = context.survey.rails.find((rail) => rail.isRadio);

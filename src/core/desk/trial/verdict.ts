@@ -10,10 +10,12 @@ export interface Verdict {
 const grave: readonly TrialEvent['kind'][] = [
   'fuse',
   'brownOut',
+  'overBurst',
   'belowFloor',
   'empty',
   'shutDown',
   'tooHot',
+  'overLasting',
   'cutOff',
 ];
 

@@ -1,7 +1,30 @@
+import type { ControllerSpec } from '../../model/kinds/controller/controller';
 import { atMost, type Limit } from './limit';
 
 /** Headroom a controller should have over its motors' amps at full load: rule of thumb. */
 export const controllerHeadroom = 1.25;
+
+/**
+ * How far a jammed motor may pull over a controller's label for the blink that it takes to let go, without a word and
+ * without danger: rules of thumb.
+ */
+const ordinaryJam = 1.5;
+const blinkJam = 2.5;
+
+/** Amps that a controller carries for a blink: its burst by the sheet, or what is usual for its continuous amps. */
+export const blinkAmps = ({
+  continuousAmps,
+  burstAmps,
+}: Pick<ControllerSpec, 'continuousAmps' | 'burstAmps'>): number | undefined =>
+  burstAmps?.value ?? (continuousAmps && blinkJam * continuousAmps.value);
+
+/** Amps of a jammed brushed motor on a full pack against a controller's continuous amps. */
+export function jamLoad(jammed: number, most: number): Limit<'stallsFarAbove' | 'stallsAbove'> {
+  const far = atMost(jammed, blinkJam * most, 'A', 'stallsFarAbove' as const);
+  if (far.passed) return { ...far, limit: most };
+  const { passed } = atMost(jammed, ordinaryJam * most, 'A', 'stallsAbove' as const);
+  return { ...far, limit: most, passed };
+}
 
 /** Share of a regulator's amps above which little is left for a bad day. */
 const tightShare = 0.9;

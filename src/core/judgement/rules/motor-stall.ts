@@ -1,5 +1,8 @@
 import { canDrive } from '../../model/kinds/controller/controller';
-import { isOver } from '../../base/quantity/compare';
+import { blinkAmps, jamLoad } from '../limits/amps';
+import { atMost } from '../limits/limit';
+import type { Fitted } from '../../model/kinds/fitted';
+import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
@@ -7,19 +10,12 @@ import { figureTerm, plannedTerm } from './support/terms';
 
 type Message = 'stallsAbove' | 'stallsFarAbove';
 
-/**
- * How far a jammed motor may pull over a controller's label for the blink that it takes to let go, without a word and
- * without danger: rules of thumb.
- */
-const ordinary = 1.5;
-const blink = 2.5;
-
-/** Stall amps of a brushed motor on a full pack against its controller. */
+/** Amps of a jammed motor on a full pack against its controller. */
 export const motorStall = defineRule<Message>({
   meta: {
     id: 'motor-stall',
     well: 'current',
-    title: 'Stall amps of a brushed motor against its controller',
+    title: 'Amps of a jammed motor against its controller',
     messages: {
       stallsAbove: {
         severity: 'note',
@@ -42,12 +38,15 @@ export const motorStall = defineRule<Message>({
       const controller = survey.controllerOf(fitting.id);
       const packs = controller && survey.packOf(controller.fitting.id);
       const most = controller?.part.continuousAmps;
-      if (!packs || !controller || !most || part.motorKind !== 'brushed' || !part.stallAmps) return [];
+      if (!packs || !controller || !most) return [];
+      if (part.motorKind === 'brushless') return brushlessJam(context, motor, controller, packs.volts.full);
+      if (!part.stallAmps) return [];
       const jammed = (part.stallAmps.value * packs.volts.full) / packs.volts.nominal;
-      if (!isOver(jammed, ordinary * most.value, 'A')) return [];
+      const { passed } = jamLoad(jammed, most.value);
+      if (!passed) return [];
       return [
         {
-          messageId: jammed > blink * most.value ? 'stallsFarAbove' : 'stallsAbove',
+          messageId: passed,
           data: { motor: fitting.name, controller: controller.fitting.name },
           subjects: [fittingSubject(fitting.id), fittingSubject(controller.fitting.id)],
           actual: jammed,
@@ -66,10 +65,48 @@ export const motorStall = defineRule<Message>({
               controller,
               (controllerSpec) =>
                 canDrive(controllerSpec, 'brushed') &&
-                (controllerSpec.continuousAmps?.value ?? 0) * blink >= jammed,
+                controllerSpec.continuousAmps !== undefined &&
+                jamLoad(jammed, controllerSpec.continuousAmps.value).passed !== 'stallsFarAbove',
             ),
         },
       ];
     });
   },
 });
+
+/** A jammed brushless motor pulls what its windings let through; most controllers notice in a blink, and cut out. */
+function brushlessJam(
+  context: Reading,
+  { fitting, part }: Fitted<'motor'>,
+  controller: Fitted<'controller'>,
+  fullVolts: number,
+): Report<Message>[] {
+  const blink = blinkAmps(controller.part);
+  if (!part.windingOhms || blink === undefined) return [];
+  const jammed = fullVolts / part.windingOhms.value;
+  const { passed } = atMost(jammed, blink, 'A', 'stallsAbove' as const);
+  if (!passed) return [];
+  return [
+    {
+      messageId: passed,
+      data: { motor: fitting.name, controller: controller.fitting.name },
+      subjects: [fittingSubject(fitting.id), fittingSubject(controller.fitting.id)],
+      actual: jammed,
+      limit: blink,
+      unit: 'A',
+      formula:
+        'full volts of the pack ÷ ohms of the windings, against what the controller carries for a moment',
+      terms: [
+        plannedTerm('volts of the pack, full', fullVolts, 'V'),
+        figureTerm(`windings of the ${fitting.name}`, part.windingOhms, 'Ω'),
+        plannedTerm(`${controller.fitting.name}, for a moment`, blink, 'A'),
+      ],
+      offers: () =>
+        offerSwaps(
+          context,
+          controller,
+          (other) => canDrive(other, 'brushless') && (blinkAmps(other) ?? 0) >= jammed,
+        ),
+    },
+  ];
+}

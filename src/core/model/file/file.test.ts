@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../tests/kit/tub';
 import { applyEdits } from '../plan/edits';
 import type { Build } from '../plan/build';
+import { fileVersion } from './ladder';
 import { readBuildFile } from './read-file';
 import { writeBuildFile } from './write-file';
 
@@ -34,14 +35,14 @@ describe('a build file', () => {
     expect(read.ok && writeBuildFile(read.value) === demoText).toBe(true);
   });
 
-  it.each([1, 2, 3, 4, 5, 6, 7, 8, 9, 10])(
+  it.each(Array.from({ length: fileVersion - 1 }, (_, n) => n + 1))(
     'of version %i is still read, and written as one of today',
     (version) => {
       const old = readFileSync(`tests/fixtures/version-${version}.dryhull.json`, 'utf8');
       expect(JSON.parse(old)).toMatchObject({ version });
       const read = readBuildFile(old);
       expect(read.ok && read.value.name).toMatch(/^Harbour tug/);
-      expect(read.ok && JSON.parse(writeBuildFile(read.value))).toMatchObject({ version: 11 });
+      expect(read.ok && JSON.parse(writeBuildFile(read.value))).toMatchObject({ version: fileVersion });
       const notes = read.ok && read.value.stepNotes;
       if (version === 8) expect(notes).toEqual([{ step: 'measure', text: 'red probe on the capacitor' }]);
     },
@@ -85,7 +86,7 @@ describe('readBuildFile', () => {
     ['a list', '[]', 'the file', 'one JSON object'],
     ['another program’s file', '{"format": "other"}', 'format', 'not a Dry Hull file'],
     ['a locker file', changed('locker', []), 'locker', 'a locker file'],
-    ['a later version', changed('version', 99), 'version', 'is 99; this Dry Hull reads versions 1 to 11'],
+    ['a later version', changed('version', 99), 'version', 'is 99; this Dry Hull reads versions 1 to 12'],
     ['no version', changed('version'), 'version', 'is missing'],
     ['a field beside the build', changed('extra', 1), 'extra', 'not a field'],
     ['no build', changed('build'), 'build', 'is missing'],

@@ -32,6 +32,8 @@ const steps: readonly Step[] = [
   // Wires that are cut and spliced; several radios, each with its channels; what was read off the transmitter; parts
   // moved in the wiring picture.
   { to: 11, name: 'severalRadios', climb: (content) => content },
+  // When an outing loses the link: a field that may be left out.
+  { to: 12, name: 'linkLost', climb: (content) => content },
 ];
 
 /** The version that is written. */

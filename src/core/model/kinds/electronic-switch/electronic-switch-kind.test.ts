@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { tub } from '../../../../../tests/kit/tub';
 import { checkBuild } from '../../../judgement/check/check-build';
 import { readingOf } from '../../../reading/build-reading/reading';
-import { functionMovers } from '../../../bench/faults/movers';
+import { functionMovers } from '../../../reading/survey/movers';
 import { asRelay, asSwitch, type ElectronicSwitchSpec } from './electronic-switch';
 import type { Build } from '../../plan/build';
 import { starterLocker, starterPart } from '../../starter/starter-locker';
