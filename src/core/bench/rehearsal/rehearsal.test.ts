@@ -317,7 +317,7 @@ describe('the solver in it', () => {
     expect(wired(([a, b]) => [a!, { ...b!, state: 'lifted' }])).toBe('still');
   });
 
-  it('turns a motor whose sheet is silent as far as its throttle tells, and says what the sums leave out', () => {
+  it('turns a motor whose sheet is silent as one that is usual for its size', () => {
     const silent = tub({
       sheets: {
         'motor-brushed-620': (part) => withoutFigure('stallAmps')(withoutFigure('fullLoadAmps')(part)),
@@ -328,10 +328,9 @@ describe('the solver in it', () => {
     expect(part('motor').state).toBe('still');
     stick('drive', 0.6);
     wait(0.5);
-    expect(part('motor')).toMatchObject({ state: 'ahead', value: 0.6 });
-    expect(part('motor').amps).toBeUndefined();
-    expect(view().missing).toEqual(['amps at full load of the motor']);
-    expect(person(tub()).view().missing).toEqual([]);
+    expect(part('motor').state).toBe('ahead');
+    expect(part('motor').amps).toBeGreaterThan(0.1);
+    expect(view().missing).toEqual([]);
   });
 
   it('tells once of a fuse that blows, and all behind it is dead, on the stand too', () => {

@@ -6,7 +6,7 @@ import type { Motor } from '../../physics/network/devices/motor';
 import type { Regulator } from '../../physics/network/devices/regulator';
 import { defaults } from '../../model/kinds/defaults';
 import type { Estimates } from '../../model/kinds/estimates';
-import { canOf } from './motor-cans';
+import { canOf } from '../../model/kinds/motor/motor-cans';
 import type { HeatNode } from './watch/heat';
 
 /** Kelvin that a part at its label amps settles above still air, the seconds that takes, and what it stands. */

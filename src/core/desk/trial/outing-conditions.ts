@@ -54,6 +54,7 @@ export function outingConditions(context: Reading, task: TrialTask): Conditions 
   return {
     charge: task.charge,
     coldFactor: coldFactor(task),
+    presumes: true,
     effort: outing.effort,
     ...(outing.slopes && { slopes: outing.slopes }),
     ...(outing.jams && { jams: unjumped(outing.jams) }),

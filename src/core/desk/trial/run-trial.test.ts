@@ -162,11 +162,16 @@ describe('an outing', () => {
     expect(looks).toBe(3);
   });
 
-  it('leaves out what no sheet states, and says so', () => {
+  it('takes what no sheet states for what is usual, and says so', () => {
     const build = tub({
       sheets: { 'servo-micro-60': (part) => ({ ...part, sheet: [] }) as never },
     });
-    expect(trial(build).missing).toEqual(['stall amps of the rudder']);
+    const { missing, estimates, amps } = trial(build);
+    expect(missing).toEqual([]);
+    const stall = estimates.find(({ words }) => words === 'stall amps of the rudder')!;
+    expect(stall.note).toContain('usual for');
+    expect(stall.most / stall.least).toBeGreaterThan(3);
+    expect(Math.max(...amps.find(({ id }) => id === 'rudder')!.values)).toBeGreaterThan(0.1);
   });
 
   it('tells no part more amps than the packs give, also where the receiver restarts', () => {

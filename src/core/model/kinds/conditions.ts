@@ -14,6 +14,8 @@ export interface Conditions {
   isUnlimited?: boolean;
   /** Operating points: what each servo does, by fitting. */
   servo?: (fittingId: string) => ServoStill;
+  /** Whether what is usual for a part stands in where its sheet is silent: outings, which tell it as an estimate. */
+  presumes?: boolean;
   /** The model stands on its stand: wheels and screws turn free in the air. */
   isOnStand?: boolean;
   /** How hard it is to roll, or the water to pass, against the usual; 1 where not said. */

@@ -29,9 +29,9 @@ export const motorKind = describeKind<'motor'>({
     ...(part.motorKind === 'brushless' ? [yesOrNo(part, 'sensored', 'Sensored')] : []),
   ],
   blank: ({ sensored, ...usual }) => usual,
-  elements: ({ fitted, estimates, motorVolts, motorEnds, loadOf }) => {
+  elements: ({ fitted, estimates, conditions, motorVolts, motorEnds, loadOf }) => {
     if (motorVolts === undefined) return [];
-    const figures = motorFigures(fitted, motorVolts, loadOf, estimates);
+    const figures = motorFigures(fitted, motorVolts, loadOf, estimates, conditions.presumes);
     if (!figures) return { missing: `amps at full load of the ${fitted.fitting.name}` };
     const [from, to] = motorEnds;
     return [{ kind: 'motor', id: fitted.fitting.id, from, to, ...figures }];

@@ -4,6 +4,7 @@ import type { Fitted } from '../fitted';
 import { controllerOhms, defaults } from '../defaults';
 import type { Estimates } from '../estimates';
 import type { MotorLoad, WorkingPoint } from '../site';
+import { usualMotor } from './usual-motor';
 
 /** What a motor is, without the nodes it stands between. */
 export type MotorFigures = Omit<MotorValues, 'id' | 'from' | 'to'>;
@@ -40,19 +41,29 @@ export function controllerFigures(
 }
 
 /**
- * A motor with its load; `undefined` where its sheet states no amps.
+ * A motor with its load; `undefined` where its sheet states no amps and nothing usual is to stand in.
  * @param packVolts nominal, of the packs that feed it: those its sheet was taken at where it does not say
  * @param loadOf what it turns
+ * @param presumes whether what is usual for its size stands in for a silent sheet
  */
 export function motorFigures(
   motor: Fitted<'motor'>,
   packVolts: number,
   loadOf: (kv: number, point: WorkingPoint) => MotorLoad,
   estimates: Estimates,
+  presumes = false,
 ): MotorFigures | undefined {
   const { fitting, part } = motor;
   const of = `of the ${fitting.name}`;
-  if (!part.fullLoadAmps && !part.stallAmps) return undefined;
+  const isSilent = !part.fullLoadAmps && !part.stallAmps;
+  if (isSilent && !presumes) return undefined;
+  const usual = usualMotor(part);
+  const kv = estimates.take(
+    `${fitting.id}.kv`,
+    `speed per volt ${of}`,
+    part.kv,
+    isSilent || part.turns ? usual.kv : defaults.kv,
+  );
   const volts = estimates.take(
     `${fitting.id}.fullLoadVolts`,
     `volts at which the amps ${of} were taken`,
@@ -60,32 +71,46 @@ export function motorFigures(
     { value: packVolts, least: 0.65, most: 1.35, note: 'its sheet states none: taken as the pack’s' },
   );
   const amps = estimates.take(`${fitting.id}.fullLoadAmps`, `amps at full load ${of}`, part.fullLoadAmps, {
-    value: (part.stallAmps?.value ?? 0) * 0.3,
-    least: 0.7,
-    most: 1.4,
-    note: 'three tenths of stall, rule of thumb',
+    ...(isSilent
+      ? usual.fullLoadAmps(part.windingOhms?.value ?? usual.ohms(kv).value)
+      : {
+          value: (part.stallAmps?.value ?? 0) * 0.3,
+          least: 0.7,
+          most: 1.4,
+          note: 'three tenths of stall, rule of thumb',
+        }),
   });
-  const kv = estimates.take(`${fitting.id}.kv`, `speed per volt ${of}`, part.kv, defaults.kv);
   const motorOhms = estimates.take(
     `${fitting.id}.windingOhms`,
     `ohms of the windings ${of}`,
     part.windingOhms,
-    {
-      // Stalled, nothing but its windings holds the amps back.
-      value: part.stallAmps ? volts / part.stallAmps.value : (windingShare[part.motorKind] * volts) / amps,
-      least: 0.75,
-      most: 1.35,
-      note: part.stallAmps
-        ? 'volts over stall amps'
-        : `${100 * windingShare[part.motorKind]} % lost in the windings at full load, rule of thumb`,
-    },
+    isSilent
+      ? usual.ohms(kv)
+      : {
+          // Stalled, nothing but its windings holds the amps back.
+          value: part.stallAmps
+            ? volts / part.stallAmps.value
+            : (windingShare[part.motorKind] * volts) / amps,
+          least: 0.75,
+          most: 1.35,
+          note: part.stallAmps
+            ? 'volts over stall amps'
+            : `${100 * windingShare[part.motorKind]} % lost in the windings at full load, rule of thumb`,
+        },
   );
-  const noLoadAmps = estimates.take(`${fitting.id}.noLoadAmps`, `amps with no load ${of}`, part.noLoadAmps, {
-    value: 0.07 * amps,
-    least: 0.6,
-    most: 1.8,
-    note: 'a fifteenth of full load, rule of thumb',
-  });
+  const noLoadAmps = estimates.take(
+    `${fitting.id}.noLoadAmps`,
+    `amps with no load ${of}`,
+    part.noLoadAmps,
+    isSilent
+      ? usual.noLoadAmps(kv)
+      : {
+          value: 0.07 * amps,
+          least: 0.6,
+          most: 1.8,
+          note: 'a fifteenth of full load, rule of thumb',
+        },
+  );
   const kt = 60 / (2 * Math.PI * kv);
   const speed = Math.max((volts - amps * motorOhms) / kt, 1);
   const torque = Math.max(kt * (amps - noLoadAmps), 0);

@@ -56,7 +56,7 @@ export const servoKind = describeKind<'servo'>({
   elements: ({ fitted, node, conditions, estimates, supplyVolts }, part) => {
     const volts =
       supplyVolts !== undefined && supplyVolts > 0 ? supplyVolts : (part.sheet.at(-1)?.volts.value ?? 6);
-    const figures = servoFigures(fitted, volts, estimates);
+    const figures = servoFigures(fitted, volts, estimates, conditions.presumes);
     const { id, name } = fitted.fitting;
     if (!figures) return { missing: `stall amps of the ${name}` };
     const own = { kind: 'servo' as const, id, from: node('plus'), to: node('minus'), ...figures };

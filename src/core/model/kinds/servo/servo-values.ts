@@ -5,6 +5,7 @@ import { estimated, type Figure } from '../../../base/validation/figure';
 import type { Fitted } from '../fitted';
 import { defaults, stallAmps } from '../defaults';
 import type { Estimates } from '../estimates';
+import { usualStall } from './usual-servo';
 
 /** What a servo is, without the nodes it stands between and without what it is told. */
 export type ServoFigures = Omit<ServoValues, 'id' | 'from' | 'to'>;
@@ -38,29 +39,33 @@ export const servoRunning = (part: ServoSpec, volts: number, stalled: Figure): F
  * A servo's motor as seen from its shaft, from its sheet at the volts it will have; `undefined` where nothing
  * can be said of its amps.
  * @param volts on its rail
+ * @param presumes whether what is usual for its class stands in for a silent sheet
  */
 export function servoFigures(
   { fitting, part }: Fitted<'servo'>,
   volts: number,
   estimates: Estimates,
+  presumes = false,
 ): ServoFigures | undefined {
   const printed = servoStalled(part, volts);
-  if (!printed) return undefined;
+  if (!printed && !presumes) return undefined;
   const of = `of the ${fitting.name}`;
   const isGuess = servoFigureAt(part, 'stallAmps', volts) === undefined;
-  const stall = isGuess
-    ? estimates.take(`${fitting.id}.stallAmps`, `stall amps ${of}`, undefined, {
-        value: printed.value,
-        least: 1.2 / 1.8,
-        most: 2.7 / 1.8,
-        note: printed.note ?? '',
-      })
-    : estimates.take(`${fitting.id}.stallAmps`, `stall amps ${of}`, printed, {
-        value: printed.value,
-        least: 0.8,
-        most: 1.25,
-        note: '',
-      });
+  const stall = !printed
+    ? estimates.take(`${fitting.id}.stallAmps`, `stall amps ${of}`, undefined, usualStall(part, volts))
+    : isGuess
+      ? estimates.take(`${fitting.id}.stallAmps`, `stall amps ${of}`, undefined, {
+          value: printed.value,
+          least: 1.2 / 1.8,
+          most: 2.7 / 1.8,
+          note: printed.note ?? '',
+        })
+      : estimates.take(`${fitting.id}.stallAmps`, `stall amps ${of}`, printed, {
+          value: printed.value,
+          least: 0.8,
+          most: 1.25,
+          note: '',
+        });
   const seconds = estimates.take(
     `${fitting.id}.speed`,
     `seconds for sixty degrees ${of}`,

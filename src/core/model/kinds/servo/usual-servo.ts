@@ -1,0 +1,59 @@
+import type { Guess } from '../estimates';
+import { kilogramCentimetre } from '../../../base/quantity/constants';
+import { defaults, stallAmps } from '../defaults';
+import type { ServoSpec } from './servo';
+import { servoFigureAt } from './servo-sheet';
+
+/** Sixty degrees in radians. */
+const sixtyDegrees = Math.PI / 3;
+
+/** Least stall amps of any servo. */
+const leastAmps = 0.3;
+
+/** Classes of servos: the kilograms up to which one is of it, and its torque in kg·cm (engineering notes, section 10). */
+const classes = [
+  { kilograms: 0.007, torque: 0.9 },
+  { kilograms: 0.015, torque: 1.8 },
+  { kilograms: 0.032, torque: 3.5 },
+  { kilograms: 0.052, torque: 6 },
+  { kilograms: 0.085, torque: 18 },
+  { kilograms: Infinity, torque: 30 },
+];
+const standard = classes[3]!;
+
+/** Torque in kg·cm as labels print it: `20kg`, `13.5 kg`. */
+const printed = /(\d+(?:[.,]\d+)?) ?kg/i;
+
+/** Torque of a servo whose sheet states none, in N·m, with the range of what comes of it: by its name, else its mass, else a standard one's. */
+function usualTorque({ name, kilograms }: ServoSpec): Guess {
+  const label = printed.exec(name)?.[1];
+  const byMass = kilograms && classes.find((each) => kilograms.value <= each.kilograms);
+  return label === undefined
+    ? {
+        value: (byMass ?? standard).torque * kilogramCentimetre,
+        least: 0.4,
+        most: 2.6,
+        note: byMass ? 'usual for its mass, rule of thumb' : 'usual for a standard servo, rule of thumb',
+      }
+    : {
+        value: Number(label.replace(',', '.')) * kilogramCentimetre,
+        least: 0.65,
+        most: 1.6,
+        note: `by its name, ${label} kg·cm`,
+      };
+}
+
+/** Stall amps of a servo of which too little is printed to work them out. @param volts at its contacts */
+export function usualStall(part: ServoSpec, volts: number): Guess {
+  const printedTorque = servoFigureAt(part, 'stallNewtonMetres', volts);
+  const usual = usualTorque(part);
+  const torque = printedTorque?.value ?? usual.value;
+  const seconds = servoFigureAt(part, 'sixtyDegreeSeconds', volts)?.value ?? defaults.servoSeconds.value;
+  const { value } = stallAmps(torque, sixtyDegrees / seconds, volts);
+  return {
+    value: Math.max(value, leastAmps),
+    least: printedTorque ? 0.65 : usual.least,
+    most: printedTorque ? 1.6 : usual.most,
+    note: `1.8 × torque × unloaded speed ÷ volts; torque ${printedTorque ? 'by its sheet' : usual.note}`,
+  };
+}
