@@ -23,19 +23,34 @@ export const fullThrottle = (
   part: MotorSpec,
   volts: number,
   turns: 'screw' | 'plain',
-): AtFullThrottle | undefined => solved[turns](part, volts);
+): AtFullThrottle | undefined => stated[turns](part, volts);
 
-const solved = {
-  screw: remembered((part: MotorSpec, volts: number) => solve(part, volts, loadsAtRest.screw)),
-  plain: remembered((part: MotorSpec, volts: number) => solve(part, volts, loadsAtRest.plain)),
-};
+/** The same, with what is usual for the size of a motor whose sheet states no amps: what is not known costs no less. */
+export const likelyFullThrottle = (part: MotorSpec, volts: number, turns: 'screw' | 'plain'): number =>
+  likely[turns](part, volts)?.amps ?? 0;
+
+const solved = (turns: 'screw' | 'plain', presumes: boolean) =>
+  remembered((part: MotorSpec, volts: number) => solve(part, volts, loadsAtRest[turns], presumes));
+const stated = { screw: solved('screw', false), plain: solved('plain', false) };
+const likely = { screw: solved('screw', true), plain: solved('plain', true) };
 
 /** What the motors of a model turn at rest. */
 export const turnsAtRest = (build: Build): 'screw' | 'plain' => (isAfloat(build) ? 'screw' : 'plain');
 
-function solve(part: MotorSpec, volts: number, load: PointLoad): AtFullThrottle | undefined {
+function solve(
+  part: MotorSpec,
+  volts: number,
+  load: PointLoad,
+  presumes: boolean,
+): AtFullThrottle | undefined {
   const fitting = { id: part.id, name: part.name, part: part.id };
-  const figures = motorFigures({ kind: 'motor', fitting, part }, volts, () => load, new Estimates());
+  const figures = motorFigures(
+    { kind: 'motor', fitting, part },
+    volts,
+    () => load,
+    new Estimates(),
+    presumes,
+  );
   if (!figures) return undefined;
   const { kv, motorOhms, noLoadAmps, loadConst, loadSquare } = figures;
   const kt = 60 / (2 * Math.PI * kv);

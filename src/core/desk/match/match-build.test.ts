@@ -9,6 +9,8 @@ import { applyEdits } from '../../model/plan/edits';
 import { emptyBuild } from '../../model/plan/empty-build';
 import { stated } from '../../base/validation/figure';
 import { starterLocker } from '../../model/starter/starter-locker';
+import { tub } from '../../../../tests/kit/tub';
+import { usualMinutes } from '../trial/run-time';
 import { matchBuild, type MatchTask } from './match-build';
 
 const items = (change: (item: LockerItem, n: number) => Partial<LockerItem> = () => ({})): LockerItem[] =>
@@ -176,5 +178,14 @@ describe('what fits together', () => {
     });
     expect(stopped).toBeUndefined();
     expect(asked).toBe(1);
+  });
+});
+
+describe('minutes of an offer', () => {
+  it('are those of the usual outing, as the Trial and the command line tell them', () => {
+    const { offers } = matchBuild(tub(), items(), { ...task, most: 2 })!;
+    expect(offers.length).toBeGreaterThan(0);
+    for (const { build, runMinutes } of offers)
+      expect(runMinutes).toBe(Math.round(usualMinutes(readingOf(build, []))!));
   });
 });

@@ -17,6 +17,7 @@ import { placeExchanged } from './place-exchanged';
 import type { Candidate, MatchProblem, Role, Screen } from './role';
 import { rolesOf, seeded, type RoleChoice } from './roles';
 import { lastsLongEnough, runMinutesOf } from './run-minutes';
+import { usualMinutes } from '../trial/run-time';
 import { jointsOf, screensOf } from './screens';
 import { listens } from './screens/pack-volts';
 import { searchFront, type Combination, type Searched } from './search';
@@ -117,7 +118,8 @@ export function matchBuild(
     tried += 1;
     const fitted = sound(start.build, roles, combination, locker, stood);
     if (!fitted) continue;
-    offers.push(offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted));
+    const offer = offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted);
+    if (offer.runMinutes >= (task.leastMinutes ?? 0)) offers.push(offer);
   }
   const conflict = found.front.length === 0 && empty.length === 0 ? conflictOf(problem) : [];
   return {
@@ -271,7 +273,7 @@ function offerOf(
     money: open.reduce((sum, { role, candidate }) => sum + candidate.money * role.fittings.length, 0),
     kilograms: problem.roles.reduce((sum, { fittings }, n) => sum + fittings.length * parts[n]!.kilograms, 0),
     margin,
-    runMinutes: Math.round(problem.runMinutes.minutes(parts)),
+    runMinutes: Math.round(usualMinutes(readingOf(build, [])) ?? problem.runMinutes.minutes(parts)),
     joints: cost[4],
     minds,
     unknowns,

@@ -1,6 +1,6 @@
 import { packIn, mainPack } from './screens/packs';
 import type { Reading } from '../../reading/build-reading/reading';
-import { fullThrottle, turnsAtRest } from './full-throttle';
+import { likelyFullThrottle, turnsAtRest } from './full-throttle';
 import type { Assignment, Role, RunMinutes, Screen } from './role';
 import { identity, partIn, rolesOfKind } from './screens/pairs';
 import { packVolts } from '../../model/packs/pack-volts';
@@ -9,8 +9,8 @@ import { packVolts } from '../../model/packs/pack-volts';
 const electronicsAmps = 0.3;
 
 /**
- * Minutes that the usable charge lasts, the drive taking its mean share of full throttle: for comparing; the Trial tells
- * it better.
+ * Minutes that the usable charge lasts, the drive taking its mean share of full throttle: for comparing while it is
+ * searched; what is offered tells the minutes of the usual outing.
  */
 export function runMinutesOf(context: Reading, roles: readonly Role[]): RunMinutes {
   const { build } = context;
@@ -25,7 +25,7 @@ export function runMinutesOf(context: Reading, roles: readonly Role[]): RunMinut
     let amps = electronicsAmps;
     for (const motor of motors) {
       const part = partIn<'motor'>(assignment, motor);
-      const full = part ? (fullThrottle(part, volts, turns)?.amps ?? 0) : 0;
+      const full = part ? likelyFullThrottle(part, volts, turns) : 0;
       amps += meanShare * full * roles[motor]!.fittings.length;
     }
     return (60 * source.ampHours.value * usableShare) / amps;

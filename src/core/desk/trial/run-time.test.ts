@@ -4,7 +4,9 @@ import { knownModels } from '../../../../tests/kit/known-models';
 import { readingOf } from '../../reading/build-reading/reading';
 import { outingsOf } from './outings';
 import { runTrial } from './run-trial';
-import { usualRun } from './run-time';
+import { tub, withoutFigure } from '../../../../tests/kit/tub';
+import type { PartSpec } from '../../model/kinds/part-spec';
+import { usualMinutes, usualRun } from './run-time';
 import { usualTask } from './trial-task';
 
 describe('how long a pack lasts', () => {
@@ -20,5 +22,13 @@ describe('how long a pack lasts', () => {
   it('is not told of a build whose receiver never wakes', () => {
     const build = demoBuild('harbour-tug');
     expect(usualRun(readingOf({ ...build, leads: [] }, []))).toBeUndefined();
+  });
+
+  it('is no longer for a motor of which nothing is known than for a usual one', () => {
+    const silence = (part: PartSpec) => withoutFigure('stallAmps')(withoutFigure('fullLoadAmps')(part));
+    const silent = tub({ sheets: { 'motor-brushed-620': silence } });
+    const [known, unknown] = [tub(), silent].map((build) => usualMinutes(readingOf(build, []))!);
+    expect(unknown! / known!).toBeGreaterThan(0.2);
+    expect(unknown! / known!).toBeLessThan(3);
   });
 });

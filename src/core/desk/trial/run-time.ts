@@ -39,3 +39,9 @@ export function usualRun(context: Reading): UsualRun | undefined {
     ),
   };
 }
+
+/** Minutes until the first pack is used up on the usual outing; nothing where none could be run, or it takes next to nothing. */
+export function usualMinutes(context: Reading): number | undefined {
+  const minutes = [...(usualRun(context)?.minutes.values() ?? [])];
+  return minutes.length === 0 ? undefined : Math.min(...minutes);
+}

@@ -1,3 +1,4 @@
+import { formatQuantity } from '../../base/quantity/format';
 import { nameList } from '../../base/words/sentences';
 import type { TrialEvent, TrialResult } from './trial-result';
 
@@ -23,7 +24,7 @@ const grave: readonly TrialEvent['kind'][] = [
 const justBefore = 0.5;
 
 /** The gravest thing that happened, how often, and what led to it. */
-export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
+export function verdictOf({ events, figures, missing, estimates }: TrialResult): Verdict {
   const asleep = events.find((event) => event.kind === 'neverWakes');
   if (asleep) return { isGood: false, words: asleep.words };
   if (!figures.hasWoken)
@@ -43,9 +44,14 @@ export function verdictOf({ events, figures, missing }: TrialResult): Verdict {
   }
   const spare = figures.railMinVolts - figures.floorVolts;
   const silent = missing.length === 0 ? '' : ` Left out, as no sheet states it: ${nameList(missing)}.`;
+  const presumed = estimates.filter(({ isPresumed }) => isPresumed);
+  const guessed =
+    presumed.length === 0
+      ? ''
+      : ` Guessed, as no sheet states it: ${nameList(presumed.map(({ words, value, least, most }) => `${words} about ${formatQuantity(value, 'A')} (${(value * least).toFixed(1)} to ${formatQuantity(value * most, 'A')})`))}.`;
   return {
-    isGood: missing.length === 0,
-    words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${silent}`,
+    isGood: missing.length === 0 && presumed.length === 0,
+    words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${silent}${guessed}`,
   };
 }
 

@@ -12,6 +12,8 @@ export interface EstimatedFigure {
   least: number;
   most: number;
   note: string;
+  /** Of a part whose sheet says nothing of it, nor of what it could be worked out from. */
+  isPresumed?: true;
 }
 
 /** A guess with its range, for where a sheet is silent. */
@@ -20,6 +22,7 @@ export interface Guess {
   least: number;
   most: number;
   note: string;
+  isPresumed?: true;
 }
 
 /** Range of a figure that a sheet itself calls an estimate. */

@@ -47,6 +47,7 @@ export function usualMotor(part: MotorSpec): UsualMotor {
       least: 0.5,
       most: 1.8,
       note: 'by what its windings stand, rule of thumb',
+      isPresumed: true,
     }),
   };
 }

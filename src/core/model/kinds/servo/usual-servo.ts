@@ -54,6 +54,7 @@ export function usualStall(part: ServoSpec, volts: number): Guess {
     value: Math.max(value, leastAmps),
     least: printedTorque ? 0.65 : usual.least,
     most: printedTorque ? 1.6 : usual.most,
+    isPresumed: true,
     note: `1.8 × torque × unloaded speed ÷ volts; torque ${printedTorque ? 'by its sheet' : usual.note}`,
   };
 }
