@@ -15,7 +15,7 @@ export function NotKnown({ check, unknowns }: { check: CheckResult; unknowns: re
   } = check;
   const [asked, setAsked] = useState<Unknown>();
   const navigate = useNavigate();
-  const facts = askedFacts(unknowns);
+  const facts = askedFacts(index, unknowns);
   const estimate = mostEstimated(index, findings);
   const answer = (gap: Unknown) => {
     const [subject] = gap.subjects;
@@ -31,11 +31,12 @@ export function NotKnown({ check, unknowns }: { check: CheckResult; unknowns: re
         <section className={styles.group} aria-label="Not known">
           <h3 className={styles.groupTitle}>Not known yet: tap one to answer it</h3>
           <ul className={styles.list}>
-            {facts.map(({ gap, verdicts }) => (
+            {facts.map(({ gap, more, verdicts }) => (
               <li key={gap.missing}>
                 <button type="button" className={styles.question} onClick={() => answer(gap)}>
                   {capital(gap.missing)}
                 </button>
+                {more > 0 && <span className={styles.first}>and {more} more of its sheet</span>}
                 {verdicts > 1 && <span className={styles.first}>{verdicts} verdicts wait for it</span>}
               </li>
             ))}

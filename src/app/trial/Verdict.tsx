@@ -13,11 +13,11 @@ interface VerdictProps {
 
 /** The one thing an outing says, and the numbers that decide it; beside them those of another variant. */
 export function Verdict({ result, isStale, other }: VerdictProps) {
-  const { words, isGood } = verdictOf(result);
+  const { words, tone } = verdictOf(result);
   const others = other && trialRows(other.result);
   return (
     <div className={styles.verdict} data-stale={isStale} role="status">
-      <p className={styles.words} data-good={isGood}>
+      <p className={styles.words} data-tone={tone}>
         <Explained text={words} />
       </p>
       <dl className={styles.figures}>

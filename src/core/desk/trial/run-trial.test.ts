@@ -51,7 +51,7 @@ describe('a second receiver', () => {
   it('stays up on cells that can', () => {
     const result = trial(twoReceivers('pack-nimh-5-2000-3c'));
     expect(result.events.filter(({ kind }) => kind === 'brownOut')).toEqual([]);
-    expect(verdictOf(result)).toMatchObject({ isGood: true });
+    expect(verdictOf(result)).toMatchObject({ tone: 'good' });
   });
 });
 
@@ -60,8 +60,8 @@ describe('the harbour tug', () => {
     const result = trial(demoBuild('harbour-tug-as-planned'));
     expect(result.figures.brownOuts).toBeGreaterThan(3);
     expect(result.figures.railMinVolts).toBeLessThan(result.figures.floorVolts);
-    const { words, isGood } = verdictOf(result);
-    expect(isGood).toBe(false);
+    const { words, tone } = verdictOf(result);
+    expect(tone).toBe('bad');
     expect(words).toContain('The receiver browns out');
     expect(words).toContain('the BEC of the port controller, 2.0 A');
   });
@@ -70,7 +70,7 @@ describe('the harbour tug', () => {
     const result = trial(demoBuild('harbour-tug'));
     expect(result.events).toEqual([]);
     expect(result.figures.railMinVolts).toBeGreaterThan(4.5);
-    expect(verdictOf(result)).toMatchObject({ isGood: true });
+    expect(verdictOf(result)).toMatchObject({ tone: 'good' });
   });
 
   it('is the same every time', () => {

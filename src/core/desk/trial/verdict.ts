@@ -5,7 +5,8 @@ import type { TrialEvent, TrialResult } from './trial-result';
 /** What an outing comes to, in one or two plain sentences. */
 export interface Verdict {
   words: string;
-  isGood: boolean;
+  /** A guess keeps to what no sheet states, and is no praise. */
+  tone: 'good' | 'bad' | 'guess';
 }
 
 const grave: readonly TrialEvent['kind'][] = [
@@ -26,19 +27,19 @@ const justBefore = 0.5;
 /** The gravest thing that happened, how often, and what led to it. */
 export function verdictOf({ events, figures, missing, estimates }: TrialResult): Verdict {
   const asleep = events.find((event) => event.kind === 'neverWakes');
-  if (asleep) return { isGood: false, words: asleep.words };
+  if (asleep) return { tone: 'bad', words: asleep.words };
   if (!figures.hasWoken)
-    return { isGood: false, words: 'There is no receiver in the build: nothing wakes, and nothing moves.' };
+    return { tone: 'bad', words: 'There is no receiver in the build: nothing wakes, and nothing moves.' };
   for (const kind of grave) {
     const all = events.filter((event) => event.kind === kind);
     const [first] = all;
     if (!first) continue;
     const often = all.length === 1 ? 'once' : `${all.length} times`;
     const when = `${often}, first at ${first.at.toFixed(1)} s`;
-    if (kind === 'empty') return { isGood: false, words: first.words };
-    if (kind !== 'brownOut') return { isGood: false, words: `${first.words} It happens ${when}.` };
+    if (kind === 'empty') return { tone: 'bad', words: first.words };
+    if (kind !== 'brownOut') return { tone: 'bad', words: `${first.words} It happens ${when}.` };
     return {
-      isGood: false,
+      tone: 'bad',
       words: `The ${first.short ?? 'receiver'} browns out ${when}. ${reasonOf(events, first)}`,
     };
   }
@@ -50,7 +51,7 @@ export function verdictOf({ events, figures, missing, estimates }: TrialResult):
       ? ''
       : ` Guessed, as no sheet states it: ${nameList(presumed.map(({ words, value, least, most }) => `${words} about ${formatQuantity(value, 'A')} (${(value * least).toFixed(1)} to ${formatQuantity(value * most, 'A')})`))}.`;
   return {
-    isGood: missing.length === 0 && presumed.length === 0,
+    tone: missing.length === 0 && presumed.length === 0 ? 'good' : 'guess',
     words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${silent}${guessed}`,
   };
 }

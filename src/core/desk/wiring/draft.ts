@@ -2,6 +2,9 @@ import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
 import { applyEdits, type Edit } from '../../model/plan/edits';
 import type { PortRef } from '../../model/plan/lead';
+import { usedChannels } from '../../reading/radio/channel-inputs';
+import { radioHeardBy } from '../../reading/radio/radios';
+import { Survey } from '../../reading/survey/survey';
 import { connect } from '../../judgement/put-right/connect';
 import { BuildIndex, portRef } from '../../model/plan/build-index';
 
@@ -71,9 +74,18 @@ export class WiringDraft implements WiringPlan {
     return this.index.leadAt(ref) === undefined;
   }
 
-  /** The receiver's power port, or any port left. */
+  /** The receiver's power port, or the highest port of a channel that no function is planned on. */
   receiverInlet(): PortRef | undefined {
     const [receiver] = this.index.ofKind('receiver');
-    return receiver?.part.ports.map((port) => portRef(receiver, port)).find((ref) => this.isFree(ref));
+    if (!receiver) return undefined;
+    const radio = radioHeardBy({ build: this.build, survey: new Survey(this.build) }, receiver);
+    const planned = usedChannels(radio);
+    const open = receiver.part.ports.filter(
+      ({ use, channel }) => use !== 'serial' && (channel === undefined || !planned.includes(channel)),
+    );
+    return open
+      .sort((a, b) => (b.channel ?? Infinity) - (a.channel ?? Infinity))
+      .map((port) => portRef(receiver, port))
+      .find((ref) => this.isFree(ref));
   }
 }

@@ -216,6 +216,34 @@ describe('proposeWiring', () => {
     },
   );
 
+  it.each([
+    ['its power port', ['B', '1', '2', '3']],
+    ['a port that no function is planned on', ['1', '2', '3']],
+    ['a Y-lead beside a servo, where all are planned on', ['1', '2']],
+  ])('puts a receiver pack of dry cells into %s', (_, kept) => {
+    const receiver = starterPart('receiver-8-skerry');
+    const small = { ...receiver, ports: kept.map((id) => receiver.ports.find((port) => port.id === id)!) };
+    const build = fitted(
+      [
+        ['pack', 'pack', 'pack-dry-4'],
+        radio[1]!,
+        radio[2]!,
+        ['rudder', 'rudder servo', 'servo-micro-60'],
+        ['sail', 'sail servo', 'servo-standard'],
+      ],
+      { parts: [small], model: 'yacht' },
+    );
+    build.functions = [functionFor('rudder', 'steer'), functionFor('sail', 'mechanism')];
+    const { build: wired, unsolved } = propose(build);
+    expect(unsolved.filter((text) => !text.startsWith('Still a stop'))).toEqual([]);
+    const { survey } = checkBuild(wired, starterLocker).context;
+    expect(survey.signals.map(({ device, port }) => [device.fitting.id, port.channel])).toEqual([
+      ['rudder', 1],
+      ['sail', 2],
+    ]);
+    for (const id of ['rx', 'rudder', 'sail']) expect(survey.supplyOf(id)?.status).toBe('fed');
+  });
+
   it('puts a fuse that is fitted behind the pack, and joins two packs by the harness that is there', () => {
     const build = fitted(
       [

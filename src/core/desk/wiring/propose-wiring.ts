@@ -8,6 +8,7 @@ import {
   settleCutoffs,
   settleFailSafes,
   settleLink,
+  settleReceiverPack,
   settleRedWires,
   settleStops,
   settleVolts,
@@ -35,6 +36,7 @@ export function proposeWiring(
   wirePower(draft);
   wireMotors(draft);
   wireChannels(draft);
+  settleReceiverPack(draft);
   settleRedWires(draft);
   wireVideoFromRail(draft);
   settleVolts(draft);

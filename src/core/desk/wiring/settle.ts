@@ -21,6 +21,7 @@ import { formatQuantity } from '../../base/quantity/format';
 import { unsetFailSafes } from '../../judgement/put-right/set-fail-safe';
 import { displayWords } from '../../reading/radio/pulse';
 import type { WiringDraft } from './draft';
+import { feedsReceiver } from './receiver-pack';
 import { transmitterOf } from '../../reading/radio/partners';
 
 /** Most put-rights that a proposal ends with. */
@@ -59,7 +60,13 @@ export function settleRedWires(draft: WiringDraft): void {
     );
 }
 
-/** A stand-alone BEC's output into the receiver: its power port, or any port left. */
+/** A receiver pack for which no port was left, beside a servo. */
+export function settleReceiverPack(draft: WiringDraft): void {
+  const [pack] = draft.index.ofKind('pack');
+  if (pack && feedsReceiver(draft.index, pack)) plugIn(draft, pack.fitting.id);
+}
+
+/** The output of a stand-alone BEC, or of a receiver pack, into the receiver: its power port, a port left, or by a Y-lead. */
 function plugIn(draft: WiringDraft, becId: string): void {
   const { part, fitting } = draft.index.get(becId);
   const out = part.ports.find((port) => port.flow === 'out');
@@ -73,7 +80,9 @@ function plugIn(draft: WiringDraft, becId: string): void {
   }
   const context = readingOf(draft.build, draft.locker);
   const rail = context.survey.rails.find((candidate) => candidate.isRadio);
-  const branch = rail && branchOff(context, rail.plus, out, 'yLead');
+  const [receiver] = draft.index.ofKind('receiver');
+  const plus = rail?.plus ?? (receiver && context.survey.nets.node(receiver.fitting.id, 'rail'));
+  const branch = plus && branchOff(context, plus, out, 'yLead');
   if (branch)
     draft.offer(`rail:${becId}`, `${capital(fitting.name)} by a Y-lead beside a servo`, [
       ...branch.edits,

@@ -26,7 +26,9 @@ export function wirePower(draft: WiringDraft): void {
     const inlet = draft.receiverInlet();
     const name = draft.index.get(head.fitting).fitting.name;
     if (inlet) draft.join('feed:receiver', `${capital(name)} into receiver port ${inlet.port}`, head, inlet);
-    else draft.unsolved.push(`${capital(name)}: no receiver port is left for it`);
+    // By itself it goes beside a servo, once those are plugged in.
+    else if (head.fitting !== pack.fitting.id)
+      draft.unsolved.push(`${capital(name)}: no receiver port is left for it`);
     return;
   }
   const takers = draft.index.pieces().flatMap((fitted) => rawInlets(draft, fitted));

@@ -6,7 +6,7 @@ import { starterLocker } from '../../model/starter/starter-locker';
 import { askedFacts, mostEstimated } from './asked-facts';
 
 describe('askedFacts', () => {
-  const { unknowns } = checkBuild(
+  const { unknowns, context } = checkBuild(
     tub({ sheets: { 'servo-micro-60': withoutFigure('maxVolts') } }),
     starterLocker,
   );
@@ -14,10 +14,25 @@ describe('askedFacts', () => {
   it('asks once for what several verdicts wait for, and for that first', () => {
     const [gap] = unknowns;
     const twice = [{ ...gap!, missing: 'another fact' }, ...unknowns, { ...gap!, rule: 'raw-fed-volts' }];
-    expect(askedFacts(twice).map((fact) => [fact.gap.missing, fact.verdicts])).toEqual([
+    expect(askedFacts(context.index, twice).map((fact) => [fact.gap.missing, fact.verdicts])).toEqual([
       ['most volts of the rudder', 2],
       ['another fact', 1],
     ]);
+  });
+});
+
+describe('facts of one sheet', () => {
+  it('are asked once for all parts that have it', () => {
+    const twin = tub({
+      extra: [{ id: 'second', name: 'second rudder', part: 'servo-micro-60' }],
+      leads: [['second.lead', 'rx.2']],
+      sheets: { 'servo-micro-60': withoutFigure('maxVolts') },
+    });
+    const { context, unknowns } = checkBuild(twin, starterLocker);
+    const asked = askedFacts(context.index, unknowns).filter(({ gap }) =>
+      gap.missing.startsWith('most volts'),
+    );
+    expect(asked).toMatchObject([{ more: 1 }]);
   });
 });
 

@@ -5,20 +5,35 @@ import { fittingSubject } from '../findings/report';
 /** A fact, and how many verdicts hang on it. */
 interface Awaited {
   gap: Unknown;
+  /** How many other parts of the same sheet it is asked of as well. */
+  more: number;
   verdicts: number;
 }
 
-/** Missing facts, each once: the one that would settle most verdicts comes first. */
-export function askedFacts(unknowns: readonly Unknown[]): Awaited[] {
-  const facts = new Map<string, { gap: Unknown; rules: Set<string> }>();
+/**
+ * Missing facts, each once, and those of one sheet once for all parts that have it: one answer serves them alike. The
+ * one that would settle most verdicts comes first.
+ */
+export function askedFacts(index: BuildIndex, unknowns: readonly Unknown[]): Awaited[] {
+  const facts = new Map<string, { gap: Unknown; alike: Set<string>; rules: Set<string> }>();
   for (const gap of unknowns) {
-    const fact = facts.get(gap.missing) ?? { gap, rules: new Set<string>() };
+    const key = sheetKey(index, gap);
+    const fact = facts.get(key) ?? { gap, alike: new Set<string>(), rules: new Set<string>() };
+    fact.alike.add(gap.missing);
     fact.rules.add(gap.rule);
-    facts.set(gap.missing, fact);
+    facts.set(key, fact);
   }
   return [...facts.values()]
-    .map(({ gap, rules }) => ({ gap, verdicts: rules.size }))
+    .map(({ gap, alike, rules }) => ({ gap, more: alike.size - 1, verdicts: rules.size }))
     .sort((a, b) => b.verdicts - a.verdicts);
+}
+
+/** What is asked, with the part's sheet in the place of its name where the sheet answers it. */
+function sheetKey(index: BuildIndex, { missing, asked = 'sheet', subjects }: Unknown): string {
+  const [subject] = subjects;
+  if (asked !== 'sheet' || subject?.kind !== 'fitting' || !index.has(subject.id)) return missing;
+  const { name, part } = index.get(subject.id).fitting;
+  return missing.replace(name, part);
 }
 
 /** The part whose estimated figures most open verdicts rest on; `undefined` where no verdict rests on one. */
@@ -41,6 +56,7 @@ export function mostEstimated(index: BuildIndex, findings: readonly Finding[]): 
       missing: `what is estimated of the ${most.name}`,
       subjects: [fittingSubject(most.id)],
     },
+    more: 0,
     verdicts: most.resting.length,
   };
 }
