@@ -7,6 +7,7 @@ import type { Build } from '../../model/plan/build';
 import { outingsOf } from './outings';
 import { runTrial } from './run-trial';
 import { usualTask } from './trial-task';
+import { verdictOf } from './verdict';
 
 function lostOn(build: Build) {
   const outing = outingsOf(build).find(({ id }) => id === 'link-lost')!;
@@ -57,8 +58,13 @@ describe('an outing of a motor that hears nothing', () => {
   ] as const satisfies readonly (readonly [string, Parameters<typeof tub>[0]])[])(
     'does not drive it: %s',
     (_, change) => {
-      const { before } = lostOn(tub(change as Parameters<typeof tub>[0]));
-      expect(Math.abs(before)).toBeLessThan(0.1);
+      const build = tub(change as Parameters<typeof tub>[0]);
+      expect(Math.abs(lostOn(build).before)).toBeLessThan(0.1);
+      const run = runTrial(readingOf(build, []), usualTask(outingsOf(build)[0]!));
+      expect(run.ok && verdictOf(run.value)).toMatchObject({
+        tone: 'guess',
+        words: expect.stringContaining('No signal reaches the controller: left out.') as string,
+      });
     },
   );
 });

@@ -5,6 +5,7 @@ import type { Reading } from '../../reading/build-reading/reading';
 import type { CourseTrouble } from '../../physics/transient/course';
 import { integrate } from '../../physics/transient/integrate';
 import { Estimates } from '../../model/kinds/estimates';
+import { unreachedBy } from './told-tracks';
 import { linkLoss } from './link-loss';
 import { outingConditions } from './outing-conditions';
 import { brownOuts } from './receivers-watched';
@@ -92,6 +93,7 @@ export function runTrial(
     ].sort((a, b) => a.at - b.at),
     figures: recorder.figures(overReceivers, build.policies.usableShare),
     estimates: estimates.all,
+    unreached: unreachedBy(context).map(({ fitting }) => fitting.name),
     missing: built.missing.map((missingFigure) => missingFigure.words),
     steps: run.value.steps,
   });

@@ -1,5 +1,6 @@
 import type { Reading } from '../../reading/build-reading/reading';
 import { Track, type TrackPoints } from '../../physics/network/track';
+import type { Fitted } from '../../model/kinds/fitted';
 import type { ModelFunction } from '../../model/plan/model-function';
 import {
   channelInputs,
@@ -75,6 +76,12 @@ export function isReached({ build, survey }: Pick<Reading, 'build' | 'survey'>, 
     channel === undefined || usedChannels(radioHeardBy({ build, survey }, path.receiver)).includes(channel)
   );
 }
+
+/** Parts of functions that do nothing on an outing: no pulses reach them. */
+export const unreachedBy = ({ build, index, survey }: Reading): Fitted[] =>
+  [...new Set(build.functions.flatMap(({ devices }) => devices))]
+    .filter((device) => index.has(device) && !isReached({ build, survey }, device))
+    .map((device) => index.get(device));
 
 /** A track that is told no more from some second on: it stands where the fail-safe has it, or as it was. */
 function lost(points: TrackPoints, at: number, safe: number | undefined): TrackPoints {

@@ -71,6 +71,8 @@ export interface TrialResult {
   events: TrialEvent[];
   figures: TrialFigures;
   estimates: EstimatedFigure[];
+  /** Names of parts of a function that no pulses reach: they do nothing. */
+  unreached: string[];
   /** Sheets too silent to take part. */
   missing: string[];
   steps: number;

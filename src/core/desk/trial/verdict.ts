@@ -25,7 +25,7 @@ const grave: readonly TrialEvent['kind'][] = [
 const justBefore = 0.5;
 
 /** The gravest thing that happened, how often, and what led to it. */
-export function verdictOf({ events, figures, missing, estimates }: TrialResult): Verdict {
+export function verdictOf({ events, figures, missing, unreached, estimates }: TrialResult): Verdict {
   const asleep = events.find((event) => event.kind === 'neverWakes');
   if (asleep) return { tone: 'bad', words: asleep.words };
   if (!figures.hasWoken)
@@ -45,14 +45,18 @@ export function verdictOf({ events, figures, missing, estimates }: TrialResult):
   }
   const spare = figures.railMinVolts - figures.floorVolts;
   const silent = missing.length === 0 ? '' : ` Left out, as no sheet states it: ${nameList(missing)}.`;
+  const still =
+    unreached.length === 0
+      ? ''
+      : ` No signal reaches ${nameList(unreached.map((name) => `the ${name}`))}: left out.`;
   const presumed = estimates.filter(({ isPresumed }) => isPresumed);
   const guessed =
     presumed.length === 0
       ? ''
       : ` Guessed, as no sheet states it: ${nameList(presumed.map(({ words, value, least, most }) => `${words} about ${formatQuantity(value, 'A')} (${(value * least).toFixed(1)} to ${formatQuantity(value * most, 'A')})`))}.`;
   return {
-    tone: missing.length === 0 && presumed.length === 0 ? 'good' : 'guess',
-    words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${silent}${guessed}`,
+    tone: [missing, presumed, unreached].every(({ length }) => length === 0) ? 'good' : 'guess',
+    words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${still}${silent}${guessed}`,
   };
 }
 
