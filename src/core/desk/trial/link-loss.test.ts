@@ -50,10 +50,12 @@ describe('an outing on which the link is lost', () => {
   });
 });
 
+const notPlugged = { without: ['esc.lead'] };
+
 describe('an outing of a motor that hears nothing', () => {
   it.each([
     ['signal wire cut', { wires: { 'esc-lead': (all) => all.filter(({ from }) => from !== 'signal') } }],
-    ['lead not plugged in', { without: ['esc.lead'] }],
+    ['lead not plugged in', notPlugged],
     ['port without a function', { without: ['esc.lead'], leads: [['esc.lead', 'rx.7']] }],
   ] as const satisfies readonly (readonly [string, Parameters<typeof tub>[0]])[])(
     'does not drive it: %s',
@@ -61,10 +63,14 @@ describe('an outing of a motor that hears nothing', () => {
       const build = tub(change as Parameters<typeof tub>[0]);
       expect(Math.abs(lostOn(build).before)).toBeLessThan(0.1);
       const run = runTrial(readingOf(build, []), usualTask(outingsOf(build)[0]!));
-      expect(run.ok && verdictOf(run.value)).toMatchObject({
-        tone: 'guess',
-        words: expect.stringContaining('No signal reaches the controller: left out.') as string,
-      });
+      expect(run.ok && run.value.unreached).toEqual(['controller']);
+      // Unplugged, its BEC feeds nothing either, and that comes first.
+      const verdict = run.ok && verdictOf(run.value);
+      expect(verdict).toMatchObject(
+        change === notPlugged
+          ? { tone: 'bad' }
+          : { tone: 'guess', words: expect.stringContaining('No signal reaches the controller') as string },
+      );
     },
   );
 });
