@@ -60,7 +60,7 @@ describe('an outing of a motor that hears nothing', () => {
   ] as const satisfies readonly (readonly [string, Parameters<typeof tub>[0]])[])(
     'does not drive it: %s',
     (_, change) => {
-      const build = tub(change as Parameters<typeof tub>[0]);
+      const build = tub(change);
       expect(Math.abs(lostOn(build).before)).toBeLessThan(0.1);
       const run = runTrial(readingOf(build, []), usualTask(outingsOf(build)[0]!));
       expect(run.ok && run.value.unreached).toEqual(['controller']);
