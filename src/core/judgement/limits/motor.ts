@@ -1,5 +1,6 @@
 import type { ControllerSpec } from '../../model/kinds/controller/controller';
 import type { MotorSpec } from '../../model/kinds/motor/motor';
+import { turnsPerVolt, usualCan } from '../../model/kinds/motor/motor-cans';
 import { packVolts } from '../../model/packs/pack-volts';
 import { estimated, type Figure } from '../../base/validation/figure';
 import { atLeast, atMost, type Limit } from './limit';
@@ -24,17 +25,26 @@ export const motorSpeedLimit = (part: MotorSpec, full: number): Limit<'tooFast'>
 /** Volts that may pass those of a row of turn limits: six NiMH cells are as two of LiPo. */
 const rowSlack = 0.98;
 
+/** Turns of a motor by its sheet, or by its speed per volt where its can is sold by turns; nothing of any other can. */
+export function turnsOf(part: MotorSpec): Figure | 'notSoldByTurns' | undefined {
+  if (part.turns) return part.turns;
+  if (!usualCan(part).isSoldByTurns) return 'notSoldByTurns';
+  return part.kv && estimated(turnsPerVolt.brushed / part.kv.value, 'by its speed per volt, rule of thumb');
+}
+
 /**
  * Turns of a brushed motor against the lowest that its controller drives at these volts. Turn limits are printed for LiPo
  * cells: the first row that the nominal volts do not pass counts.
  * @returns `noRow` where the sheet ends before these volts; nothing where no limit applies or the turns are not known
  */
 export function motorTurns(
-  { motorKind, turns }: MotorSpec,
+  part: MotorSpec,
   { turnLimits }: ControllerSpec,
   nominalVolts: number,
 ): { cells: number; least: Figure; limit: Limit<'tooFewTurns'> } | 'noRow' | undefined {
-  if (motorKind !== 'brushed' || !turnLimits?.length || !turns) return undefined;
+  const turns = turnsOf(part);
+  if (part.motorKind !== 'brushed' || !turnLimits?.length || !turns || turns === 'notSoldByTurns')
+    return undefined;
   const row = [...turnLimits]
     .sort((a, b) => a.cells - b.cells)
     .find(({ cells }) => packVolts({ chemistry: 'LiPo', cells }, 'nominal') >= nominalVolts * rowSlack);

@@ -24,17 +24,36 @@ testRule(brushedTurns, {
       missing: ['lowest turns of the controller at 11.1 V'],
     },
     {
-      name: 'a motor that does not state its turns',
+      name: 'a can of a size that is sold without turns',
       build: tub({
         sheets: {
           [esc]: limits(3, 30),
-          'motor-brushed-620': (part) => ({ ...part, turns: undefined }) as never,
+          'motor-brushed-620': (part) => ({ ...part, name: '380 motor', turns: undefined }) as never,
+        },
+      }),
+    },
+    {
+      name: 'a motor that states neither its turns nor its speed',
+      build: tub({
+        sheets: {
+          [esc]: limits(3, 30),
+          'motor-brushed-620': (part) => ({ ...part, turns: undefined, kv: undefined }) as never,
         },
       }),
       missing: ['turns of the motor'],
     },
   ],
   invalid: [
+    {
+      name: 'a 540 can by its speed per volt, which is that of 12 turns',
+      build: tub({
+        sheets: {
+          [esc]: limits(3, 30),
+          'motor-brushed-620': (part) => ({ ...part, name: '540 motor', kv: stated(5000) }) as never,
+        },
+      }),
+      findings: [{ messageId: 'tooFewTurns', actual: 12, limit: 30 }],
+    },
     {
       name: 'NiMH packs by their volts: seven cells count as three of LiPo',
       build: tub({

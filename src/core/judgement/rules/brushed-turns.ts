@@ -1,4 +1,4 @@
-import { motorTurns } from '../limits/motor';
+import { motorTurns, turnsOf } from '../limits/motor';
 import { canDrive } from '../../model/kinds/controller/controller';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { offerSwaps } from '../put-right/swap-part';
@@ -28,7 +28,8 @@ export const brushedTurns = defineRule({
       const packs = controller && survey.packOf(controller.fitting.id);
       if (!controller || !limits?.length || !packs || motor.part.motorKind !== 'brushed') return [];
       const subjects = [fittingSubject(motor.fitting.id), fittingSubject(controller.fitting.id)];
-      const { turns } = motor.part;
+      const turns = turnsOf(motor.part);
+      if (turns === 'notSoldByTurns') return [];
       if (!turns) return [{ missing: `turns of the ${motor.fitting.name}`, subjects }];
       const volts = packs.volts.nominal;
       const row = motorTurns(motor.part, controller.part, volts);

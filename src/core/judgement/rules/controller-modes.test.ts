@@ -9,6 +9,32 @@ testRule(controllerModesRule, {
   valid: [
     { name: 'a Brief without wishes', build: tub() },
     {
+      name: 'a drag brake for the drive, beside a winch whose controller has none',
+      build: tub({
+        brief: { dragBrake: true },
+        sheets: withModes('dragBrake'),
+        settings: { esc: { brake: 'dragBrake' } },
+        extra: [
+          { id: 'winch-esc', name: 'winch controller', part: 'controller-brushed-60' },
+          { id: 'winch', name: 'winch motor', part: 'motor-brushed-55t' },
+        ],
+        leads: [
+          ['winch-esc.motor', 'winch.motor'],
+          ['winch-esc.lead', 'rx.5'],
+        ],
+        moreFunctions: [
+          {
+            id: 'winch',
+            name: 'Winch',
+            role: 'mechanism',
+            wants: 'centring',
+            channel: 5,
+            devices: ['winch-esc'],
+          },
+        ],
+      }),
+    },
+    {
       name: 'a drag brake, and a controller with one',
       build: tub({
         brief: { dragBrake: true },

@@ -49,7 +49,13 @@ export const controllerModesRule = defineRule<Message>({
   },
   check(context) {
     const wanted = wishes.filter(({ wish }) => context.build.brief[wish] === true);
-    return context.index.ofKind('controller').flatMap((controller): (Report<Message> | Missing)[] => {
+    const { survey } = context;
+    // A winch or a boom has no drive to brake.
+    const drives = context.index.ofKind('controller').filter(({ fitting }) => {
+      const motors = survey.motorsOf(fitting.id);
+      return motors.length === 0 || motors.some((motor) => survey.movers().has(motor.fitting.id));
+    });
+    return drives.flatMap((controller): (Report<Message> | Missing)[] => {
       const { fitting, part } = controller;
       const subjects = [fittingSubject(fitting.id)];
       const { modes } = part;

@@ -12,9 +12,14 @@ interface Can {
   joulesPerKelvin: number;
   /** Kilograms, by which an unnamed one is told. */
   kilograms: number;
+  /** Whether its label counts turns. */
+  isSoldByTurns?: true;
   /** Rev/min per volt where neither that nor its turns are known, with its range as factors. */
   kv: { value: number; least: number; most: number };
 }
+
+/** The size of a can as its name tells it, `540`: no speed per volt. */
+const called = (size: string): RegExp => new RegExp(`\\b(?:${size})\\b(?! ?(?:rev|rpm|kv))`);
 
 /** Diameter and length as a brushless motor's name tells them, `3652` or `36 × 52 mm`: no speed per volt. */
 const sized = (across: string, along: string): RegExp =>
@@ -25,7 +30,7 @@ export const turnsPerVolt = { brushed: 60_000, brushless: 39_500 };
 
 const brushed: readonly Can[] = [
   {
-    label: /\b(?:24 ?mm|130|180|260)\b/,
+    label: called('(?:24 ?mm|130|180|260)'),
     strength: 0.0045,
     friction: 0.0009,
     kelvinPerWatt: 22,
@@ -34,7 +39,7 @@ const brushed: readonly Can[] = [
     kv: { value: 2700, least: 0.74, most: 1.3 },
   },
   {
-    label: /\b3[78]0\b/,
+    label: called('3[78]0'),
     strength: 0.0078,
     friction: 0.0024,
     kelvinPerWatt: 16,
@@ -43,16 +48,17 @@ const brushed: readonly Can[] = [
     kv: { value: 2000, least: 0.75, most: 1.3 },
   },
   {
-    label: /\b5[45]0\b/,
+    label: called('5[45]0'),
     strength: 0.0136,
     friction: 0.0055,
     kelvinPerWatt: 9,
     joulesPerKelvin: 85,
     kilograms: 0.16,
+    isSoldByTurns: true,
     kv: { value: turnsPerVolt.brushed / 35, least: 0.63, most: 1.75 },
   },
   {
-    label: /\b6\d0\b/,
+    label: called('6\\d0'),
     strength: 0.018,
     friction: 0.008,
     kelvinPerWatt: 8,
@@ -61,7 +67,7 @@ const brushed: readonly Can[] = [
     kv: { value: 1100, least: 0.6, most: 1.6 },
   },
   {
-    label: /\b7[0-7][05]\b/,
+    label: called('7[0-7][05]'),
     strength: 0.024,
     friction: 0.0085,
     kelvinPerWatt: 5.5,
