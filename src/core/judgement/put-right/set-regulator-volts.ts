@@ -4,11 +4,12 @@ import { formatQuantity } from '../../base/quantity/format';
 import { regulatorChoices, regulatorName } from '../../model/kinds/regulated/regulator-choices';
 import type { Rail } from '../../reading/survey/rails';
 
-/** Sets every regulator on a rail that is above `mostVolts`, or may be, to its highest choice that is not. */
+/** Sets every regulator on a rail that is above `mostVolts`, or may be, to its highest choice that all on the rail stand. */
 export function offerLowerVolts(rail: Rail, mostVolts: number): Patch[] {
   const tooHigh = rail.sources.filter((source) => source.volts.full > mostVolts);
+  const most = Math.min(mostVolts, railRange(rail).most);
   const settings = tooHigh.map((source) => {
-    const choices = source.terminal.regulator?.voltsChoices.filter((volts) => volts <= mostVolts) ?? [];
+    const choices = source.terminal.regulator?.voltsChoices.filter((volts) => volts <= most) ?? [];
     return { source, volts: Math.max(...choices) };
   });
   if (settings.length === 0 || settings.some((setting) => !Number.isFinite(setting.volts))) return [];
