@@ -56,8 +56,13 @@ async function upgrader(page: Page, press: Press): Promise<void> {
   await press(button(page, /^Servos/));
   await press(button(page, /^crawler servo, 25 kg·cm/).first());
   await expect(page.getByText('Would it do in this build?')).toBeVisible();
-  await press(button(page, 'Swap in for…'));
-  await press(page.getByRole('menuitem', { name: /^steering/ }));
+  const steering = page.getByRole('menuitem', { name: /^steering/ });
+  // What it would do in the build comes in beside it, and may take the place of the button that was just pressed.
+  await expect(async () => {
+    if ((await steering.count()) === 0) await press(button(page, 'Swap in for…'));
+    await expect(steering).toBeVisible({ timeout: 3_000 });
+  }).toPass();
+  await press(steering);
   await expect(page.getByText(/^In the place of the steering servo/)).toBeVisible();
   await press(station(page, '6 Fit-out'));
   // On a phone the step has the whole screen, and the rest is one tap behind it.

@@ -15,13 +15,13 @@ export async function putRight(page: Page, finding: RegExp, offer: RegExp): Prom
   const findings = page.getByRole('complementary', { name: 'Findings' });
   const title = findings.getByRole('button', { name: finding });
   const way = findings.getByRole('group', { name: 'Put right' }).getByRole('button', { name: offer });
-  // Another finding may come first just now, and be the one that stands open.
+  // Another finding may come first just now, and be the one that stands open, at any of these moments.
+  const soon = { timeout: 3_000 };
   await expect(async () => {
-    if ((await title.getAttribute('aria-expanded')) === 'false') await title.click();
-    await expect(way).toBeVisible({ timeout: 3_000 });
+    if ((await title.getAttribute('aria-expanded', soon)) === 'false') await title.click(soon);
+    if ((await way.getAttribute('aria-expanded', soon)) === 'false') await way.click(soon);
+    await findings.getByRole('button', { name: 'Do it' }).click(soon);
   }).toPass();
-  await way.click();
-  await findings.getByRole('button', { name: 'Do it' }).click();
   await expect(title).toHaveCount(0);
 }
 

@@ -16,6 +16,7 @@ import { applyAndSay } from '../state/done-store';
 import { useSettings } from '../state/settings-store';
 import { useCheck } from '../state/use-check';
 import { usePlacing } from '../state/use-offers';
+import { wellWords } from '../hull/well-words';
 import styles from './PlaceDialog.module.css';
 
 /** What forces a place, in words: without that, the part would lie elsewhere. */
@@ -96,7 +97,10 @@ export function PlaceDialog({ onClose }: { onClose: () => void }) {
               </div>
             )}
             <p className={styles.then}>
-              Then: {wells.map((well) => `${wellNames[well]} ${data.wells[well].state}`).join(' · ')}
+              Then:{' '}
+              {wells
+                .map((well) => `${wellNames[well]} ${wellWords(well, data.wells[well]).state}`)
+                .join('; ')}
             </p>
           </>
         )}

@@ -22,10 +22,15 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
   const x = scaleLinear()
     .domain([0, most])
     .range([left, Math.max(width - 2, left)]);
-  const asked = `${formatQuantity(askedAmps, 'A')}${unknown.length > 0 ? ` of what is known, ${unknown.length} unknown` : ''}`;
+  const gaps = unknown.length > 0 ? `, ${unknown.length} unknown` : '';
+  // Nothing is known of a bar that is empty for want of sheets.
+  const asked =
+    shares.length === 0 && gaps
+      ? `not known yet${gaps}`
+      : `asked ${formatQuantity(askedAmps, 'A')}${gaps ? ` of what is known${gaps}` : ''}`;
   const given = givenAmps === undefined ? undefined : formatQuantity(givenAmps, 'A');
   const isShort = givenAmps !== undefined && askedAmps > givenAmps;
-  const summary = `${title}: asked ${asked}${given ? `, ${giver} gives ${given}` : ''}`;
+  const summary = `${title}: ${asked}${given ? `, ${giver} gives ${given}` : ''}`;
   const starts = shares.map((_, n) => shares.slice(0, n).reduce((sum, share) => sum + share.amps, 0));
   return (
     <div ref={frame} className={styles.bar}>
@@ -55,7 +60,7 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
           />
         )}
         <text x={x(0)} y={barHeight + 15} className={styles.words}>
-          <tspan>asked {asked}</tspan>
+          <tspan>{asked}</tspan>
           {given && (
             <tspan data-short={isShort} className={styles.given} {...(isNarrow && { x: x(0), dy: 14 })}>
               {isNarrow ? '' : ' · '}

@@ -13,6 +13,7 @@ import { counted } from '../../core/base/words/sentences';
 import { applyAndSay } from '../state/done-store';
 import { useCheck } from '../state/use-check';
 import { useProposal } from '../state/use-offers';
+import { wellWords } from '../hull/well-words';
 import styles from './ProposalDialog.module.css';
 
 /** A complete wiring, step by step; each step can be refused, and what rests on it goes with it. */
@@ -94,7 +95,8 @@ function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
           </>
         )}
         <p className={styles.then}>
-          Then: {wells.map((well) => `${wellNames[well]} ${plan.wells[well].state}`).join(' · ')}
+          Then:{' '}
+          {wells.map((well) => `${wellNames[well]} ${wellWords(well, plan.wells[well]).state}`).join('; ')}
         </p>
       </DialogContent>
       <DialogActions>
