@@ -41,7 +41,10 @@ function checkJson({ wells: reports, findings, unknowns, context }: CheckResult)
   const plain = {
     wells: reports,
     findings: findings.map(findingJson),
-    unknowns,
+    unknowns: unknowns.map(({ answers, ...asked }) => ({
+      ...asked,
+      ...(answers && { answers: answers.map(({ id, label }) => ({ id, label })) }),
+    })),
     figures: { ...figuresOf(context), ...runTimes(context) },
   };
   return `${JSON.stringify(plain, null, 2)}\n`;

@@ -1,4 +1,5 @@
 import Close from '@mui/icons-material/Close';
+import { askedFacts } from '../../core/judgement/check/asked-facts';
 import Button from '@mui/material/Button';
 import IconButton from '@mui/material/IconButton';
 import { memo, useDeferredValue } from 'react';
@@ -60,7 +61,7 @@ const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
           isSpace={view === 'space' && check.context.survey.layout.laid.length === 0}
           isBegun={isBegun}
           isAllDry={isAllDry}
-          unknown={new Set((isAllDry ? unknowns : missing).map((asked) => asked.missing)).size}
+          unknown={askedFacts(check.context.index, isAllDry ? unknowns : missing).length}
         />
       )}
       {open.map((each) => (

@@ -11,7 +11,9 @@ interface TrialRow {
 }
 
 /** The figures that decide an outing, in the same order for every build. */
-export function trialRows({ figures }: TrialResult): TrialRow[] {
+export function trialRows({ figures, unreached }: TrialResult): TrialRow[] {
+  // What is left out draws nothing: a time without it would be praise.
+  const isTold = Number.isFinite(figures.runMinutes) && unreached.length === 0;
   return [
     {
       name: 'lowest at the receiver',
@@ -26,8 +28,8 @@ export function trialRows({ figures }: TrialResult): TrialRow[] {
     },
     {
       name: 'run time at this use',
-      value: Number.isFinite(figures.runMinutes) ? runTimeWords(figures.runMinutes) : 'not told',
-      note: `${(100 * figures.chargeUsed).toFixed(1)} % used`,
+      value: isTold ? runTimeWords(figures.runMinutes) : 'not told',
+      note: unreached.length > 0 ? 'parts are left out' : `${(100 * figures.chargeUsed).toFixed(1)} % used`,
     },
     {
       name: 'hottest part',

@@ -24,6 +24,12 @@ describe('how long a pack lasts', () => {
     expect(usualRun(readingOf({ ...build, leads: [] }, []))).toBeUndefined();
   });
 
+  it('is not told where no signal reaches the drive', () => {
+    const cut = tub({ wires: { 'esc-lead': (all) => all.filter(({ from }) => from !== 'signal') } });
+    expect(usualRun(readingOf(tub(), []))).toBeDefined();
+    expect(usualRun(readingOf(cut, []))).toBeUndefined();
+  });
+
   it('is no longer for a motor of which nothing is known than for a usual one', () => {
     const silence = (part: PartSpec) => withoutFigure('stallAmps')(withoutFigure('fullLoadAmps')(part));
     const silent = tub({ sheets: { 'motor-brushed-620': silence } });

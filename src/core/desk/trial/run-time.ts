@@ -17,7 +17,7 @@ const leastUsed = 1e-4;
 
 /**
  * Takes a build through the long outing that is usual for its kind.
- * @returns nothing where it has none, where the receiver never wakes, or where the run could not be followed
+ * @returns nothing where it has none, where the receiver never wakes, where no signal reaches a part of a function, or where the run could not be followed
  */
 export function usualRun(context: Reading): UsualRun | undefined {
   const { build } = context;
@@ -26,7 +26,9 @@ export function usualRun(context: Reading): UsualRun | undefined {
   const task = { ...usualTask(outing), slices: 1, looseness: 10 };
   const run = runTrial(context, task);
   if (!run.ok || !run.value.figures.hasWoken) return undefined;
-  const { charge, figures, seconds } = run.value;
+  const { charge, figures, seconds, unreached } = run.value;
+  // A time without the parts that hear nothing would be praise for leaving them out.
+  if (unreached.length > 0) return undefined;
   return {
     outing: outing.name,
     meanAmps: figures.meanPackAmps,

@@ -172,7 +172,7 @@ export function runningModel(
     ),
     ...packs.flatMap(({ pack: { fitting, part } }) => {
       const source = device.get(fitting.id);
-      const lasting = packAllowance(part, build.policies.labelShare)?.label;
+      const lasting = packAllowance(part, build.policies.labelShare)?.allowed;
       return source instanceof Source && lasting !== undefined
         ? [
             new OverAmps({ id: fitting.id, name: fitting.name, lasting, blink: undefined }, (x) =>

@@ -25,7 +25,7 @@ const found = (build: Build) => {
 
 describe('fail-safe', () => {
   it.each([
-    ['held', tub(), { failSafe: 'hold' }, 'keeps running'],
+    ['held', tub(), { failSafe: 'hold' }, 'runs on when'],
     ['told to run', tub(), { failSafe: 'position', failSafePercent: 100 }, 'runs when'],
     ['in the middle of one that turns one way', tub({ sheets: oneWay }), { failSafePercent: 0 }, 'runs when'],
   ] as const)(

@@ -1,4 +1,4 @@
-import { nameList } from '../../base/words/sentences';
+import { agreeing, nameList } from '../../base/words/sentences';
 import { lostLinks, type LostLink } from '../../reading/radio/lost-link';
 import { fittingSubject, functionSubject, type Missing, type Report } from '../findings/report';
 import { failSafeAnswers, offerFailSafe } from '../put-right/set-fail-safe';
@@ -19,13 +19,13 @@ export const failSafeRule = defineRule<Message>({
       runsOn: {
         severity: 'stop',
         bound: 'exactly',
-        text: 'the {{runs}} runs when the link is lost: the fail-safe of channel {{channel}} is set to run it',
+        text: 'the {{runs}} {{verb}} when the link is lost, by the fail-safe of channel {{channel}}',
         why,
       },
       holds: {
         severity: 'stop',
         bound: 'exactly',
-        text: 'the {{runs}} keeps running when the link is lost: channel {{channel}} holds its last position',
+        text: 'the {{runs}} {{verb}} on when the link is lost: channel {{channel}} holds its last position',
         why,
       },
     },
@@ -54,11 +54,16 @@ const subjectsOf = ({ device, function: modelFunction }: LostLink) => [
 
 function report(link: LostLink, messageId: Message): Report<Message> {
   const { channel, device, runs, still, setting } = link;
+  const names = runs.map(({ fitting }) => fitting.name);
   // What holds goes on as it was; a stick may have stood at its end.
   const actual = messageId === 'holds' ? 100 : (setting.failSafePercent ?? 0);
   return {
     messageId,
-    data: { runs: nameList(runs.map(({ fitting }) => fitting.name)), channel: String(channel) },
+    data: {
+      runs: nameList(names),
+      verb: names.length > 1 ? 'run' : agreeing(names[0] ?? '', 'runs'),
+      channel: String(channel),
+    },
     subjects: subjectsOf(link),
     actual,
     limit: still,

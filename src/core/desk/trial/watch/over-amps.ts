@@ -44,8 +44,8 @@ export class OverAmps implements Watcher {
 
   events(): TrialEvent[] {
     const { id, name, lasting, blink } = this.part;
-    const words = (amps: number, label: number, carries: string) =>
-      `The ${name} carries ${formatQuantity(amps, 'A')}, and ${carries} ${formatQuantity(label, 'A')}.`;
+    const words = (amps: number, label: number, howLong: string) =>
+      `The ${name} carries ${formatQuantity(amps, 'A')}; it stands ${formatQuantity(label, 'A')} ${howLong}.`;
     return [
       ...(blink === undefined
         ? []
@@ -58,7 +58,7 @@ export class OverAmps implements Watcher {
               until,
               amps: this.most,
               limit: blink,
-              words: words(this.most, blink, 'stands for a moment'),
+              words: words(this.most, blink, 'for a moment'),
             }))),
       ...(lasting === undefined
         ? []
@@ -69,7 +69,7 @@ export class OverAmps implements Watcher {
             until,
             amps: this.mostLasting,
             limit: lasting,
-            words: words(this.mostLasting, lasting, 'stands for long'),
+            words: words(this.mostLasting, lasting, 'for long'),
           }))),
     ];
   }
