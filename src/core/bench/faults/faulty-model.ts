@@ -16,7 +16,7 @@ import { radioAt, type Radio } from '../../reading/radio/radios';
 import type { Fitted } from '../../model/kinds/fitted';
 import { Survey } from '../../reading/survey/survey';
 import { terminalsOf } from '../../model/kinds';
-import { usualFloor } from '../../desk/trial/waking';
+import { usualFloor } from '../../model/kinds/receiver/usual-receiver';
 import type { Harm } from './fault';
 
 /** Charge of a pack that nobody said to be flat. */

@@ -2,7 +2,7 @@ import type { Reading } from '../../reading/build-reading/reading';
 import type { Controller } from '../../physics/network/devices/controller';
 import type { MovingServo } from '../../physics/network/devices/servo';
 import type { Fitted } from '../../model/kinds/fitted';
-import { usualFloor } from './waking';
+import { usualFloor } from '../../model/kinds/receiver/usual-receiver';
 import { BrownOut } from './watch/brown-out';
 
 /** A receiver with the volts it has and those it needs. */

@@ -1,4 +1,5 @@
 import type { ControllerSpec } from '../../model/kinds/controller/controller';
+import { isOver, isUnder } from '../../base/quantity/compare';
 import { atMost, type Limit } from './limit';
 
 /** Headroom a controller should have over its motors' amps at full load: rule of thumb. */
@@ -39,11 +40,32 @@ export function controllerLoad(asked: number, most: number): Limit<'overloaded' 
 export const packLabel = (asked: number, allowed: number): Limit<'overdrawn'> =>
   atMost(asked, allowed, 'A', 'overdrawn');
 
-/** Amps of a rail at its worst second against what its regulator gives for seconds. */
-export function railLoad(asked: number, most: number): Limit<'askedTooMuch' | 'tight'> {
-  const over = atMost(asked, most, 'A', 'askedTooMuch' as const);
-  if (over.passed) return over;
-  return { ...over, passed: atMost(asked, most * tightShare, 'A', 'tight' as const).passed };
+/** What a rail asks of its regulator, and what is left of its volts meanwhile. */
+export interface RailAsked {
+  /** Amps at the worst second. */
+  worst: number;
+  /** Amps for minutes, no servo stalled. */
+  lasting: number;
+  /** Volts that the regulator still holds at the worst second, giving all it can; `undefined` where nobody knows. */
+  volts: number | undefined;
+  /** Volts under which a receiver on the rail drops out; `undefined` on a rail without one. */
+  floor: number | undefined;
+}
+
+/**
+ * Amps of a rail against what its regulator gives. What asks more for a second sinks the rail: that stops the model only
+ * where a receiver drops out, or where more is asked for minutes too, which shuts the regulator down.
+ */
+export function railLoad(
+  { worst, lasting, volts, floor }: RailAsked,
+  most: number,
+): Limit<'askedTooMuch' | 'sinks' | 'tight'> {
+  const over = atMost(worst, most, 'A', 'askedTooMuch' as const);
+  if (!over.passed)
+    return { ...over, passed: atMost(worst, most * tightShare, 'A', 'tight' as const).passed };
+  const isLasting = isOver(lasting, most, 'A');
+  const dropsOut = floor !== undefined && (volts === undefined || isUnder(volts, floor, 'V'));
+  return isLasting || dropsOut ? over : { ...over, passed: 'sinks' };
 }
 
 /** Amps of a rail for minutes against what a linear regulator's heat allows. */

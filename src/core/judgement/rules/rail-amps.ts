@@ -5,9 +5,13 @@ import { offerStandAloneBec } from '../put-right/stand-alone-bec';
 import { defineRule } from './rule';
 import { missingAmps, shareTerms } from './support/rail-terms';
 import { schoolWords } from './support/school-words';
-import { figureTerm } from './support/terms';
+import { figureTerm, solvedTerm } from './support/terms';
+import { sinksTo } from './support/worst-second';
+import { formatQuantity } from '../../base/quantity/format';
+import type { Reading } from '../../reading/build-reading/reading';
+import type { Rail } from '../../reading/survey/rails';
 
-type Message = 'askedTooMuch' | 'tight';
+type Message = 'askedTooMuch' | 'sinks' | 'tight';
 
 /** Amps asked of a rail, by the chosen school, against what its regulator gives for seconds. */
 export const railAmps = defineRule<Message>({
@@ -20,7 +24,13 @@ export const railAmps = defineRule<Message>({
         severity: 'stop',
         bound: 'most',
         text: '{{rail}} asks more than the {{source}} can give, with {{school}}',
-        why: 'The regulator limits, the rail sinks under the receiver’s floor: jitter on full lock, then the radio drops out.',
+        why: 'The regulator limits, or shuts down: the rail sinks under the receiver’s floor and the radio drops out.',
+      },
+      sinks: {
+        severity: 'mind',
+        bound: 'most',
+        text: '{{rail}} asks more for a second than the {{source}} can give, and sinks{{left}}',
+        why: 'Servos go weak and slow for that second; the radio stays up. Held for more than some ten seconds, a hot regulator may shut down.',
       },
       tight: {
         severity: 'mind',
@@ -37,7 +47,9 @@ export const railAmps = defineRule<Message>({
         const [carrier] = rail.sources;
         const missing: Missing[] = missingAmps(unknown);
         const limit = carrier?.terminal.regulator?.maxAmps;
-        const load = limit && railLoad(amps, limit.value);
+        const sunk = sinksTo(context, rail);
+        const load =
+          limit && railLoad({ worst: amps, lasting: lastingAsked(context, rail), ...sunk }, limit.value);
         if (!carrier || !limit || !load?.passed) return missing;
         const worst = shares.filter((share) => share.isStalled).map((share) => share.fitted.fitting.id);
         return [
@@ -47,6 +59,7 @@ export const railAmps = defineRule<Message>({
               rail: rail.name,
               source: regulatorName(carrier.fitted),
               school: schoolWords[context.build.policies.regulatorSizing],
+              left: sunk.volts === undefined ? '' : ` to ${formatQuantity(sunk.volts, 'V')}`,
             },
             subjects: [fittingSubject(carrier.fitted.fitting.id), ...worst.map(fittingSubject)],
             actual: load.actual,
@@ -56,6 +69,9 @@ export const railAmps = defineRule<Message>({
               'amps that the parts on the rail take at the worst second, in the solved network, against the amps of the one regulator that carries it',
             terms: [
               ...shareTerms(shares),
+              ...(sunk.volts === undefined
+                ? []
+                : [solvedTerm('left at the receiver meanwhile', sunk.volts, 'V')]),
               figureTerm(`most from the ${regulatorName(carrier.fitted)}`, limit, 'A'),
             ],
             offers: () => offerStandAloneBec(context, rail),
@@ -65,3 +81,9 @@ export const railAmps = defineRule<Message>({
       });
   },
 });
+
+/** Amps that a rail asks for minutes, no servo stalled. */
+const lastingAsked = ({ circuit }: Reading, rail: Rail): number => {
+  const steady = circuit.at('steady', 'full');
+  return rail.supplies.reduce((sum, { fitted }) => sum + (steady?.takenAmps(fitted) ?? 0), 0);
+};

@@ -1,11 +1,4 @@
-import {
-  receiverFloor,
-  wakingState,
-  standsVolts,
-  leastVolts,
-  fromRegulator,
-  voltsOfSheet,
-} from '../limits/volts';
+import { receiverFloor, standsVolts, leastVolts, fromRegulator, voltsOfSheet } from '../limits/volts';
 import { givenTo, voltsAgainstSheet } from './support/limit-report';
 import { sourceName } from '../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../base/quantity/compare';
@@ -23,6 +16,7 @@ import { nameList } from '../../base/words/sentences';
 import { defineRule } from './rule';
 import { shareTerms } from './support/rail-terms';
 import { schoolWords } from './support/school-words';
+import { voltsAtWorst } from './support/worst-second';
 import { figureTerm, plannedTerm, solvedTerm, sourceTerm } from './support/terms';
 
 /** Torque lost against the sheet's best from which a steering servo counts as weak, in percent. */
@@ -105,23 +99,21 @@ const wakesOn = (part: PartSpec, volts: number): boolean =>
 /** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
 function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {
   const { fitting } = supply.fitted;
-  const { plus, minus, minVolts: floor } = supply.terminal;
+  const { minVolts: floor } = supply.terminal;
   const [source] = rail.sources;
   if (!source || !supply.volts) return [];
   const subjects = [fittingSubject(fitting.id)];
   if (!floor) return [{ missing: `least volts of the ${fitting.name}`, subjects }];
-  const given = givenTo(context, supply.volts, supply);
-  const state = wakingState(given);
-  const point = context.circuit.at('given', state);
-  const atWorst = point?.across(fitting.id, plus, minus);
-  const { passed, actual: still } = receiverFloor(given, floor.value);
+  const worst = voltsAtWorst(context, supply);
+  const atWorst = worst?.volts;
+  const { passed, actual: still } = receiverFloor(givenTo(context, supply.volts, supply), floor.value);
   const isStarved = passed === 'receiverStarved';
   const isSagging =
     !isStarved && atWorst !== undefined && leastVolts(atWorst, floor.value).passed !== undefined;
   if (!passed && !isSagging) return [];
   const volts = isSagging ? atWorst : still;
   const packsAt = { cutoff: 'packs at cut-off', nominal: 'cells at their usual volts', full: 'packs full' }[
-    state
+    worst?.state ?? 'cutoff'
   ];
   const load = context.circuit.railLoads().find((railLoad) => railLoad.rail === rail);
   return [

@@ -32,7 +32,7 @@ export function marginBy<Message extends string>(
  * How far over a limit in amps the solved network may still find it within: leads and pack take volts off, and the thin
  * leads of servos most.
  */
-const networkSlack = { drive: 0.08, rail: 0.25 };
+export const networkSlack = { drive: 0.08, rail: 0.25 };
 
 /** The same for amps that were summed up beside the network: a little over is for the whole check to say. */
 export function ampsMarginBy<Message extends string>(

@@ -15,7 +15,7 @@ import type { Limit } from '../../../judgement/limits/limit';
 import { kindOfAny, terminalsOf } from '../../../model/kinds';
 import { lastingLoad, railLoad } from '../../../judgement/limits/amps';
 import { linearRegulatorHeat } from '../../../judgement/rules/linear-regulator-heat';
-import { ampsMarginBy, marginBy, alone, between, identity, rolesOfKind, smallest } from './pairs';
+import { ampsMarginBy, networkSlack, marginBy, alone, between, identity, rolesOfKind, smallest } from './pairs';
 import { torqueLimit } from '../../../judgement/limits/torque';
 import { servoTorque } from '../../../judgement/rules/servo-torque';
 import { railVoltsLow } from '../../../judgement/rules/rail-volts-low';
@@ -29,6 +29,7 @@ import type { PackSpec } from '../../../model/kinds/pack/pack';
 import type { RegulatorSizing } from '../../../model/plan/policies';
 import { remembered } from '../../../base/remembered';
 import type { Assignment, Candidate, Role, Screen } from '../role';
+import { cautiousFloor } from '../../../model/kinds/receiver/usual-receiver';
 import { packVolts } from '../../../model/packs/pack-volts';
 import { timesThroughLinkage } from '../../../reading/linkage/linkage-reading';
 
@@ -226,6 +227,14 @@ function railAmps(
       ? lastingAmps(regulator, packVolts(input, 'full'), railVolts).value
       : regulator.maxAmps.value;
   };
+  /** The floor of the neediest receiver that is decided. */
+  const floorOf = (assignment: Assignment): number | undefined => {
+    const floors = consumers.flatMap((consumer) => {
+      const part = assignment[consumer]?.part;
+      return part?.kind === 'receiver' ? [part.minVolts?.value ?? cautiousFloor] : [];
+    });
+    return floors.length > 0 ? Math.max(...floors) : undefined;
+  };
   const labelOf = ({ part }: Candidate): number => terminalsOf(part).gives?.regulator?.maxAmps.value ?? 0;
   const about = [source, ...(pack === undefined ? [] : [pack.role]), ...consumers];
   return [
@@ -240,7 +249,12 @@ function railAmps(
         const { running, added } = asked(assignment, feeds.railVolts);
         return {
           key: String(feeds.railVolts),
-          less: [-labelOf(feeds), running, ...most(added, Math.min(mostStalled[school], added.length))],
+          less: [
+            -labelOf(feeds),
+            floorOf(assignment) ?? 0,
+            running,
+            ...most(added, Math.min(mostStalled[school], added.length)),
+          ],
         };
       },
       margin: (assignment) => {
@@ -248,7 +262,12 @@ function railAmps(
         if (feeds?.railVolts === undefined) return undefined;
         const { running, added } = asked(assignment, feeds.railVolts);
         const worst = most(added, mostStalled[school]).reduce((sum, amps) => sum + amps, 0);
-        return ampsMarginBy(railAmpsRule, railLoad(running + worst, labelOf(feeds)), 'rail');
+        const label = labelOf(feeds);
+        const total = running + worst;
+        // Stalled servos are resistors: a regulator that limits lets their volts sink as far as the amps; leads take a share.
+        const volts = feeds.railVolts * Math.min(1, (label * (1 + networkSlack.rail)) / total);
+        const load = railLoad({ worst: total, lasting: running, volts, floor: floorOf(assignment) }, label);
+        return ampsMarginBy(railAmpsRule, load, 'rail');
       },
     },
     {
