@@ -111,7 +111,6 @@ const examples: { id: string; name: string; from: string; kilograms: number; ins
 
 const planned = withFailSafes(tugAsPlanned());
 const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer, planned)), 'longer:')), {
-  'rail-volts-low': 'Calm water only; the rudders are large.',
   'contact-amps': 'The winch never hauls while the rudders are hard over.',
 });
 write('harbour-tug-as-planned', planned);

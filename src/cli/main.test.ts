@@ -60,7 +60,7 @@ describe('hull check', () => {
     const { exitCode, out } = run('check', right);
     expect(exitCode).toBe(0);
     expect(out).toContain(
-      'MIND (Voltage, accepted): The port rudder and the starboard rudder will be 16 % weaker',
+      'MIND (Current, accepted): The plug between the radio BEC and the receiver is asked for more',
     );
   });
 

@@ -138,7 +138,7 @@ const rows: [fault: string, base: string, finding: string, ...changes: Change[]]
   ],
   // Amps
   ['two strong servos on a BEC of 2 A', crawler, 'rail-amps/askedTooMuch', put('bec', 'bec-two-wire-5')],
-  ['a strong servo on a small linear BEC', boat, 'rail-amps/askedTooMuch', put('rudder', 'servo-strong')],
+  ['a strong servo on a small linear BEC', boat, 'rail-amps/sinks', put('rudder', 'servo-strong')],
   [
     'a pack of 2.2 Ah and 10 C under 28 A',
     boat,

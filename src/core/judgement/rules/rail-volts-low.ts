@@ -1,4 +1,6 @@
 import { receiverFloor, standsVolts, leastVolts, fromRegulator, voltsOfSheet } from '../limits/volts';
+import { torqueLimit } from '../limits/torque';
+import { timesThroughLinkage } from '../../reading/linkage/linkage-reading';
 import { givenTo, voltsAgainstSheet } from './support/limit-report';
 import { sourceName } from '../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../base/quantity/compare';
@@ -56,10 +58,10 @@ export const railVoltsLow = defineRule<Message>({
         why: 'Dry cells sink slowly. Change them, or set an alarm, before they reach the floor of the receiver.',
       },
       weakSteering: {
-        severity: 'mind',
+        severity: 'note',
         bound: 'least',
         text: '{{parts}} will be {{percent}} % weaker on {{volts}} than on {{best}}',
-        why: 'Steering answers slower and gives way sooner than its sheet says.',
+        why: 'It is enough for what it moves; it answers slower and gives way sooner than its sheet says.',
       },
     },
   },
@@ -141,6 +143,14 @@ function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<
   ];
 }
 
+/** Whether a servo misses what its mechanism asks, which `servo-torque` tells, with higher volts among its cures. */
+const isTooWeak = (context: Reading, group: readonly Supply[], newtonMetres: number): boolean =>
+  group.some(({ fitted: { fitting } }) => {
+    const load = context.circuit.mechanismLoad(fitting.id);
+    const there = newtonMetres / timesThroughLinkage(context, fitting.id);
+    return load && torqueLimit(load, there).passed !== undefined;
+  });
+
 /** One report per kind of steering servo, so that a pair is said once. */
 function weakSteering(context: Reading, rail: Rail): Report<Message>[] {
   const steering = new Set(
@@ -168,7 +178,7 @@ function weakGroup(context: Reading, rail: Rail, group: Supply[]): Report<Messag
   const here = servoFigureAt(servo, 'stallNewtonMetres', volts);
   if (!here) return [];
   const percent = 100 * (1 - here.value / best.stallNewtonMetres.value);
-  if (percent < weakPercent) return [];
+  if (percent < weakPercent || isTooWeak(context, group, here.value)) return [];
   const names = group.map((supply) => supply.fitted.fitting.name);
   return [
     {

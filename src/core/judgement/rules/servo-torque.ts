@@ -4,6 +4,7 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { linkageReading } from '../../reading/linkage/linkage-reading';
+import { offerHigherVolts } from '../put-right/set-regulator-volts';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm, solvedTerm } from './support/terms';
@@ -54,6 +55,10 @@ export const servoTorque = defineRule<Message>({
       const share = linkageReading(context, servo)?.leastTorqueShare ?? 1;
       const there = given.value * share;
       const { actual, limit, unit, passed } = torqueLimit(load, there);
+      const rail = survey.rails.find(({ supplies }) =>
+        supplies.some(({ fitted }) => fitted.fitting.id === fitting.id),
+      );
+      const best = part.sheet.at(-1)?.volts.value;
       const report = (messageId: Message): Report<Message> => ({
         messageId,
         data: { servo: fitting.name, work: load.words },
@@ -73,12 +78,14 @@ export const servoTorque = defineRule<Message>({
           solvedTerm('volts at its plug, at the worst second', volts, 'V'),
           ...load.terms,
         ],
-        offers: () =>
-          offerSwaps(
+        offers: () => [
+          ...(rail && best && messageId !== 'wedged' ? offerHigherVolts(rail, best) : []),
+          ...offerSwaps(
             context,
             servo,
             (candidate) => gives(candidate, volts) * share >= limit * kilogramCentimetre,
           ),
+        ],
       });
       return passed ? [report(passed)] : [];
     });
