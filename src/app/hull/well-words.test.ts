@@ -41,7 +41,7 @@ describe('wellWords', () => {
   });
 
   it('gives a dry well a number too', () => {
-    expect(wellWords('control', dry)).toEqual({ state: 'dry', figure: '0 findings', short: 'dry' });
+    expect(wellWords('control', dry)).toEqual({ state: 'dry', figure: 'no problems', short: 'dry' });
   });
 });
 

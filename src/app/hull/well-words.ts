@@ -19,7 +19,7 @@ export function wellWords(well: Well, report: WellReport): { state: string; figu
   const word = state === 'damp' && stop + mind === 0 ? 'damp, known' : state;
   return {
     state: counts.length > 0 ? `${word} · ${counts.join(', ')}` : word,
-    figure: headline ?? (unknown > 0 ? `${unknown} unknown` : state === 'dry' ? '0 findings' : ''),
+    figure: headline ?? (unknown > 0 ? `${unknown} unknown` : state === 'dry' ? 'no problems' : ''),
     short: stop + mind > 0 ? `${state} ${stop + mind}` : state,
   };
 }

@@ -17,14 +17,18 @@ import { applyEdits } from '../../model/plan/edits';
 import type { CheckResult } from './check-result';
 import { comparePatch, type PatchPreview } from './preview';
 import { soundOffers } from './sound-offers';
+import { toSpare } from './to-spare';
 import { withPlaces } from '../put-right/with-places';
 
 /** A verdict with more findings, such as those of an outing; the wells are told anew. */
 export function withFindings(check: CheckResult, more: readonly Finding[]): CheckResult {
   if (more.length === 0) return check;
   const findings = [...check.findings, ...more].sort(worstFirst);
-  return { ...check, findings, wells: wellReports(findings, check.unknowns, surveyedWells(check.context)) };
+  return { ...check, findings, wells: wellsOf(findings, check.unknowns, check.context) };
 }
+
+const wellsOf = (findings: readonly Finding[], unknowns: readonly Unknown[], context: Reading) =>
+  wellReports(findings, unknowns, surveyedWells(context), (well) => toSpare(well, context));
 
 /** Of parts that nobody named a price for. */
 const noPrices: CostOf = () => undefined;
@@ -57,7 +61,7 @@ export function checkBuild(
   findings.sort(worstFirst);
   const wantedNow = unknowns.filter(later.isWantedNow);
   const result: CheckResult = {
-    wells: wellReports(findings, wantedNow, surveyedWells(context)),
+    wells: wellsOf(findings, wantedNow, context),
     findings,
     unknowns: wantedNow,
     isBegun: isBegun(context),

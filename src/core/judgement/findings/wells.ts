@@ -25,7 +25,7 @@ export interface WellReport {
   accepted: number;
   /** Facts that some rule needed and nobody stated. */
   unknown: number;
-  /** The figure that matters most, in a few words: `0.8 V over`. */
+  /** The figure that matters most, in a few words: `0.8 V over`, or of a dry well what it has left. */
   headline: string | undefined;
 }
 
@@ -43,6 +43,7 @@ export function wellReports(
   findings: readonly Judged[],
   unknowns: readonly { well: Well }[],
   surveyed: ReadonlySet<Well>,
+  spare: (well: Well) => string | undefined,
 ): Record<Well, WellReport> {
   const report = (well: Well): WellReport => {
     const here = findings.filter((finding) => finding.well === well);
@@ -51,12 +52,14 @@ export function wellReports(
     const counts = { stop: count('stop'), mind: count('mind'), note: count('note') };
     const accepted = here.length - open.length;
     const unknown = unknowns.filter((candidate) => candidate.well === well).length;
+    const state = stateOf({ ...counts, accepted, unknown }, surveyed.has(well));
+    const [worst] = open.filter(({ severity }) => severity !== 'note').sort(worstFirst);
     return {
-      state: stateOf({ ...counts, accepted, unknown }, surveyed.has(well)),
+      state,
       ...counts,
       accepted,
       unknown,
-      headline: [...open].sort(worstFirst)[0]?.headline,
+      headline: state === 'dry' ? spare(well) : worst?.headline,
     };
   };
   return Object.fromEntries(wells.map((well) => [well, report(well)])) as Record<Well, WellReport>;

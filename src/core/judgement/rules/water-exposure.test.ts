@@ -28,8 +28,24 @@ testRule(waterExposure, {
       }),
       missing: ['protection of the rudder'],
     },
+    {
+      name: 'dust, and a sheet that does not say',
+      build: tub({
+        brief: { exposure: 'dust' },
+        sheets: { 'servo-micro-60': (part) => ({ ...part, protection: undefined }) },
+      }),
+    },
   ],
   invalid: [
+    {
+      name: 'a bare receiver in dust, which is told and no more',
+      build: tub({
+        brief: { exposure: 'dust' },
+        sheets: all('coated', 'open'),
+        policies: { receiverCare: 'coated' },
+      }),
+      findings: [{ messageId: 'openToDust', actual: 0, limit: 1, subjects: ['rx'] }],
+    },
     {
       name: 'a bare receiver in splash, without a box',
       build: tub({

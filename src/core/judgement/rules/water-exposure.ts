@@ -14,8 +14,10 @@ import { nameList } from '../../base/words/sentences';
 const wanted: Record<Exposure, number> = { dry: 0, dust: 1, splash: 1, wet: 2 };
 const given: Record<Protection, number> = { open: 0, coated: 1, sealed: 2 };
 
+type Message = 'tooOpen' | 'openToDust';
+
 /** Protection of the electronics against the exposure in the Brief. */
-export const waterExposure = defineRule({
+export const waterExposure = defineRule<Message>({
   meta: {
     id: 'water-exposure',
     well: 'space',
@@ -26,7 +28,14 @@ export const waterExposure = defineRule({
         bound: 'least',
         short: 'open to water',
         text: '{{parts}} {{stand}} open where the Brief expects {{exposure}}',
-        why: 'Water or dust on a bare board: strange behaviour first, corrosion later, and the receiver is the first to go.',
+        why: 'Water on a bare board: strange behaviour first, corrosion later, and the receiver is the first to go.',
+      },
+      openToDust: {
+        severity: 'note',
+        bound: 'least',
+        short: 'open to dust',
+        text: '{{parts}} {{stand}} open where the Brief expects dust',
+        why: 'Dust alone is shaken or blown out. With wet grass or puddles a bare board needs a coat or a box: set that in the Brief.',
       },
     },
   },
@@ -41,14 +50,16 @@ export const waterExposure = defineRule({
       .filter(({ part }) => kindOfAny(part).isDelicate && !(isBoxed && part.kind === 'receiver'));
     const silent = parts.filter(({ part }) => part.protection === undefined);
     const open = parts.filter(({ part }) => part.protection !== undefined && given[part.protection] < needs);
-    const said: (Report<'tooOpen'> | Missing)[] = silent.map(({ fitting }) => ({
+    const isDust = exposure === 'dust';
+    // Dust alone does no bare board much harm: nobody is asked about it.
+    const said: (Report<Message> | Missing)[] = (isDust ? [] : silent).map(({ fitting }) => ({
       missing: `protection of the ${fitting.name}`,
       subjects: [fittingSubject(fitting.id)],
     }));
     if (open.length === 0) return said;
     const least = Math.min(...open.map(({ part }) => given[part.protection ?? 'open']));
     said.push({
-      messageId: 'tooOpen',
+      messageId: isDust ? 'openToDust' : 'tooOpen',
       data: {
         parts: nameList(open.map(({ fitting }) => `the ${fitting.name}`)),
         stand: open.length === 1 ? 'stands' : 'stand',

@@ -1,5 +1,6 @@
 import { capital } from '../../base/words/sentences';
 import type { Circuit } from './circuit';
+import type { Rail } from '../survey/rails';
 import type { Share } from './loads';
 
 /** Amps asked against amps given, to scale: one bar for each rail and each pack. */
@@ -18,6 +19,10 @@ export interface Ladder {
 /** The ladders of a build, rails first. */
 export const laddersOf = (circuit: Circuit): Ladder[] => [...railLadders(circuit), ...packLadders(circuit)];
 
+/** Amps of the one regulator that carries a rail; `undefined` where none does, or no sheet says. */
+export const railTop = ({ rail }: { rail: Rail }): number | undefined =>
+  rail.sources[0]?.terminal.regulator?.maxAmps.value;
+
 function railLadders(circuit: Circuit): Ladder[] {
   return circuit.railLoads().flatMap(({ rail, shares, amps, unknown }): Ladder[] => {
     const [carrier] = rail.sources;
@@ -28,7 +33,7 @@ function railLadders(circuit: Circuit): Ladder[] {
         title: capital(rail.name),
         shares: shares.map((share) => barOf(share, share.isStalled)),
         askedAmps: amps,
-        givenAmps: carrier?.terminal.regulator?.maxAmps.value,
+        givenAmps: railTop({ rail }),
         giver: carrier?.fitted.fitting.name ?? 'nothing',
         unknown: unknown.map((each) => each.fitted.fitting.name),
       },
