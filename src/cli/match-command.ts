@@ -44,14 +44,15 @@ export function matchCommand(build: Build, options: MatchOptions): Result<Comman
 const missWords = (miss: NearMiss): string =>
   `Nearest without “${miss.lacks}”${missedBy(miss)}: ${miss.parts.map(({ role, part }) => `${role}: ${part}`).join('; ')}.`;
 
-const asJson = ({ offers, searched, conflict, empty }: MatchResult) => ({
-  offers: offers.map(({ parts, money, kilograms, margin, runMinutes, joints, buy }) => ({
+const asJson = ({ offers, searched, conflict, empty, refusals }: MatchResult) => ({
+  offers: offers.map(({ parts, money, kilograms, margin, runMinutes, joints, buy, left }) => ({
     parts,
     money,
     mass: Number(kilograms.toFixed(3)),
     margin,
     runMinutes,
     joints,
+    ...(left.length > 0 && { left }),
     buy: buy.map(({ part, count, price }) => ({
       part: part.id,
       count,
@@ -59,22 +60,24 @@ const asJson = ({ offers, searched, conflict, empty }: MatchResult) => ({
     })),
   })),
   searched: { raw: searched.raw, checked: searched.checked, pruned: searched.pruned },
-  conflict: [...conflict, ...empty.map((role) => `nothing to choose from for: ${role}`)],
+  conflict: [...conflict, ...empty.map((role) => `nothing to choose from for: ${role}`), ...refusals],
 });
 
-function asText({ offers, conflict, misses, empty }: MatchResult): string {
+function asText({ offers, conflict, misses, empty, refusals }: MatchResult): string {
   if (offers.length === 0)
     return [
       'Nothing fits together.',
       ...empty.map((role) => `Nothing to choose from for: ${role}.`),
       ...(conflict.length > 0 ? [`These cannot all be had: ${conflict.join('; ')}.`] : []),
       ...misses.map(missWords),
+      ...refusals.map((text) => `Stops the sets that come nearest: ${text}.`),
     ].join('\n');
   return offers
     .map((offer, n) => {
       const [tightest] = offer.ladder;
       return [
         `${n + 1}. ${offer.roles.map(({ name, part }) => `${name}: ${part.name}`).join('; ')}`,
+        ...offer.left.map((text) => `   Left for you: ${text}.`),
         `   ${(1000 * offer.kilograms).toFixed(0)} g, ${offer.runMinutes} min, joints and adapters: ${offer.joints}` +
           (tightest ? `, tightest: ${tightest.words}, ${(100 * tightest.left).toFixed(0)} % left` : ''),
       ].join('\n');

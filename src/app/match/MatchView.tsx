@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { missedBy } from '../../core/desk/match/conflict';
 import { stocks, type Stock } from '../../core/desk/match/roles';
 import type { MatchTask } from '../../core/desk/match/match-build';
-import { capital, nameList } from '../../core/base/words/sentences';
+import { counted, nameList } from '../../core/base/words/sentences';
 import { NumberField } from '../brief/NumberField';
 import { useBuild } from '../state/shown-build';
 import { useLocker } from '../state/locker-store';
@@ -122,10 +122,10 @@ export function MatchView() {
               {miss.parts.map(({ role, part }) => `${role}: ${part}`).join('; ')}.
             </p>
           ))}
-          {result.empty.length === 0 && result.conflict.length === 0 && (
+          {result.refusals.length > 0 && (
             <p>
-              What fits by its sheets leaves a stop once it is wired: keep fewer parts as they are, or look at
-              the findings first.
+              {counted(result.searched.tried, 'set')} pass every limit, but once wired something stops each:{' '}
+              {result.refusals.join('; ')}. Put that right first, or keep fewer parts as they are.
             </p>
           )}
         </div>
@@ -133,21 +133,12 @@ export function MatchView() {
       {result && result.offers.length > 0 && (
         <>
           <p className={styles.note} role="status">
-            {capital(counted(result.searched.raw))} combinations; {result.searched.front} stand out, of which{' '}
-            {result.offers.length} are shown, as unlike each other as can be.
+            {counted(result.offers.length, 'set')} that {result.offers.length === 1 ? 'works' : 'work'},
+            chosen from {result.searched.front} to differ as much as can be.
           </p>
           <OfferTable offers={result.offers} />
         </>
       )}
     </section>
   );
-}
-
-/** A large number as a person would say it. */
-function counted(value: number): string {
-  if (value < 1e4) return value.toFixed(0);
-  if (value < 1e9) return `${Number((value / 1e6).toPrecision(2))} million`;
-  const exponent = Math.floor(Math.log10(value));
-  const raised = [...String(exponent)].map((digit) => '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(digit)]).join('');
-  return `some 10${raised}`;
 }

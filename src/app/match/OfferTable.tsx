@@ -77,10 +77,13 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
               show={({ buy }) => parts(buy.reduce((sum, { count }) => sum + count, 0))}
             />
             <Row
-              name="To mind, not known"
+              name="Warnings · unknown"
               of={offers}
-              show={({ minds, unknowns }) => `${minds}, ${unknowns}`}
+              show={({ minds, unknowns }) => `${minds} · ${unknowns}`}
             />
+            {offers.some(({ left }) => left.length > 0) && (
+              <Row name="Left for you" of={offers} show={({ left }) => left.join('; ')} />
+            )}
             <Row name="Adapters, joints" of={offers} show={({ joints }) => String(joints)} />
           </tbody>
           <tbody>

@@ -82,6 +82,7 @@ export function fitCombination(
       edits.push({ type: 'setRegulatorVolts', fitting, volts: parts[source]!.railVolts });
   edits.push(...sharedLink(index, changed));
   edits.push(...throttleOnItsChannel(applyEdits(build, edits)));
+  edits.push(...offOldPorts(build, applyEdits(build, edits)));
   const put = applyEdits(build, edits);
   const wired = proposeWiring(put, locker, new Set());
   return {
@@ -96,6 +97,26 @@ const throttleOnItsChannel = (build: Build): Edit[] =>
   throttleChannel
     .check(readingOf(build, []))
     .flatMap((said) => ('messageId' in said ? (said.offers?.()[0]?.edits ?? []) : []));
+
+/** The edits that unplug from a receiver what works a function which has another channel now. */
+function offOldPorts(before: Build, now: Build): Edit[] {
+  const moved = new Set(
+    now.functions
+      .filter(({ id, channel }) => before.functions.find((was) => was.id === id)?.channel !== channel)
+      .flatMap(({ devices }) => devices),
+  );
+  const index = new BuildIndex(now);
+  return now.leads
+    .filter(({ from, to }) =>
+      [
+        [from, to],
+        [to, from],
+      ].some(
+        ([own, other]) => moved.has(carrierId(own!.fitting)) && index.get(other!.fitting).kind === 'receiver',
+      ),
+    )
+    .map(({ id }): Edit => ({ type: 'removeLead', lead: id }));
+}
 
 /** The edit that sets the transmitter to a link that the receiver speaks, where it is set to none. */
 function sharedLink(index: BuildIndex, changed: ReadonlyMap<string, PartSpec>): Edit[] {

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { demoBuild } from '../../../../tests/kit/demo-builds';
 import { presetsFor } from '../../reading/brief/function-presets';
@@ -9,6 +10,8 @@ import { applyEdits } from '../../model/plan/edits';
 import { emptyBuild } from '../../model/plan/empty-build';
 import { stated } from '../../base/validation/figure';
 import { starterLocker } from '../../model/starter/starter-locker';
+import { halfKnownBuilds } from '../../../../tests/kit/half-known';
+import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { tub } from '../../../../tests/kit/tub';
 import { usualMinutes } from '../trial/run-time';
 import { matchBuild, type MatchTask } from './match-build';
@@ -40,6 +43,33 @@ const stops = (build: Build) =>
   );
 
 describe('what fits together', () => {
+  it.each(['launch with two packs side by side', 'fast hull with two packs in series'])(
+    'is offered for a %s, whose harness stays',
+    (name) => {
+      const { offers } = matchBuild(soundBuilds[name]!, items(), task)!;
+      expect(offers.length).toBeGreaterThan(0);
+      for (const { build, left } of offers) {
+        expect(stops(build)).toEqual([]);
+        expect(left).toEqual([]);
+      }
+    },
+  );
+
+  it('is never nothing without a cause, whatever is typed of the parts', () => {
+    let offered = 0;
+    for (const build of fc.sample(halfKnownBuilds, { numRuns: 12, seed: 5 })) {
+      const own = build.parts.map((part) => ({ part, state: 'own' as const, isStarter: false }));
+      const { offers, conflict, empty, refusals } = matchBuild(build, [...items(), ...own], {
+        ...task,
+        most: 2,
+      })!;
+      for (const offer of offers) expect(stops(offer.build)).toEqual([]);
+      if (offers.length > 0) offered += 1;
+      else expect([...conflict, ...empty, ...refusals]).not.toEqual([]);
+    }
+    expect(offered).toBeGreaterThan(8);
+  }, 60_000);
+
   it('around a board, which stays with all that sits on it', () => {
     const tractor = demoBuild('field-tractor');
     const items = starterLocker.map((part) => ({ part, state: 'catalogue' as const, isStarter: true }));

@@ -43,6 +43,8 @@ export interface Offer {
   /** Findings to mind, and figures that nobody knows, once it is wired. */
   minds: number;
   unknowns: number;
+  /** What is left to plug in by hand, and why. */
+  left: readonly string[];
   /** What is not on the shelf. */
   buy: { part: PartSpec; count: number; price?: number }[];
   /** Smallest first. */
@@ -61,6 +63,8 @@ export interface MatchResult {
   misses: NearMiss[];
   /** Roles that have nothing to choose from. */
   empty: string[];
+  /** What stops the choices that passed every limit, most often first, where none can be offered. */
+  refusals: string[];
 }
 
 export interface MatchTask extends RoleChoice {
@@ -109,6 +113,15 @@ export function matchBuild(
     ),
   );
   const offers: Offer[] = [];
+  // What leaves something to plug in by hand is offered where nothing else is.
+  const unfinished: [Combination, Sound][] = [];
+  const stops = new Map<string, number>();
+  const refuse = (text: string) => stops.set(text, (stops.get(text) ?? 0) + 1);
+  const take = (combination: Combination, fitted: Sound) => {
+    const offer = offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted);
+    if (offer.runMinutes < (task.leastMinutes ?? 0)) refuse(`The pack lasts ${offer.runMinutes} min`);
+    else offers.push(offer);
+  };
   const order = spreadOut(found.front);
   let tried = 0;
   for (const combination of order.slice(0, triesPerOffer * task.most)) {
@@ -117,10 +130,15 @@ export function matchBuild(
       return undefined;
     tried += 1;
     const fitted = sound(start.build, roles, combination, locker, stood);
-    if (!fitted) continue;
-    const offer = offerOf(problem, combination, [...start.edits, ...fitted.edits], fitted);
-    if (offer.runMinutes >= (task.leastMinutes ?? 0)) offers.push(offer);
+    if ('refusals' in fitted) {
+      for (const text of new Set(fitted.refusals)) refuse(text);
+      continue;
+    }
+    if (fitted.unsolved.length > 0) unfinished.push([combination, fitted]);
+    else take(combination, fitted);
   }
+  if (offers.length === 0)
+    for (const [combination, fitted] of unfinished.slice(0, task.most)) take(combination, fitted);
   const conflict = found.front.length === 0 && empty.length === 0 ? conflictOf(problem) : [];
   return {
     offers,
@@ -128,8 +146,18 @@ export function matchBuild(
     conflict,
     misses: nearMisses(problem, conflict),
     empty,
+    refusals:
+      offers.length > 0
+        ? []
+        : [...stops]
+            .sort(([, a], [, b]) => b - a)
+            .slice(0, mostRefusals)
+            .map(([text]) => text),
   };
 }
+
+/** Refusals that are told, at most. */
+const mostRefusals = 3;
 
 /** What a check says of a combination without a stop. */
 interface Sound extends FittedCombination {
@@ -151,23 +179,30 @@ function sound(
   { parts }: Combination,
   locker: readonly PartSpec[],
   stood: ReadonlySet<string>,
-): Sound | undefined {
+): Sound | { refusals: string[] } {
+  let unfinished: Sound | undefined;
+  const refusals: string[] = [];
   // Where every part may change, little of the wiring stands: all anew is quicker.
   const isAllOpen = roles.every(({ isOpen }) => isOpen);
   for (const isAnew of isAllOpen ? [true, false] : [false, true]) {
     const wired = fitCombination(build, roles, parts, locker, isAnew);
-    if (wired.unsolved.length > 0) continue;
     const moves = placeExchanged(build, wired.build);
     const fitted = { ...wired, build: applyEdits(wired.build, moves), edits: [...wired.edits, ...moves] };
     const { findings, unknowns } = checkBuild(fitted.build, locker);
-    if (findings.every((finding) => !vetoes(finding) || stood.has(finding.id)))
-      return {
-        ...fitted,
-        minds: findings.filter(({ severity }) => severity === 'mind').length,
-        unknowns: unknowns.length,
-      };
+    const vetoed = findings.filter((finding) => vetoes(finding) && !stood.has(finding.id));
+    if (vetoed.length > 0) {
+      refusals.push(...vetoed.map(({ text }) => text));
+      continue;
+    }
+    const whole = {
+      ...fitted,
+      minds: findings.filter(({ severity }) => severity === 'mind').length,
+      unknowns: unknowns.length,
+    };
+    if (wired.unsolved.length === 0) return whole;
+    unfinished ??= whole;
   }
-  return undefined;
+  return unfinished ?? { refusals };
 }
 
 /** Loads that serve a function, by its role. */
@@ -250,7 +285,7 @@ function offerOf(
   problem: MatchProblem,
   combination: Combination,
   edits: Edit[],
-  { build, minds, unknowns }: Sound,
+  { build, minds, unknowns, unsolved }: Sound,
 ): Offer {
   const { parts, cost, margin } = combination;
   const open = problem.roles.flatMap((role, n) => (role.isOpen ? [{ role, candidate: parts[n]! }] : []));
@@ -277,6 +312,7 @@ function offerOf(
     joints: cost[4],
     minds,
     unknowns,
+    left: unsolved,
     buy: [...bought.values()].map(({ candidate, count }) => ({
       part: candidate.part,
       count,
