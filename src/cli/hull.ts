@@ -13,6 +13,7 @@ import { faultsCommand, type FaultOptions } from './faults-command';
 import { netlistCommand } from './netlist-command';
 import { networkCommand } from './network-command';
 import { matchCommand, type MatchOptions } from './match-command';
+import { partCommand } from './part-command';
 import { placeCommand } from './place-command';
 import { scheduleCommand } from './schedule-command';
 import { trialCommand, type TrialOptions } from './trial-command';
@@ -54,7 +55,7 @@ const verbs: Record<string, Verb> = {
 };
 
 const usage =
-  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull place FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json] | hull faults FILE [--plant ID] [--noise P] [--seed N] [--json] | hull calibrate FILE --readings FILE.csv [--json]';
+  'usage: hull check FILE [--json] [--apply PATCHID] | hull sheet FILE | hull schedule FILE | hull place FILE | hull network FILE [--json] | hull netlist FILE | hull trial FILE [--outing NAME] [--runs N] [--seed S] [--json] | hull match FILE [--open ID,ID] [--most N] [--money M] [--minutes N] [--json] | hull faults FILE [--plant ID] [--noise P] [--seed N] [--json] | hull calibrate FILE --readings FILE.csv [--json] | hull part "LABEL" [--json]';
 
 /** Largest file that is looked at. */
 const mostBytes = 50 * 2 ** 20;
@@ -101,8 +102,11 @@ export function hull(args: string[]): Answer {
     return refuse(`${error instanceof Error ? error.message : 'bad arguments'}; ${usage}`);
   }
   const [name, file, ...rest] = parsed.positionals;
+  if (file === undefined || rest.length > 0) return refuse(usage);
+  // A label is what it says, and no file.
+  if (name === 'part') return answerOf(partCommand(file, parsed.values), '');
   const verb = name !== undefined && Object.hasOwn(verbs, name) ? verbs[name] : undefined;
-  if (!verb || file === undefined || rest.length > 0) return refuse(usage);
+  if (!verb) return refuse(usage);
   let bytes: Buffer;
   try {
     bytes = readFileSync(file);
@@ -144,9 +148,13 @@ export function hull(args: string[]): Answer {
     noise,
     readings,
   });
-  if (!done.ok) return refuse(`${file}: ${done.problem}`);
-  return { exitCode: done.value.exitCode, out: done.value.text, problem: undefined };
+  return answerOf(done, `${file}: `);
 }
+
+const answerOf = (done: Result<CommandOutput, string>, where: string): Answer =>
+  done.ok
+    ? { exitCode: done.value.exitCode, out: done.value.text, problem: undefined }
+    : refuse(`${where}${done.problem}`);
 
 const refuse = (line: string): Answer => ({
   exitCode: unusable,

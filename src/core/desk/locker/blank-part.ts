@@ -19,9 +19,11 @@ export function withAssumedPlug(port: PortSpec): PortSpec {
 /**
  * A part of a kind with the usual ports and nothing stated: every figure waits for its sheet, so that nothing
  * is a silent guess.
+ * @param isLike which parts of the kind it is like, where they differ in their ports
  */
-export function blankPart(kind: PartKind, id: string): PartSpec {
-  const usual = starterLocker.find((part) => part.kind === kind);
+export function blankPart(kind: PartKind, id: string, isLike?: (part: PartSpec) => boolean): PartSpec {
+  const ofKind = starterLocker.filter((part) => part.kind === kind);
+  const usual = (isLike && ofKind.find(isLike)) ?? ofKind[0];
   if (!usual) throw new Error(`no usual part of kind ${kind}`);
   const { maker, protection, ...rest } = usual;
   const description = kindOfAny(usual);

@@ -25,7 +25,7 @@ const standard = classes[3]!;
 const printed = /(\d+(?:[.,]\d+)?) ?kg/i;
 
 /** Torque of a servo whose sheet states none, in N·m, with the range of what comes of it: by its name, else its mass, else a standard one's. */
-function usualTorque({ name, kilograms }: ServoSpec): Guess {
+export function usualTorque({ name, kilograms }: ServoSpec): Guess {
   const label = printed.exec(name)?.[1];
   const byMass = kilograms && classes.find((each) => kilograms.value <= each.kilograms);
   return label === undefined
