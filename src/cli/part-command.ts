@@ -1,8 +1,9 @@
 import { failure, success, type Result } from '../core/base/result';
 import { partFromLabel } from '../core/desk/label/label-part';
+import { figureWords, presumedWords } from '../core/desk/label/label-words';
 import { presumedFigures } from '../core/desk/label/presumed';
 import { readLabel } from '../core/desk/label/read-label';
-import { unitOf, type LabelFigure } from '../core/desk/label/reading';
+import { unitOf } from '../core/desk/label/reading';
 import type { CommandOutput } from './check-command';
 
 /** What a label says, and what is usual where it is silent. */
@@ -44,15 +45,8 @@ export function partCommand(line: string, { json }: { json: boolean }): Result<C
   const lines = [
     `${read.value.kind}${read.value.name ? `, ${read.value.name}` : ''}`,
     ...figures.map((figure) => `  ${figureWords(figure)}, from “${figure.from}”`),
-    ...presumed.map(
-      ({ name, value, low, high, why }) =>
-        `  ${name} ≈ ${value} ${unitOf[name] ?? ''} (${low}–${high}), ${why}`,
-    ),
+    ...presumed.map((figure) => `  ${presumedWords(figure)}, ${figure.why}`),
     ...(unread.length > 0 ? [`  not understood: ${unread.join(', ')}`] : []),
   ];
   return success({ text: `${lines.join('\n')}\n`, exitCode: 0 });
 }
-
-const figureWords = ({ name, value, atVolts }: LabelFigure): string =>
-  `${name} ${typeof value === 'object' ? value.join(', ') : value} ${unitOf[name] ?? ''}`.trim() +
-  (atVolts === undefined ? '' : ` at ${atVolts} V`);

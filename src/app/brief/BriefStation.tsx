@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { memo, useDeferredValue } from 'react';
+import { lazy, memo, Suspense, useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import type { Reading } from '../../core/reading/build-reading/reading';
 import { functionChains } from '../../core/reading/brief/function-chain';
@@ -15,6 +15,8 @@ import { ModelOutline } from './ModelOutline';
 import { RadioAndPower } from './RadioAndPower';
 import { Schools } from './Schools';
 import styles from './BriefStation.module.css';
+
+const AddParts = lazy(() => import('../locker/AddParts'));
 
 /** What the model must do and stand, and how far each function is served from the thumb to the part. */
 export function Component() {
@@ -43,6 +45,8 @@ const Functions = memo(function Functions({ context }: { context: Reading }) {
   const { build } = context;
   const chains = functionChains(context);
   const isLater = useLater();
+  const [isAdding, setIsAdding] = useState(false);
+  const hasParts = build.fittings.length > 0;
   const open = chains.filter((chain) => chain.open !== undefined).length;
   return (
     <div className={styles.work}>
@@ -66,22 +70,26 @@ const Functions = memo(function Functions({ context }: { context: Reading }) {
           <AddFunction />
           <RadioAndPower fittings={build.fittings} parts={build.parts} />
           <div className={styles.next}>
-            {build.fittings.length > 0 && (
+            <Button variant={hasParts ? 'text' : 'contained'} onClick={() => setIsAdding(true)}>
+              Add parts from their labels
+            </Button>
+            {hasParts && (
               <Button variant="contained" component={Link} to="/loom?propose=1">
                 Wire it for me
               </Button>
             )}
             {build.functions.length > 0 && (
-              <Button
-                variant={build.fittings.length > 0 ? 'text' : 'contained'}
-                component={Link}
-                to="/locker?show=match"
-              >
+              <Button component={Link} to="/locker?show=match">
                 Choose parts that fit together
               </Button>
             )}
           </div>
         </>
+      )}
+      {isAdding && (
+        <Suspense fallback={null}>
+          <AddParts onClose={() => setIsAdding(false)} />
+        </Suspense>
       )}
     </div>
   );

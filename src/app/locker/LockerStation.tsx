@@ -20,12 +20,14 @@ import { SpoiltSheets } from './SpoiltSheets';
 import { VoltLadder } from './VoltLadder';
 import styles from './LockerStation.module.css';
 
+const AddParts = lazy(() => import('./AddParts'));
 const SheetGrid = lazy(() => import('./SheetGrid'));
 
 /** What there is and what could be had: each kind's parts side by side against the volts of this build. */
 export function Component() {
   const { items, save, remove } = useLocker();
   const [wishes, setWishes] = useState<ListWishes>({ words: '', facet: 'all', order: 'asKept' });
+  const [isAdding, setIsAdding] = useState(false);
   const [removed, setRemoved] = useState<LockerItem>();
   const { context } = useCheck();
   const [params, setParams] = useSearchParams();
@@ -128,8 +130,8 @@ export function Component() {
             <Button size="small" className={styles.add} onClick={() => show({ show: 'table' })}>
               Table, compare
             </Button>
-            <Button size="small" className={styles.add} onClick={() => void addBlank()}>
-              Type in another sheet
+            <Button size="small" className={styles.add} onClick={() => setIsAdding(true)}>
+              Add a part
             </Button>
             <ListHead wishes={wishes} onChange={setWishes} />
             {listed.length === 0 && <p>No part of this kind is like that.</p>}
@@ -154,6 +156,11 @@ export function Component() {
             )}
           </div>
         </>
+      )}
+      {isAdding && (
+        <Suspense fallback={null}>
+          <AddParts onClose={() => setIsAdding(false)} onEmptySheet={() => void addBlank()} />
+        </Suspense>
       )}
       <Snackbar
         open={removed !== undefined}

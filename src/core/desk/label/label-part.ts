@@ -132,6 +132,22 @@ function regulatorOf(reading: LabelReading, line: string) {
   };
 }
 
+/** Amps on a brushed controller's label from which they are what its chips stand for an instant. Engineering notes, section 10. */
+const chipAmpsFrom = 200;
+/** What such a controller carries for long, as a share of its label: a tenth to a sixth. */
+const chipShare = 1 / 8;
+
+/** The amps of a label that no such controller carries, taken for what they are. */
+const chipAmps = (printed: number | undefined) =>
+  printed === undefined || printed < chipAmpsFrom
+    ? {}
+    : {
+        continuousAmps: estimated(
+          Math.round(printed * chipShare),
+          `usual for a brushed label of ${printed} A, which is what its chips stand for an instant: please check`,
+        ),
+      };
+
 /** What a servo's label says, by the volts it says it at; where it names none, at its most, or 6 V. */
 function servoSheet(reading: LabelReading): ServoPoint[] {
   const usual = valueOf(reading, 'maxVolts');
@@ -209,6 +225,7 @@ const fill: Record<LabelKind, Filler> = {
         minInputVolts: 'minVolts',
         maxInputVolts: 'maxVolts',
       }),
+      ...(bare.drives === 'brushed' && chipAmps(valueOf(reading, 'continuousAmps'))),
       ...body(reading),
     } as PartSpec;
   },
@@ -223,7 +240,7 @@ const fill: Record<LabelKind, Filler> = {
       ...body(reading),
     } as PartSpec;
   },
-  servo: (reading, _, id) =>
+  servo: (reading, line, id) =>
     ({
       ...blank('servo', id),
       sheet: servoSheet(reading),
@@ -233,6 +250,11 @@ const fill: Record<LabelKind, Filler> = {
         travelDegrees: 'travelDegrees',
         splineTeeth: 'teeth',
       }),
+      // A winch turns a drum several times; how often is on its sheet.
+      ...(/\bwinch\b/i.test(line) &&
+        valueOf(reading, 'travelDegrees') === undefined && {
+          travelDegrees: estimated(1440, 'usual for a winch: please check'),
+        }),
       ...body(reading),
     }) as PartSpec,
   receiver: (reading, _, id) => radio('receiver', reading, id),
