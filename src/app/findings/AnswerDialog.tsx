@@ -5,6 +5,9 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { sheetEdit } from '../../core/desk/locker/sheet-edit';
 import { carrierId } from '../../core/model/fitting/component-id';
+import { presumedWords } from '../../core/desk/label/label-words';
+import { presumedFigures } from '../../core/desk/label/presumed';
+import { withUsualFigures } from '../../core/desk/label/usual-figures';
 import { useState } from 'react';
 import type { Unknown } from '../../core/judgement/findings/finding';
 import type { Fitted } from '../../core/model/kinds/fitted';
@@ -28,7 +31,11 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
       <DialogTitle id="answer-title">{capital(unknown.missing)}</DialogTitle>
       <DialogContent>
         <p aria-live="polite">
-          {isAnswered ? 'Answered.' : unknown.answers ? tapReason : reasons[unknown.asked ?? 'sheet']}
+          {isAnswered
+            ? 'Answered.'
+            : unknown.answers && unknown.asked
+              ? tapReason
+              : reasons[unknown.asked ?? 'sheet']}
         </p>
         {unknown.answers?.map(({ id, label, edits }) => (
           <p key={id}>
@@ -37,7 +44,7 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
             </Button>
           </p>
         ))}
-        {!unknown.answers &&
+        {!(unknown.answers && unknown.asked) &&
           unknown.subjects.map(({ kind, id }) => {
             if (kind === 'lead') {
               const lead = context.build.leads.find((candidate) => candidate.id === id);
@@ -46,7 +53,12 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
             if (!context.index.has(id)) return null;
             const fitted = context.index.get(id);
             if (unknown.asked) return <PartTools key={id} fitted={fitted} onGone={onClose} />;
-            return <SheetOfBuild key={id} fitted={fitted} />;
+            return (
+              <div key={id}>
+                <UsualFigures fitted={fitted} />
+                <SheetOfBuild fitted={fitted} />
+              </div>
+            );
           })}
       </DialogContent>
       <DialogActions>
@@ -70,6 +82,29 @@ const reasons = {
   brief: 'It is told in the Brief.',
   berths: 'It is told in the Berths.',
 };
+
+/** What is usual where the sheet of a part is silent, to take as an estimate. */
+function UsualFigures({ fitted }: { fitted: Fitted }) {
+  const apply = useBuildStore((state) => state.apply);
+  const { index } = useCheck().context;
+  const { part, fitting } = fitted;
+  const usual = presumedFigures(part);
+  if (usual.length === 0) return null;
+  return (
+    <p>
+      Usual for such a part: {usual.map(presumedWords).join(', ')}.{' '}
+      <Button
+        variant="outlined"
+        size="small"
+        onClick={() =>
+          apply(`usual figures of the ${fitting.name}`, [sheetEdit(index, fitted, withUsualFigures(part))])
+        }
+      >
+        Take these
+      </Button>
+    </p>
+  );
+}
 
 function SheetOfBuild({ fitted }: { fitted: Fitted }) {
   const apply = useBuildStore((state) => state.apply);

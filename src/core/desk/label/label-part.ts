@@ -7,6 +7,8 @@ import { partProblem } from '../../model/kinds/part-problem';
 import type { PartKind, PartOfKind, PartSpec } from '../../model/kinds/part-spec';
 import type { ServoPoint } from '../../model/kinds/servo/servo';
 import type { Chemistry } from '../../model/packs/chemistry';
+import type { TransmitterSpec } from '../../model/kinds/transmitter/transmitter';
+import { starterLocker } from '../../model/starter/starter-locker';
 import { packVolts } from '../../model/packs/pack-volts';
 import { blankPart } from '../locker/blank-part';
 import { kindChoices } from '../locker/sheet-choices';
@@ -257,8 +259,8 @@ const fill: Record<LabelKind, Filler> = {
         }),
       ...body(reading),
     }) as PartSpec,
-  receiver: (reading, _, id) => radio('receiver', reading, id),
-  transmitter: (reading, _, id) => radio('transmitter', reading, id),
+  receiver: (reading, line, id) => radio('receiver', reading, line, id),
+  transmitter: (reading, line, id) => radio('transmitter', reading, line, id),
   regulator: (reading, line, id) =>
     ({
       ...blank('bec', id),
@@ -292,11 +294,22 @@ const fill: Record<LabelKind, Filler> = {
   },
 };
 
-function radio(kind: 'receiver' | 'transmitter', reading: LabelReading, id: string): PartSpec {
+/** The controls that a transmitter of so many channels usually has: a wheel and a trigger, or two sticks. */
+function usualControls(line: string, channels = 6): Partial<TransmitterSpec> {
+  const hasWheel = (part: TransmitterSpec) => part.controls.some(({ id }) => id === 'wheel');
+  const isWheel = /\b(?:wheel|pistol|trigger)\b/i.test(line);
+  const [alike] = starterLocker
+    .filter((part): part is TransmitterSpec => part.kind === 'transmitter' && hasWheel(part) === isWheel)
+    .sort((a, b) => Math.abs(a.channels - channels) - Math.abs(b.channels - channels));
+  return alike ? { controls: alike.controls, remark: 'Its controls are the usual ones: please check.' } : {};
+}
+
+function radio(kind: 'receiver' | 'transmitter', reading: LabelReading, line: string, id: string): PartSpec {
   const channels = valueOf(reading, 'channels');
   const part = blank(kind, id);
   return {
     ...(channels === undefined ? part : chosen(part, 'channels', String(channels))),
+    ...(kind === 'transmitter' && usualControls(line, channels)),
     ...(kind === 'receiver' &&
       statedAs(reading, { minVolts: 'minVolts', maxVolts: 'maxVolts', amps: 'amps' })),
     ...body(reading),

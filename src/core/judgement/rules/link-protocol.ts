@@ -6,6 +6,10 @@ import { nameList } from '../../base/words/sentences';
 import { defineRule } from './rule';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { plannedTerm } from './support/terms';
+import { carrierId } from '../../model/fitting/component-id';
+import type { Fitted } from '../../model/kinds/fitted';
+import type { Edit } from '../../model/plan/edits';
+import type { Patch } from '../../model/plan/patch';
 
 type Message = 'noSharedLink' | 'setToOtherLink';
 
@@ -43,6 +47,7 @@ export const linkProtocol = defineRule({
         return silent.map(({ fitting }) => ({
           missing: `the links that the ${fitting.name} speaks`,
           subjects: [fittingSubject(fitting.id)],
+          answers: boundTogether(transmitter, receiver),
         }));
       const rivals = rivalTransmitters(index, receiver);
       if (rivals.length > 0)
@@ -110,3 +115,25 @@ export const linkProtocol = defineRule({
     });
   },
 });
+
+/** What both speak where a person knows no more than that they belong together. */
+const linkOfSet = 'the link of this set';
+
+/** The answer that they belong together, without the name of their link; none for what sits on a board. */
+function boundTogether(
+  { part: transmitter, fitting }: Fitted<'transmitter'>,
+  receiver: Fitted<'receiver'>,
+): Patch[] {
+  if (carrierId(receiver.fitting.id) !== receiver.fitting.id) return [];
+  const link = fitting.protocol ?? transmitter.protocols[0] ?? receiver.part.protocols[0] ?? linkOfSet;
+  const edits = [transmitter, receiver.part]
+    .filter(({ protocols }) => protocols.length === 0)
+    .map((part): Edit => ({ type: 'changeSheet', sheet: { ...part, protocols: [link] } }));
+  return [
+    {
+      id: `bound-together:${receiver.fitting.id}`,
+      label: `The ${fitting.name} and the ${receiver.fitting.name} came as a set, or are bound already`,
+      edits,
+    },
+  ];
+}
