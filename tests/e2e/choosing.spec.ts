@@ -18,7 +18,7 @@ test('a car is geared by what its motor stands, and the choice goes into the Bri
   await page.getByRole('button', { name: /^Take .* into the Brief$/ }).click();
   await saved(page);
   await page.goto('/brief');
-  await expect(page.getByLabel('Gears, to 1')).not.toHaveValue('');
+  await expect(page.getByLabel('Gear ratio')).not.toHaveValue('');
   await expect(page.getByText(/^Geared for/)).toBeVisible();
 });
 

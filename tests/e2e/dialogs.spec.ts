@@ -14,7 +14,7 @@ const overlays: Record<string, [path: string, open: (page: Page) => Promise<void
   'accept a finding': ['/loom?well=control', press('Accept with a reason')],
   'a day in the log': ['/log', press('Write down a day')],
   'places proposed': ['/berths', press('Place them for me')],
-  'doing it anyway': ['/fit-out?step=transmitter-on', press('I do it anyway')],
+  'doing it anyway': ['/fit-out?step=transmitter-on', press('Do it anyway')],
   'menu of a function': ['/brief', press('More for Steering')],
   'forms of a picture': ['/loom', press(/^Save picture/)],
 };

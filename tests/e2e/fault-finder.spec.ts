@@ -25,7 +25,7 @@ async function complain(page: Page, demo: string, step: string): Promise<void> {
       await page.getByRole('button', { name: 'Write it down' }).click();
     }
   }
-  await page.getByRole('button', { name: 'It does not do that' }).click();
+  await page.getByRole('button', { name: 'It doesn’t work' }).click();
 }
 
 /** A person at a model with something wrong: answers what is asked until it is found. @returns tests asked */

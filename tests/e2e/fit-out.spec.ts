@@ -17,11 +17,11 @@ test('power-up is held while a stop is open; earlier steps can be done', async (
 test('a held step is done all the same only for a reason, which is kept', async ({ page }) => {
   await openTug(page, '/fit-out?step=transmitter-on');
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeDisabled();
-  await page.getByRole('button', { name: 'I do it anyway' }).click();
+  await page.getByRole('button', { name: 'Do it anyway' }).click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('button', { name: 'I do it anyway' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: 'Do it anyway' })).toBeDisabled();
   await dialog.getByLabel('Why you do it anyway').fill('Only the transmitter,\nno pack near');
-  await dialog.getByRole('button', { name: 'I do it anyway' }).click();
+  await dialog.getByRole('button', { name: 'Do it anyway' }).click();
   await page.getByLabel(/^Which hole/).fill('Memory 3, timer off');
   await page.getByLabel('Add a photograph').setInputFiles('docs/screenshots/brief.png');
   await expect(page.getByRole('img', { name: 'Transmitter on first' })).toBeVisible();

@@ -48,13 +48,13 @@ test('a put-right is looked at before it is taken, undone and done again', async
   await page.getByRole('button', { name: /Set the BEC of the port controller to 5.0 V/ }).click();
   await expect(page.getByText('port controller: regulator 6.0 V → 5.0 V')).toBeVisible();
   await expect(well(page, 'Voltage')).toContainText('flooded · 3 stop');
-  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('button', { name: 'Do it' })).toHaveCount(0);
 
   await page.getByRole('button', { name: /Set the BEC of the port controller to 5.0 V/ }).click();
   await page.getByRole('button', { name: 'Do it' }).click();
   await expect(well(page, 'Voltage')).toContainText('2 stop');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(well(page, 'Voltage')).toContainText('3 stop');
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(well(page, 'Voltage')).toContainText('2 stop');

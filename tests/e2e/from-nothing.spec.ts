@@ -31,7 +31,7 @@ test('the salt-flat yacht from nothing to dry', async ({ page }) => {
     await expect(page.getByRole('dialog')).toHaveCount(0);
   }
   await expect(well(page, 'Voltage')).toContainText('damp, known · 2 accepted');
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(well(page, 'Voltage')).toContainText('1 mind, 1 accepted');
 });
 

@@ -102,7 +102,7 @@ test('a corrected sheet reaches the builds that are not open, and is taken back 
   await page.getByRole('button', { name: 'Copy and edit' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Bench servo');
   await page.getByLabel('Name', { exact: true }).blur();
-  await page.getByRole('button', { name: 'Fit it into this build' }).click();
+  await page.getByRole('button', { name: 'Add to this build' }).click();
   await newBuild(page, 'Another boat', 'boat');
   await page.goto('/locker?kind=servo');
   await page.getByRole('button', { name: /^Bench servo/ }).click();

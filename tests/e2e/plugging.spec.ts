@@ -11,10 +11,10 @@ test('a servo is unplugged and plugged in again port to port in the picture', as
     .first()
     .click();
   // Fitting is seen on another screen: it is said here, with the way back.
-  await page.getByRole('button', { name: 'Fit it into this build' }).click();
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: 'Add to this build' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Redo', exact: true })).toBeEnabled();
-  await page.getByRole('button', { name: 'Fit it into this build' }).click();
+  await page.getByRole('button', { name: 'Add to this build' }).click();
   await page.getByRole('link', { name: /Loom/ }).click();
 
   const port = page.getByRole('button', { name: /^Servo, servo lead, free: tap to plug it in/ });

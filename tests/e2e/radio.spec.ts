@@ -117,11 +117,9 @@ test('a camera gets a radio of its own, with channels of its own', async ({ page
   await page.getByRole('button', { name: 'Transmitter 2: 1 function' }).click();
   await expect(spot(page, /^Control Steering wheel/)).toBeVisible();
   await expect(spot(page, /^Function Steering/)).toHaveCount(0);
-  await page.getByRole('checkbox', { name: 'Read off the transmitter as it stands' }).check();
+  await page.getByRole('checkbox', { name: 'Copied from my transmitter' }).check();
   await page.getByRole('button', { name: 'Transmitter: 4 functions' }).click();
-  await expect(
-    page.getByRole('checkbox', { name: 'Read off the transmitter as it stands' }),
-  ).not.toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Copied from my transmitter' })).not.toBeChecked();
   await choose(page, 'The receiver is bound to', /^transmitter 2$/);
   // What nobody put on a radio is on the one that its parts hear.
   await expect(page.getByRole('button', { name: 'Transmitter 2: 5 functions' })).toBeVisible();

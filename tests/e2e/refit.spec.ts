@@ -19,7 +19,7 @@ test('a two-channel car gets a stronger servo and its own regulator, from typed 
   await page.getByLabel('Name of the model').fill('Sand buggy');
   await page.getByLabel('Kind of model').click();
   await page.getByRole('option', { name: 'car', exact: true }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await page.getByRole('button', { name: 'Steering', exact: true }).click();
   await page.getByRole('button', { name: 'Drive', exact: true }).click();
   await choose(page, 'Steering: part', /^mini servo \d/);

@@ -44,7 +44,7 @@ export async function newBuild(page: Page, name: string, kind: string): Promise<
   await dialog.getByLabel('Name of the model').fill(name);
   await dialog.getByLabel('Kind of model').click();
   await page.getByRole('option', { name: kind, exact: true }).click();
-  await dialog.getByRole('button', { name: 'Begin' }).click();
+  await dialog.getByRole('button', { name: 'Create' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /^Brief/ })).toBeVisible();
 }
 

@@ -107,7 +107,7 @@ export function PlaceDialog({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         {error && <Button onClick={() => void refetch()}>Try again</Button>}
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         {data && !isFetching && (
           <Button variant="contained" disabled={data.placed.length === 0} onClick={take}>
             Place {data.placed.length === 1 ? 'it' : `these ${data.placed.length}`}

@@ -50,7 +50,7 @@ function Place() {
         onChoose={(next) => set('drive', { drive: next })}
       />
       <Choice
-        label="Expects"
+        label="Will get"
         value={exposure}
         options={exposures}
         onChoose={(next) => set('exposure', { exposure: next })}

@@ -55,7 +55,7 @@ const Functions = memo(function Functions({ context }: { context: Reading }) {
           Brief <span className={styles.subtitle}>· what this {build.model} must do</span>
         </h1>
         <span className="figure">
-          {chains.length - open} of {chains.length} functions served
+          {chains.length - open} of {chains.length} functions connected
         </span>
       </div>
       <ModelOutline chains={chains} />

@@ -77,7 +77,7 @@ export const Motion = memo(function Motion({ context }: { context: Reading }) {
   return (
     <section className={styles.section} aria-labelledby="motion-title">
       <h2 id="motion-title" className={styles.title}>
-        {isYacht ? 'What its servos hold' : 'What moves it'}
+        {isYacht ? 'What its servos hold' : 'Drive'}
       </h2>
       <div className={styles.pair}>
         {isYacht && (
@@ -117,7 +117,7 @@ export const Motion = memo(function Motion({ context }: { context: Reading }) {
           <>
             {!isYacht && (
               <NumberField
-                label="Gears, to 1"
+                label="Gear ratio"
                 value={brief.gearRatio}
                 {...(wheels && { estimated: wheels.gearRatio.toPrecision(2) })}
                 least={0.5}

@@ -7,13 +7,13 @@ import { useBuildPart } from '../state/shown-build';
 import { Explained } from '../help/Explained';
 import styles from './Side.module.css';
 
-/** Where benches differ: the school of this build, with its reason; the wells follow at once. */
+/** Your preferences: the school of this build, with its reason; the wells follow at once. */
 export const Schools = memo(function Schools() {
   const policies = useBuildPart((build) => build.policies);
   const apply = useBuildStore((state) => state.apply);
   return (
     <section className={styles.section} aria-label="Schools">
-      <h2 className={styles.title}>Where benches differ</h2>
+      <h2 className={styles.title}>Your preferences</h2>
       {schools.map(({ key, name, choices }) => {
         const value = policies[key] ?? choices[0]?.value ?? '';
         const chosen = choices.find((choice) => choice.value === value);

@@ -67,9 +67,9 @@ export function NewBuildDialog({ onClose, onMake }: NewBuildDialogProps) {
           )}
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" variant="contained" disabled={!name.trim()}>
-            Begin
+            Create
           </Button>
         </DialogActions>
       </form>

@@ -123,7 +123,7 @@ export default function RestoreDialog({ backup }: RestoreDialogProps) {
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={close}>Leave it</Button>
+        <Button onClick={close}>Cancel</Button>
         <Button
           variant="contained"
           disabled={chosen.length === 0 && !(withLocker && backup.locker.length > 0)}

@@ -35,7 +35,7 @@ export function JoinDialog({ title, why, ways, onTake, onLeave }: JoinDialogProp
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onLeave}>{ways.length > 0 ? 'Leave it' : 'All right'}</Button>
+        <Button onClick={onLeave}>{ways.length > 0 ? 'Cancel' : 'OK'}</Button>
       </DialogActions>
     </Dialog>
   );

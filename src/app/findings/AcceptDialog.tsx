@@ -27,7 +27,7 @@ export function AcceptDialog({ finding, onClose }: { finding: Finding; onClose: 
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="xs" aria-labelledby="accept-title">
-      <DialogTitle id="accept-title">Live with it?</DialogTitle>
+      <DialogTitle id="accept-title">Accept this?</DialogTitle>
       <DialogContent>
         <p>
           <strong>{finding.text}.</strong> {finding.why}
@@ -45,7 +45,7 @@ export function AcceptDialog({ finding, onClose }: { finding: Finding; onClose: 
         <p>It stays listed as accepted, and comes back by itself if it gets worse.</p>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it open</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={needsReason && reason.trim().length < 3} onClick={accept}>
           Accept
         </Button>

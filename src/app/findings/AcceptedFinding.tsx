@@ -19,7 +19,7 @@ export function AcceptedFinding({ finding }: { finding: Finding }) {
             apply(`open again: ${finding.text}`, [{ type: 'withdrawAcceptance', finding: finding.id }])
           }
         >
-          Open it again
+          Reopen
         </Button>
       </div>
     </article>

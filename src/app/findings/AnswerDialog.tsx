@@ -63,7 +63,7 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
       </DialogContent>
       <DialogActions>
         <Button variant={isAnswered ? 'contained' : 'text'} onClick={onClose}>
-          {isAnswered ? 'Done' : 'Leave it'}
+          {isAnswered ? 'Done' : 'Cancel'}
         </Button>
       </DialogActions>
     </Dialog>

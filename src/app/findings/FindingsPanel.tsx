@@ -5,6 +5,7 @@ import IconButton from '@mui/material/IconButton';
 import { memo, useDeferredValue } from 'react';
 import { Link } from 'react-router';
 import type { CheckResult } from '../../core/judgement/check/check-result';
+import { counted } from '../../core/base/words/sentences';
 import { wellNames } from '../../core/judgement/findings/wells';
 import { useCheck } from '../state/use-check';
 import { usePanel } from '../state/use-panel';
@@ -43,7 +44,7 @@ const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
     <div className={styles.panel} {...keepFocus}>
       <div className={styles.head}>
         <h2 ref={title} tabIndex={-1} className={styles.title}>
-          {view === 'all' ? 'In all wells' : `In the ${wellNames[view]} well`}
+          {view === 'all' ? 'All findings' : `In the ${wellNames[view]} well`}
         </h2>
         {view !== 'all' && (
           <Button size="small" onClick={() => showWell('all')}>
@@ -75,7 +76,7 @@ const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
       <NotKnown check={check} unknowns={missing} />
       {accepted.length > 0 && (
         <section className={styles.group} aria-label="Accepted">
-          <h3 className={styles.groupTitle}>Accepted, still true</h3>
+          <h3 className={styles.groupTitle}>Accepted</h3>
           {accepted.map((each) => (
             <AcceptedFinding key={each.id} finding={each} />
           ))}
@@ -114,17 +115,16 @@ function NothingOpen({ isSpace, isBegun, isAllDry, unknown }: NothingOpenProps) 
       </p>
     );
   }
-  const facts = unknown === 1 ? '1 fact is' : `${unknown} facts are`;
   if (!isAllDry || unknown > 0)
     return (
       <p className={styles.nothing}>
-        Nothing open {isAllDry ? 'in what is known' : 'in this well'}
-        {unknown > 0 ? `, but ${facts} missing.` : '.'}
+        No problems {isAllDry ? 'so far' : 'in this well'}
+        {unknown > 0 ? `; ${counted(unknown, 'detail')} missing.` : '.'}
       </p>
     );
   return (
     <>
-      <p className={styles.nothing}>Nothing leaks that can be known from parts and wires.</p>
+      <p className={styles.nothing}>No problems found.</p>
       <Button variant="contained" component={Link} to="/fit-out" sx={{ mt: 1.5 }}>
         On to Fit-out
       </Button>

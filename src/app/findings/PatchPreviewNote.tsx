@@ -11,8 +11,8 @@ export function PatchPreviewNote({ preview }: { preview: PatchPreview }) {
   return (
     <div className={styles.note}>
       <Lines title="Changes" lines={preview.changes} />
-      <Lines title="Goes" lines={preview.gone.map((told) => told.text)} />
-      <Lines title="Comes" lines={preview.come.map((told) => told.text)} />
+      <Lines title="Fixed" lines={preview.gone.map((told) => told.text)} />
+      <Lines title="Adds" lines={preview.come.map((told) => told.text)} />
       {changed.length > 0 && (
         <Lines
           title="Then"

@@ -57,7 +57,7 @@ export function PutRight({ finding }: { finding: Finding }) {
                 >
                   Do it
                 </Button>
-                <Button onClick={() => setChosenId(undefined)}>Leave it</Button>
+                <Button onClick={() => setChosenId(undefined)}>Cancel</Button>
               </div>
             </div>
           )}

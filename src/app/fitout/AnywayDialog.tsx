@@ -42,9 +42,9 @@ export function AnywayDialog({ onClose, onReason }: AnywayDialogProps) {
           />
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Leave it held</Button>
+          <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" variant="contained" disabled={reason.length < 3}>
-            I do it anyway
+            Do it anyway
           </Button>
         </DialogActions>
       </form>

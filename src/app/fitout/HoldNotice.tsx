@@ -24,7 +24,7 @@ export function HoldNotice({ heldBy, reason, onAnyway }: HoldNoticeProps) {
       ) : (
         onAnyway && (
           <Button size="small" color="inherit" onClick={() => setAsked(true)}>
-            I do it anyway
+            Do it anyway
           </Button>
         )
       )}

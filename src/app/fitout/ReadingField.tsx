@@ -52,7 +52,7 @@ export function ReadingField({ measurement, reading, verdict, onTake }: ReadingF
 }
 
 const verdictWords: Record<ReadingVerdict, string> = {
-  good: 'is what the plan says.',
+  good: 'is as planned.',
   low: 'is lower than planned: pack out, look for a thin lead, a bad contact or a part that draws too much.',
   high: 'is higher than planned: pack out before something cooks, and check the regulator’s setting.',
 };

@@ -104,7 +104,7 @@ export function StepInHand({
           )}
           {canFail(step) && (
             <Button size="large" onClick={onFind}>
-              It does not do that
+              It doesn’t work
             </Button>
           )}
           {state !== 'open' && (

@@ -59,7 +59,7 @@ export const guides: Record<Person, readonly GuideStep[]> = {
     },
     {
       words:
-        'The water fell, and Undo brings it back: go on until every well is dry. Then Trial (5) shows what happens under way.',
+        'One problem fixed; Undo reverses it. Go on until every well is dry. Then Trial (5) shows what happens under way.',
       isDone: ({ pathname }) => pathname === '/trial',
     },
     firstTick,

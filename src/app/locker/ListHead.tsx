@@ -17,7 +17,7 @@ const facetNames: Record<Facet, string> = {
   fits: 'stands these volts',
   lacks: 'lacks a figure',
 };
-const orderNames: Record<Order, string> = { asKept: 'kept', name: 'name', price: 'price', mass: 'mass' };
+const orderNames: Record<Order, string> = { asKept: 'default', name: 'name', price: 'price', mass: 'mass' };
 
 /** Narrows a list of parts, and puts it in order. */
 export function ListHead({ wishes, onChange }: ListHeadProps) {

@@ -134,7 +134,7 @@ export function Component() {
               Add a part
             </Button>
             <ListHead wishes={wishes} onChange={setWishes} />
-            {listed.length === 0 && <p>No part of this kind is like that.</p>}
+            {listed.length === 0 && <p>No part of this kind matches. Clear the search to see all.</p>}
             <VoltLadder
               items={listed}
               chosenId={chosen?.part.id}

@@ -65,10 +65,10 @@ export function PartSheet({ item, onShow, onRemove }: PartSheetProps) {
         <Button
           variant="contained"
           onClick={() =>
-            applyAndSay(`fit ${part.name}`, fitPart(build, part), `Fitted into ${build.name}: ${part.name}`)
+            applyAndSay(`fit ${part.name}`, fitPart(build, part), `Added to ${build.name}: ${part.name}`)
           }
         >
-          Fit it into this build
+          Add to this build
         </Button>
         <SwapIn part={part} />
         <Button onClick={() => void copy()}>Copy and edit</Button>

@@ -133,7 +133,7 @@ export function TableImport({ kind, onClose }: { kind: PartKind; onClose: () => 
         </div>
       )}
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button
           variant="contained"
           disabled={read.items.length === 0 || read.share < 1}

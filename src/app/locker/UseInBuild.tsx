@@ -24,7 +24,7 @@ export function UseInBuild({ part }: { part: PartSpec }) {
   const names = build.fittings.filter((fitting) => fitting.part === part.id).map(({ name }) => name);
   return (
     <p className={styles.other} role="status">
-      {build.name} still has the sheet as it was, for: {names.join(', ')}.{' '}
+      {build.name} uses an older copy of this part: {names.join(', ')}.{' '}
       <Button
         size="small"
         onClick={() =>
@@ -35,7 +35,7 @@ export function UseInBuild({ part }: { part: PartSpec }) {
           )
         }
       >
-        Use this one there
+        Update it
       </Button>
       {preview && <span className={styles.note}>{previewWords(preview)}</span>}
     </p>

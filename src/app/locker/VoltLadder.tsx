@@ -30,10 +30,10 @@ export function VoltLadder({ items: all, chosenId, meets, onChoose }: VoltLadder
     <>
       <p className={styles.legend}>
         {!hasVolts
-          ? 'Nothing here has volts of its own to meet.'
+          ? 'Parts of this kind have no voltage limits.'
           : meets
-            ? `Bars: volts each stands. Line: ${formatQuantity(meets.volts, 'V')} in this build (${meets.name}).`
-            : 'Bars: volts from least to most.'}
+            ? `Bars: voltage range. Line: ${formatQuantity(meets.volts, 'V')} in this build (${meets.name}).`
+            : 'Bars: voltage range.'}
       </p>
       <ul className={styles.list}>
         {items.map(({ part, state, price }, n) => {

@@ -70,6 +70,6 @@ function wouldWords(
   const loose = edits.filter(({ type }) => type === 'removeLead').length;
   if (loose > 0) return `it has other ports: ${loose} of the leads there would come off.`;
   const isSilent = wellIds.some((well) => preview.wells[well].unknown > now[well].unknown);
-  const dried = preview.gone.length > 0 ? `, and it dries ${preview.gone.length}` : '';
+  const dried = preview.gone.length > 0 ? `, and it fixes ${preview.gone.length}` : '';
   return `nothing ${isSilent ? 'that is known ' : ''}rules it out${dried}${isSilent ? '; its sheet leaves facts open' : ''}.`;
 }

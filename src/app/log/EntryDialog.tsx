@@ -186,7 +186,7 @@ export function EntryDialog({ entry, onClose, onKept }: EntryDialogProps) {
         />
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" onClick={keep}>
           Write it down
         </Button>

@@ -102,7 +102,7 @@ export function LearnDialog({ task, readings, onClose }: LearnDialogProps) {
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         {patch && patch.edits.length > 0 && (
           <Button
             variant="contained"

@@ -27,10 +27,10 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
   const asked =
     shares.length === 0 && gaps
       ? `not known yet${gaps}`
-      : `asked ${formatQuantity(askedAmps, 'A')}${gaps ? ` of what is known${gaps}` : ''}`;
+      : `needs ${formatQuantity(askedAmps, 'A')}${gaps ? ` of what is known${gaps}` : ''}`;
   const given = givenAmps === undefined ? undefined : formatQuantity(givenAmps, 'A');
   const isShort = givenAmps !== undefined && askedAmps > givenAmps;
-  const summary = `${title}: ${asked}${given ? `, ${giver} gives ${given}` : ''}`;
+  const summary = `${title}: ${asked}${given ? `, ${giver} supplies ${given}` : ''}`;
   const starts = shares.map((_, n) => shares.slice(0, n).reduce((sum, share) => sum + share.amps, 0));
   return (
     <div ref={frame} className={styles.bar}>
@@ -65,7 +65,7 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
             <tspan data-short={isShort} className={styles.given} {...(isNarrow && { x: x(0), dy: 14 })}>
               {isNarrow ? '' : ' · '}
               {giver} gives {given}
-              {isShort ? `, ${formatQuantity(askedAmps - givenAmps, 'A')} short` : ''}
+              {isShort ? `, ${formatQuantity(askedAmps - givenAmps, 'A')} too little` : ''}
             </tspan>
           )}
         </text>

@@ -76,7 +76,7 @@ export function PlugInDialog({ fitted, onClose }: { fitted: Fitted; onClose: () 
         )}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={!way} onClick={take}>
           Plug in
         </Button>

@@ -36,7 +36,7 @@ export function ProposalDialog({ onClose }: { onClose: () => void }) {
           </DialogContent>
           <DialogActions>
             {error && <Button onClick={() => void refetch()}>Try again</Button>}
-            <Button onClick={onClose}>Leave it</Button>
+            <Button onClick={onClose}>Cancel</Button>
           </DialogActions>
         </>
       )}
@@ -100,7 +100,7 @@ function Steps({ plan, refused, onRefuse, onClose }: StepsProps) {
         </p>
       </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button variant="contained" disabled={taken.length === 0} onClick={take}>
           Do {taken.length === 1 ? 'this step' : `these ${taken.length} steps`}
         </Button>

@@ -47,7 +47,7 @@ export function TraceBar({ trace, onTrace, folded }: TraceBarProps) {
         </p>
         <div className={styles.tools}>
           <Button size="small" onClick={() => onTrace(undefined)}>
-            Leave it
+            Cancel
           </Button>
         </div>
       </div>

@@ -103,7 +103,7 @@ export function ChannelEditor({ row }: { row: ChannelRow }) {
               onChange={(_, on) => set(on ? 'read off it' : 'planned', { isRead: on ? true : undefined })}
             />
           }
-          label="Read off the transmitter as it stands"
+          label="Copied from my transmitter"
         />
         <div className={styles.row}>
           {number('lowEnd', 'End point, short pulses, %', 0, 150, '100')}

@@ -62,7 +62,7 @@ function Memories() {
           onTake={(memory) => set('memory', { memory: memory && Math.round(memory) })}
         />
         <NumberField
-          label="Warns below, V"
+          label="Low-voltage alarm, V"
           value={fitting.alarmVolts}
           least={1}
           most={60}

@@ -32,13 +32,13 @@ export function PartsOfRefit({ was, is }: { was: Reading; is: Reading }) {
         ))}
         {spare.map(({ fitting, part }) => (
           <li key={fitting.id}>
-            Over: {capital(fitting.name)}, {part.name}.
+            Left over: {capital(fitting.name)}, {part.name}.
           </li>
         ))}
       </ul>
       {loose.length > 0 && (
         <Button variant="outlined" onClick={keep}>
-          {loose.length === 1 ? 'Into my locker' : `These ${loose.length} into my locker`}
+          {loose.length === 1 ? 'Keep it in my locker' : `Keep these ${loose.length} in my locker`}
         </Button>
       )}
     </>

@@ -22,7 +22,7 @@ export function CouldNotOpen() {
       </p>
       <div className={styles.ways}>
         <Button variant="contained" href="/">
-          Open it again
+          Reopen
         </Button>
         {build && <Button onClick={() => downloadBuild(build)}>Save the open build as a file</Button>}
         <Button onClick={() => void toDemo()}>Leave this build, go to all builds</Button>

@@ -22,12 +22,13 @@ export default function JustDone() {
         <Button
           color="inherit"
           size="small"
+          aria-label={`Undo: ${done?.words ?? ''}`}
           onClick={() => {
             undo();
             close();
           }}
         >
-          Take it back
+          Undo
         </Button>
       }
     />

@@ -35,7 +35,7 @@ export function Circumstances({ start, onChange }: CircumstancesProps) {
         onMove={(air) => onChange({ ...start, air })}
       />
       <Dial
-        name="Pack’s age"
+        name="Battery age"
         words={start.age === 1 ? 'young' : `${start.age.toFixed(2)} × the ohms`}
         value={start.age}
         range={[1, 3, 0.25]}

@@ -73,7 +73,7 @@ export function Component() {
       <div className={styles.station}>
         <div className={styles.head}>
           <h1 className={styles.title}>
-            Trial <span className={styles.subtitle}>· as if bound and plugged in as meant</span>
+            Trial <span className={styles.subtitle}>· with the radio set up</span>
           </h1>
           <ToggleButtonGroup
             exclusive

@@ -68,7 +68,7 @@ export const screenHelp = {
     how: [
       'One step at a time. Tick what is done; write down what the meter says.',
       'A powered step is held while something that would harm is open, or while a check before it is not done.',
-      '“It does not do that” looks for the cause: it names the next test until one is left.',
+      '“It doesn’t work” looks for the cause: it names the next test until one is left.',
       '“Rehearse it” brings the model to life on the screen; “Refit” compares with what was found.',
       'A step that changed after you ticked it says so.',
     ],

@@ -28,7 +28,7 @@ export function radioSheet(context: Reading): SheetTable[] {
       ? [
           {
             title: 'Radio',
-            heads: ['Transmitter', 'Memory', 'Model', 'Link', 'Bound to it', 'Warns below', 'Runs on'],
+            heads: ['Transmitter', 'Memory', 'Model', 'Link', 'Bound to it', 'Low-voltage alarm', 'Runs on'],
             rows: memories,
           },
         ]

@@ -130,7 +130,7 @@ function regulatorOf(reading: LabelReading, line: string) {
   return {
     type: isLinear ? ('linear' as const) : ('switching' as const),
     voltsChoices: [...new Set(volts ?? [5])].sort((a, b) => a - b),
-    maxAmps: most === undefined ? estimated(1, 'a guess until its sheet is read') : stated(most),
+    maxAmps: most === undefined ? estimated(1, 'guess: please check') : stated(most),
   };
 }
 

@@ -36,7 +36,7 @@ export function blankPart(kind: PartKind, id: string, isLike?: (part: PartSpec) 
     return withFigure(
       part,
       field,
-      required.includes(field.path) ? estimated(figure.value, 'a guess until its sheet is read') : undefined,
+      required.includes(field.path) ? estimated(figure.value, 'guess: please check') : undefined,
     );
   }, bare);
 }

@@ -39,6 +39,26 @@ export function columnTargets(kind: PartKind, headings: readonly string[]): stri
   return [...ownColumns, ...sheetColumns([part, ...others]).map(({ label }) => label)];
 }
 
+/** Headings of tables that were written before figures had their usual names. */
+const oldHeadings: Record<string, string> = {
+  weighs: 'weight',
+  long: 'length',
+  wide: 'width',
+  high: 'height',
+  'least volts': 'min voltage',
+  'most volts': 'max voltage',
+  'least input': 'min voltage',
+  'most input': 'max voltage',
+  continuous: 'continuous current',
+  'draws itself': 'own current',
+  draws: 'current',
+  'inside one cell': 'internal resistance per cell',
+  'ear to shaft': 'lug to shaft',
+  'under its ears': 'depth below lugs',
+  'horn hole at': 'horn hole radius',
+  '100 is from the centre': 'travel at 100 from the centre',
+};
+
 /** The target that each heading names by itself; nothing where it names none. */
 export function matchColumns(
   headings: readonly string[],
@@ -49,7 +69,15 @@ export function matchColumns(
       .toLowerCase()
       .replaceAll(/[^\p{L}\p{N}.]+/gu, ' ')
       .trim();
-  return headings.map((text) => targets.find((target) => plain(target) === plain(text)));
+  return headings.map((text) => {
+    const [named, now] = [plain(text), oldHeadings[plain(text)]];
+    // A BEC's own limits are those of its input; bursts are amps, or of a pack multiples of its capacity.
+    const names = [named, now, now && `${now.split(' ')[0]} input voltage`];
+    if (named === 'for seconds') names.push('burst current', 'burst discharge rate');
+    return names
+      .map((name) => targets.find((target) => plain(target) === name))
+      .find((target) => target !== undefined);
+  });
 }
 
 /** A heading without the unit that stands behind it. */

@@ -118,7 +118,7 @@ describe('a locker as a table', () => {
     const cells = sheetCells(items[0]!.part);
     expect(cells.get('Torque at 6 V')?.value).toBeCloseTo(5.977, 2);
     expect(cells.get('Stalled at 6 V')?.value).toBe(0.9);
-    expect(cells.get('Most volts')?.value).toBe(8.4);
+    expect(cells.get('Max voltage')?.value).toBe(8.4);
     // Nothing typed is lost: what cannot be read is kept as a remark.
     expect(items[1]!.part.remark).toBe('torque at 6 V (oz-in): much');
   });

@@ -54,7 +54,7 @@ export function columnHeads({ index, survey, circuit }: Reading): ColumnHead[] {
     {
       over: served.map((fitted) => fitted.fitting.id),
       column: 'served',
-      name: 'Served',
+      name: 'Servos, lamps',
       figure: asked(sum(rails)),
       isBad: false,
     },
@@ -62,7 +62,7 @@ export function columnHeads({ index, survey, circuit }: Reading): ColumnHead[] {
   return heads.filter((columnHead) => columnHead.over.length > 0);
 }
 
-const asked = (amps: number): string => `${formatQuantity(amps, 'A')} asked`;
+const asked = (amps: number): string => formatQuantity(amps, 'A');
 
 const voltsList = (volts: readonly number[], after: string): string =>
   volts.length === 0 ? '' : `${volts.map((value) => value.toFixed(1)).join(' and ')} V${after}`;

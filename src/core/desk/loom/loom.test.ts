@@ -99,10 +99,10 @@ describe('the loom model', () => {
     const heads = columnHeads(readingOf(demo('harbour-tug-as-planned'), []));
     expect(heads.map((columnHead) => [columnHead.name, columnHead.figure, columnHead.isBad])).toEqual([
       ['Pack', '12.6 V full', false],
-      ['Drive', '22.6 A asked', true],
+      ['Drive', '22.6 A', true],
       ['Rail', '6.0 and 5.0 V', true],
-      ['Motors', '18.1 A asked', false],
-      ['Served', '5.8 A asked', false],
+      ['Motors', '18.1 A', false],
+      ['Servos, lamps', '5.8 A', false],
     ]);
   });
 

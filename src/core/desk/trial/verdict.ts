@@ -56,7 +56,7 @@ export function verdictOf({ events, figures, missing, unreached, estimates }: Tr
       : ` Guessed, as no sheet states it: ${nameList(presumed.map(({ words, value, least, most }) => `${words} about ${formatQuantity(value, 'A')} (${(value * least).toFixed(1)} to ${formatQuantity(value * most, 'A')})`))}.`;
   return {
     tone: [missing, presumed, unreached].every(({ length }) => length === 0) ? 'good' : 'guess',
-    words: `It stays up: the receiver keeps ${spare.toFixed(1)} V above its floor.${still}${silent}${guessed}`,
+    words: `The radio stays on, ${spare.toFixed(1)} V to spare.${still}${silent}${guessed}`,
   };
 }
 

@@ -74,9 +74,9 @@ export const newStops = ({ gone, come }: PatchPreview): Told[] =>
       severity === 'stop' && gone.every((each) => each.rule !== rule || each.messageId !== messageId),
   );
 
-/** The short words on a put-right button: `dries 2, leaves 1 new`. */
+/** The short words on a put-right button: `fixes 2, adds 1`. */
 export function previewWords({ gone, come }: PatchPreview): string {
-  const words = [gone.length > 0 ? `dries ${gone.length}` : 'dries none yet'];
-  if (come.length > 0) words.push(`brings ${come.length}`);
+  const words = [gone.length > 0 ? `fixes ${gone.length}` : 'fixes none yet'];
+  if (come.length > 0) words.push(`adds ${come.length}`);
   return words.join(', ');
 }

@@ -70,7 +70,11 @@ testRule(railAmps, {
     },
     {
       name: 'a little over for the second that both are held, the receiver well above its floor',
-      build: tub({ ...withOutlets, extra: threeServos.extra.slice(0, 2), leads: threeServos.leads.slice(0, 3) }),
+      build: tub({
+        ...withOutlets,
+        extra: threeServos.extra.slice(0, 2),
+        leads: threeServos.leads.slice(0, 3),
+      }),
       findings: [{ messageId: 'sinks', actual: 2.8, limit: 2, within: 0.6, says: 'sinks to' }],
     },
     {

@@ -31,8 +31,8 @@ export const millimetresField = (path: string, label: string): SheetField => ({
 
 /** What any part weighs and measures. */
 export const bodyFields = (): SheetField[] => [
-  { path: 'kilograms', label: 'Weighs', unit: 'g', scale: 0.001 },
-  millimetresField('length', 'Long'),
-  millimetresField('width', 'Wide'),
-  millimetresField('height', 'High'),
+  { path: 'kilograms', label: 'Weight', unit: 'g', scale: 0.001 },
+  millimetresField('length', 'Length'),
+  millimetresField('width', 'Width'),
+  millimetresField('height', 'Height'),
 ];

@@ -7,7 +7,7 @@ export interface School {
   choices: { value: string | number; words: string; why: string }[];
 }
 
-/** Where benches differ, with one sentence of reason for each side. */
+/** Your preferences, with one sentence of reason for each side. */
 export const schools: readonly School[] = [
   {
     key: 'redWires',

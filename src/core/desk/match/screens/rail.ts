@@ -15,7 +15,16 @@ import type { Limit } from '../../../judgement/limits/limit';
 import { kindOfAny, terminalsOf } from '../../../model/kinds';
 import { lastingLoad, railLoad } from '../../../judgement/limits/amps';
 import { linearRegulatorHeat } from '../../../judgement/rules/linear-regulator-heat';
-import { ampsMarginBy, networkSlack, marginBy, alone, between, identity, rolesOfKind, smallest } from './pairs';
+import {
+  ampsMarginBy,
+  networkSlack,
+  marginBy,
+  alone,
+  between,
+  identity,
+  rolesOfKind,
+  smallest,
+} from './pairs';
 import { torqueLimit } from '../../../judgement/limits/torque';
 import { servoTorque } from '../../../judgement/rules/servo-torque';
 import { railVoltsLow } from '../../../judgement/rules/rail-volts-low';

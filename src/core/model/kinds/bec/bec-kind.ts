@@ -18,8 +18,8 @@ export const becKind = describeKind<'bec'>({
   terminals: regulatedTerminals,
   signal: () => undefined,
   fields: (part) => [
-    voltsField('minInputVolts', 'Least input'),
-    voltsField('maxInputVolts', 'Most input'),
+    voltsField('minInputVolts', 'Min input voltage'),
+    voltsField('maxInputVolts', 'Max input voltage'),
     ...regulatorFields(part.regulator, 'Gives', 'Sheds'),
   ],
   choices: (part) => [
@@ -39,7 +39,7 @@ export const becKind = describeKind<'bec'>({
   lines: (part, { regulator }) => [regulatorLine(part.regulator, regulator ?? '')],
   chosen: 4,
   seen: 6,
-  brief: 'Own BEC',
+  brief: 'Separate BEC',
   decides: ({ regulator }) => [
     `${regulator.voltsChoices.join(', ')} V`,
     formatQuantity(regulator.maxAmps.value, 'A'),

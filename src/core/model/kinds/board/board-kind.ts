@@ -20,7 +20,7 @@ export const boardKind = describeKind<'board'>({
   column: 'drive',
   lines: () => [],
   seen: 7,
-  brief: 'Board with several parts',
+  brief: 'All-in-one board',
   decides: ({ components }) => [nameList(components.map(({ name }) => name))],
   isDelicate: true,
 });

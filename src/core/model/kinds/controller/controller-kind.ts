@@ -61,11 +61,11 @@ export const controllerKind = describeKind<'controller'>({
           ?.pins.find((pin) => pin.name === 'minus')?.net
       : 'ground',
   fields: (part) => [
-    voltsField('minInputVolts', 'Least input'),
-    voltsField('maxInputVolts', 'Most input'),
-    ampsField('continuousAmps', 'Continuous'),
-    ampsField('burstAmps', 'For seconds'),
-    ampsField('quiescentAmps', 'Draws itself'),
+    voltsField('minInputVolts', 'Min voltage'),
+    voltsField('maxInputVolts', 'Max voltage'),
+    ampsField('continuousAmps', 'Continuous current'),
+    ampsField('burstAmps', 'Burst current'),
+    ampsField('quiescentAmps', 'Own current'),
     ...regulatorFields(part.regulator, 'BEC gives', 'BEC sheds'),
   ],
   choices: (part) => [

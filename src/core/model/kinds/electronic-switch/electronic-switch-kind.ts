@@ -27,7 +27,7 @@ export const electronicSwitchKind = describeKind<'electronicSwitch'>({
     voltsField('minVolts', isRelay(part) ? 'Pulls in at' : 'Least on its lead'),
     voltsField('maxVolts', isRelay(part) ? 'Most on its coil' : 'Most on its lead'),
     voltsField('maxFeedVolts', 'Switches up to'),
-    ampsField('amps', isRelay(part) ? 'Coil draws' : 'Draws'),
+    ampsField('amps', isRelay(part) ? 'Coil draws' : 'Current'),
     ...part.ports.flatMap(({ flow, name }, n) =>
       flow === 'out' ? [ampsField(`ports.${n}.maxAmps`, `Most from its ${name}`)] : [],
     ),

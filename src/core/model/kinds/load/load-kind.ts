@@ -42,11 +42,11 @@ export const loadKind = describeKind<'load'>({
   signal: (part) => (listens(part) ? 'signal' : undefined),
   fields: ({ form }) =>
     form === 'capacitor'
-      ? [voltsField('maxVolts', 'Most volts'), { path: 'farads', label: 'Holds', unit: 'µF', scale: 1e-6 }]
+      ? [voltsField('maxVolts', 'Max voltage'), { path: 'farads', label: 'Holds', unit: 'µF', scale: 1e-6 }]
       : [
-          voltsField('minVolts', 'Least volts'),
-          voltsField('maxVolts', 'Most volts'),
-          ampsField('amps', 'Draws'),
+          voltsField('minVolts', 'Min voltage'),
+          voltsField('maxVolts', 'Max voltage'),
+          ampsField('amps', 'Current'),
         ],
   choices: (part) => [
     sheetChoice(

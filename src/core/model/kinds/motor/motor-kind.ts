@@ -18,7 +18,7 @@ export const motorKind = describeKind<'motor'>({
     ampsField('stallAmps', 'Stalled'),
     ampsField('noLoadAmps', 'With no load'),
     { path: 'windingOhms', label: 'Windings', unit: 'mΩ', scale: 0.001 },
-    voltsField('maxVolts', 'Most volts'),
+    voltsField('maxVolts', 'Max voltage'),
     { path: 'maxSpeed', label: 'Most speed', unit: 'rev/min', scale: 1 },
     millimetresField('shaftDiameter', 'Shaft'),
   ],

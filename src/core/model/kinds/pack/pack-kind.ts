@@ -17,8 +17,8 @@ export const packKind = describeKind<'pack'>({
   fields: () => [
     { path: 'ampHours', label: 'Capacity', unit: 'mAh', scale: 0.001 },
     { path: 'dischargeRate', label: 'Discharge rate', unit: 'C', scale: 1 },
-    { path: 'burstRate', label: 'For seconds', unit: 'C', scale: 1 },
-    { path: 'cellOhms', label: 'Inside one cell', unit: 'mΩ', scale: 0.001 },
+    { path: 'burstRate', label: 'Burst discharge rate', unit: 'C', scale: 1 },
+    { path: 'cellOhms', label: 'Internal resistance per cell', unit: 'mΩ', scale: 0.001 },
   ],
   choices: (part) => [
     sheetChoice('cells', 'Cells in series', String(part.cells), numberOptions(1, 14), (value) =>

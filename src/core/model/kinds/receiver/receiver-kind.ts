@@ -26,9 +26,9 @@ export const receiverKind = describeKind<'receiver'>({
   }),
   signal: () => undefined,
   fields: () => [
-    voltsField('minVolts', 'Least volts'),
-    voltsField('maxVolts', 'Most volts'),
-    ampsField('amps', 'Draws'),
+    voltsField('minVolts', 'Min voltage'),
+    voltsField('maxVolts', 'Max voltage'),
+    ampsField('amps', 'Current'),
   ],
   choices: (part) => [
     sheetChoice('channels', 'Channels', String(part.channels), numberOptions(1, 18), (value) =>

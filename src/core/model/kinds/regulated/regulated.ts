@@ -63,13 +63,13 @@ export function regulatorChoice(part: Regulated): SheetChoice[] {
 
 const noBec = 'none';
 
-/** Whether a controller has a BEC, and of which kind; a new one is a guess until its sheet is read. */
+/** Whether a controller has a BEC, and of which kind; a new one is guess: please check. */
 export function regulatorTypeChoice(part: ControllerSpec): SheetChoice {
   const options = [noBec, ...regulatorTypes];
   return sheetChoice('bec', 'BEC', part.regulator?.type ?? noBec, plainOptions(options), (value) => {
     const { regulator, ...rest } = part;
     if (value !== 'switching' && value !== 'linear') return rest;
-    const guess = estimated(1, 'a guess until its sheet is read');
+    const guess = estimated(1, 'guess: please check');
     return changed(part, { regulator: { voltsChoices: [5], maxAmps: guess, ...regulator, type: value } });
   });
 }

@@ -13,7 +13,7 @@ export const transmitterKind = describeKind<'transmitter'>({
   words: { one: 'transmitter', many: 'Transmitters' },
   terminals: () => ({ consumes: [] }),
   signal: () => undefined,
-  fields: () => [{ path: 'throwMicros', label: '100 % is, from the centre', unit: 'µs', scale: 1 }],
+  fields: () => [{ path: 'throwMicros', label: 'Travel at 100 %, from the centre', unit: 'µs', scale: 1 }],
   choices: (part) => [
     sheetChoice('channels', 'Channels', String(part.channels), numberOptions(1, 18), (value) =>
       changed(part, { channels: Number(value) }),
