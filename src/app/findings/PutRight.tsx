@@ -2,6 +2,8 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import type { Patch } from '../../core/model/plan/patch';
 import type { Finding } from '../../core/judgement/findings/finding';
+import { nextMove } from '../../core/judgement/findings/next-move';
+import { useSettings } from '../state/settings-store';
 import { previewWords } from '../../core/judgement/check/preview';
 import { applyAndSay } from '../state/done-store';
 import { usePreviewStore } from '../state/preview-store';
@@ -12,6 +14,7 @@ import styles from './PutRight.module.css';
 /** The changes that would put a finding right. A click shows what one does; a second takes it. */
 export function PutRight({ finding }: { finding: Finding }) {
   const offers = useOffers(finding);
+  const units = useSettings((state) => state.units);
   const [chosenId, setChosenId] = useState<string>();
   const showPreview = usePreviewStore((state) => state.show);
   const chosen = offers.data?.find((preview) => preview.patch.id === chosenId);
@@ -32,7 +35,7 @@ export function PutRight({ finding }: { finding: Finding }) {
     );
   if (!offers.data) return <p className={styles.waiting}>Trying what the locker has…</p>;
   if (offers.data.length === 0) {
-    return <p className={styles.none}>Nothing in the locker puts this right by itself.</p>;
+    return <p className={styles.none}>No one-step fix here. {nextMove(finding, units)}</p>;
   }
   return (
     <div className={styles.offers} role="group" aria-label="Put right">

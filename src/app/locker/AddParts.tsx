@@ -49,17 +49,21 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
   const save = useLocker((state) => state.save);
   const [text, setText] = useState('');
   const [kinds, setKinds] = useState<Record<string, LabelKind>>({});
-  const rows = useMemo(
-    () =>
-      readLines(text, kinds).map((row): Row => ({
-        ...row,
-        labelled: row.reading && partFromLabel(row.reading, row.line, `own-${nanoid(8)}`),
-      })),
-    [text, kinds],
+  const rows = useMemo(() => {
+    // What has one label has one sheet.
+    const known = new Map<string, LabelledPart>();
+    return readLines(text, kinds).map((row): Row => {
+      const labelled =
+        row.reading && (known.get(row.line) ?? partFromLabel(row.reading, row.line, `own-${nanoid(8)}`));
+      if (labelled) known.set(row.line, labelled);
+      return { ...row, labelled };
+    });
+  }, [text, kinds]);
+  const parts = rows.flatMap(({ labelled, count }) =>
+    labelled ? Array.from({ length: count }, () => labelled.part) : [],
   );
-  const parts = rows.flatMap(({ labelled }) => (labelled ? [labelled.part] : []));
   const keep = async () => {
-    for (const part of parts) await save({ part, state: 'own', isStarter: false });
+    for (const part of new Set(parts)) await save({ part, state: 'own', isStarter: false });
   };
   const addToBuild = async () => {
     await keep();
@@ -119,7 +123,7 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
 }
 
 function LabelRow({ row, onKind }: { row: Row; onKind: (kind: LabelKind) => void }) {
-  const { line, reading, labelled, problem } = row;
+  const { line, count, reading, labelled, problem } = row;
   const refused = labelled?.refused ?? [];
   const unread = [...(reading?.unread ?? []), ...refused.map(({ from }) => from)];
   return (
@@ -141,7 +145,7 @@ function LabelRow({ row, onKind }: { row: Row; onKind: (kind: LabelKind) => void
         ))}
       </TextField>
       <div>
-        <p className={styles.line}>{line}</p>
+        <p className={styles.line}>{count > 1 ? `${count} × ${line}` : line}</p>
         {problem && <p className={styles.unread}>Not read: {problem}.</p>}
         {reading && (
           <ul className={styles.figures}>

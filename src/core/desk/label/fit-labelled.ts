@@ -16,9 +16,11 @@ const formOf: Partial<Record<ModelFunction['role'], readonly LoadForm[]>> = {
 };
 
 /** Whether a part is what a function is usually worked by: a drum hauls, lamps are lights. */
-function works(part: PartSpec, { id, role }: Pick<ModelFunction, 'id' | 'role'>): boolean {
+function works(part: PartSpec, { id, role, wants }: Pick<ModelFunction, 'id' | 'role' | 'wants'>): boolean {
   if (!servingKinds(role).includes(part.kind)) return false;
   if (part.kind === 'servo') return turnsDrum(part) === hauls(id);
+  // A controller drives what moves on and on; what has two positions is a servo's.
+  if (part.kind === 'controller' && role === 'mechanism') return wants !== 'twoPosition' && !hauls(id);
   return part.kind !== 'load' || formOf[role]?.includes(part.form) === true;
 }
 

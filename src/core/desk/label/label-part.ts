@@ -190,6 +190,19 @@ const cableWords: readonly [RegExp, CableForm][] = [
 const cable = (form: CableForm, id: string) =>
   blank('cable', id, (part) => part.kind === 'cable' && part.form === form);
 
+/** How far a full pack stands above the volts that motors are sold by, which are those of a pack at work. */
+const fullOver = 1.2;
+
+const nominalVolts = (printed: number | undefined) =>
+  printed === undefined
+    ? {}
+    : {
+        maxVolts: estimated(
+          Number((printed * fullOver).toPrecision(3)),
+          `printed ${printed} V, which is a pack at work; a full one stands a fifth above`,
+        ),
+      };
+
 const fill: Record<LabelKind, Filler> = {
   motor: (reading, _, id) => {
     const cells = valueOf(reading, 'maxCells');
@@ -202,8 +215,8 @@ const fill: Record<LabelKind, Filler> = {
         fullLoadAmps: 'fullLoadAmps',
         noLoadAmps: 'noLoadAmps',
         stallAmps: 'stallAmps',
-        maxVolts: 'maxVolts',
       }),
+      ...nominalVolts(valueOf(reading, 'maxVolts')),
       ...body(reading),
     } as PartSpec;
   },
@@ -218,7 +231,11 @@ const fill: Record<LabelKind, Filler> = {
     const regulator = regulatorOf(reading, line);
     return {
       ...bare,
-      ...(cells.length > 0 && { cellLimits: cells }),
+      // Who counts cells of a chemistry has a cut-off for it.
+      ...(cells.length > 0 && {
+        cellLimits: cells,
+        cutoffModes: [...new Set(cells.map(({ chemistry }) => chemistry))],
+      }),
       ...(turns !== undefined && { turnLimits: [{ cells: 2, turns: stated(turns) }] }),
       ...(regulator && { regulator }),
       ...statedAs(reading, {
@@ -301,7 +318,13 @@ function usualControls(line: string, channels = 6): Partial<TransmitterSpec> {
   const [alike] = starterLocker
     .filter((part): part is TransmitterSpec => part.kind === 'transmitter' && hasWheel(part) === isWheel)
     .sort((a, b) => Math.abs(a.channels - channels) - Math.abs(b.channels - channels));
-  return alike ? { controls: alike.controls, remark: 'Its controls are the usual ones: please check.' } : {};
+  if (!alike) return {};
+  const { controls, endPointChannels = channels } = alike;
+  return {
+    controls,
+    endPointChannels: Math.min(endPointChannels, channels),
+    remark: 'Its controls and end points are the usual ones: please check.',
+  };
 }
 
 function radio(kind: 'receiver' | 'transmitter', reading: LabelReading, line: string, id: string): PartSpec {

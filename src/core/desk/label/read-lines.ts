@@ -4,9 +4,14 @@ import type { LabelKind, LabelReading } from './reading';
 /** Most lines that are read at once. */
 export const mostLines = 60;
 
+/** How many, before what: at most a dozen. */
+const several = /^(1[0-2]|[1-9]) ?[x×] (.+)$/i;
+
 /** One line of several, with what it says or why it cannot be read. */
 export interface ReadLine {
   line: string;
+  /** How many of them there are: `4 x 380 motor`. */
+  count: number;
   reading?: LabelReading;
   problem?: string;
 }
@@ -20,8 +25,10 @@ export const readLines = (text: string, kinds: Readonly<Record<string, LabelKind
     .split(/\r?\n/)
     .map((line) => line.replaceAll(/\s+/g, ' ').trim())
     .filter((line) => line !== '')
-    .map((line, n) => {
-      if (n >= mostLines) return { line, problem: `at most ${mostLines} lines are read at once` };
+    .map((typed, n) => {
+      const [, times, rest] = several.exec(typed) ?? [];
+      const [line, count] = rest === undefined ? [typed, 1] : [rest, Number(times)];
+      if (n >= mostLines) return { line, count, problem: `at most ${mostLines} lines are read at once` };
       const read = readLabel(line, kinds[line]);
-      return read.ok ? { line, reading: read.value } : { line, problem: read.problem };
+      return read.ok ? { line, count, reading: read.value } : { line, count, problem: read.problem };
     });

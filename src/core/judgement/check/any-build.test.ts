@@ -67,7 +67,8 @@ describe('whatever a person does to a build', () => {
       }),
       { numRuns: 25 },
     );
-  });
+    // Some builds have put-rights that look for places for half a minute.
+  }, 180_000);
 
   it('is saved and comes back the same', () => {
     expect(editSequences(60, 3)).toEqual({ same: 60 });

@@ -1,3 +1,4 @@
+import { settlesQuickly } from '../../model/packs/chemistry';
 import { byState, type PackState, type VoltsByState } from '../../model/packs/pack-state';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Rail } from '../../reading/survey/rails';
@@ -6,7 +7,8 @@ import { packVoltsByState, settlesWithin, type CellStack } from '../../model/pac
 import type { ControllerSpec } from '../../model/kinds/controller/controller';
 import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Figure } from '../../base/validation/figure';
-import { isUnder } from '../../base/quantity/compare';
+import { isUnder, readAlike } from '../../base/quantity/compare';
+import { cautiousFloor } from '../../model/kinds/receiver/usual-receiver';
 import { atLeast, atMost, type Limit } from './limit';
 
 /** Volts that a part is given: in each state of the packs, and the cells where they come straight from cells of one kind. */
@@ -32,12 +34,23 @@ export function mostVolts(
 export const leastVolts = (left: number, least: number): Limit<'tooFewVolts'> =>
   atLeast(left, least, 'V', 'tooFewVolts');
 
-/** The state of the packs that a receiver must still be awake in: dry cells fade for hours, and are changed before their end. */
+/**
+ * The state of the packs that a receiver must still be awake in: dry cells and those of nickel or iron phosphate stay at
+ * their usual volts for most of their charge, and are changed or charged before their end.
+ */
 export const wakingState = ({ cells }: GivenVolts): PackState =>
-  cells?.chemistry === 'dry cell' ? 'nominal' : 'cutoff';
+  cells && settlesQuickly(cells.chemistry) ? 'nominal' : 'cutoff';
+
+/**
+ * The floor that a receiver's label means: one that prints just the usual volts of the cells it is fed from names the
+ * pack, and works as far down as others do.
+ */
+export const floorMeant = ({ volts, cells }: GivenVolts, printed: number): number =>
+  cells && readAlike(volts.nominal, printed, 'V') ? Math.min(printed, cautiousFloor) : printed;
 
 /** Volts with nothing drawn against the floor of a receiver. */
-export function receiverFloor(given: GivenVolts, floor: number): Limit<'receiverStarved' | 'fades'> {
+export function receiverFloor(given: GivenVolts, printed: number): Limit<'receiverStarved' | 'fades'> {
+  const floor = floorMeant(given, printed);
   const awake = atLeast(given.volts[wakingState(given)], floor, 'V', 'receiverStarved' as const);
   return awake.passed ? awake : atLeast(given.volts.cutoff, floor, 'V', 'fades' as const);
 }

@@ -1,3 +1,4 @@
+import type { Chemistry } from '../../model/packs/chemistry';
 import { stated } from '../../base/validation/figure';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import type { Build } from '../../model/plan/build';
@@ -10,19 +11,28 @@ const needs = (volts: number) => ({
     ({ ...part, minVolts: { value: volts, provenance: 'stated' } }) as never,
 });
 
-/** A yacht on four dry cells, its receiver with another floor. */
-const onDryCells = (floor: number): Build => {
+/** A yacht on four cells of a chemistry, its receiver with another floor. */
+const onCells = (chemistry: Chemistry, floor: number): Build => {
   const yacht = soundBuilds['yacht on four dry cells through a hand switch']!;
   return {
     ...yacht,
     parts: yacht.parts.map((part) =>
-      part.kind === 'receiver' ? { ...part, minVolts: stated(floor) } : part,
+      part.kind === 'receiver'
+        ? { ...part, minVolts: stated(floor) }
+        : part.kind === 'pack'
+          ? { ...part, chemistry, cells: 4 }
+          : part,
     ),
   };
 };
+const onDryCells = (floor: number): Build => onCells('dry cell', floor);
 
 testRule(railVoltsLow, {
   valid: [
+    {
+      name: 'a receiver printed “4.8 V” on four cells of nickel: the label names the pack',
+      build: onCells('NiMH', 4.8),
+    },
     { name: 'steering at the best volts of its sheet', build: tub() },
     {
       name: 'a weak servo that does not steer',
@@ -30,6 +40,11 @@ testRule(railVoltsLow, {
     },
   ],
   invalid: [
+    {
+      name: 'a receiver that goes dark before four cells of nickel are empty',
+      build: onCells('NiMH', 4.4),
+      findings: [{ messageId: 'fades', actual: 4, limit: 4.4 }],
+    },
     {
       name: 'a receiver that wakes on four dry cells and goes dark before they are empty',
       build: onDryCells(4.8),

@@ -1,4 +1,11 @@
-import { receiverFloor, standsVolts, leastVolts, fromRegulator, voltsOfSheet } from '../limits/volts';
+import {
+  floorMeant,
+  receiverFloor,
+  standsVolts,
+  leastVolts,
+  fromRegulator,
+  voltsOfSheet,
+} from '../limits/volts';
 import { torqueLimit } from '../limits/torque';
 import { timesThroughLinkage } from '../../reading/linkage/linkage-reading';
 import { givenTo, voltsAgainstSheet } from './support/limit-report';
@@ -55,7 +62,7 @@ export const railVoltsLow = defineRule<Message>({
         severity: 'mind',
         bound: 'least',
         text: 'the {{part}} stops before the cells of the {{source}} are empty',
-        why: 'Dry cells sink slowly. Change them, or set an alarm, before they reach the floor of the receiver.',
+        why: 'Such cells sink slowly. Change or charge them, or set an alarm, before they reach the floor of the receiver.',
       },
       weakSteering: {
         severity: 'note',
@@ -101,14 +108,16 @@ const wakesOn = (part: PartSpec, volts: number): boolean =>
 /** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
 function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {
   const { fitting } = supply.fitted;
-  const { minVolts: floor } = supply.terminal;
+  const { minVolts: printed } = supply.terminal;
   const [source] = rail.sources;
   if (!source || !supply.volts) return [];
   const subjects = [fittingSubject(fitting.id)];
-  if (!floor) return [{ missing: `least volts of the ${fitting.name}`, subjects }];
+  if (!printed) return [{ missing: `least volts of the ${fitting.name}`, subjects }];
+  const given = givenTo(context, supply.volts, supply);
+  const floor = { ...printed, value: floorMeant(given, printed.value) };
   const worst = voltsAtWorst(context, supply);
   const atWorst = worst?.volts;
-  const { passed, actual: still } = receiverFloor(givenTo(context, supply.volts, supply), floor.value);
+  const { passed, actual: still } = receiverFloor(given, floor.value);
   const isStarved = passed === 'receiverStarved';
   const isSagging =
     !isStarved && atWorst !== undefined && leastVolts(atWorst, floor.value).passed !== undefined;

@@ -3,7 +3,7 @@ import type { PackState } from '../../../model/packs/pack-state';
 import type { Reading } from '../../../reading/build-reading/reading';
 import type { Supply } from '../../../reading/survey/power';
 import type { Rail } from '../../../reading/survey/rails';
-import { wakingState } from '../../limits/volts';
+import { floorMeant, wakingState } from '../../limits/volts';
 import { givenTo } from './limit-report';
 
 /**
@@ -20,6 +20,11 @@ export function voltsAtWorst(
   return { state, volts: context.circuit.at('given', state)?.across(supply.fitted.fitting.id, plus, minus) };
 }
 
+const floorOf = (context: Reading, supply: Supply): number => {
+  const printed = supply.terminal.minVolts?.value ?? cautiousFloor;
+  return supply.volts ? floorMeant(givenTo(context, supply.volts, supply), printed) : printed;
+};
+
 /** The volts that a rail sinks to at its worst second, and the floor they must stay above: of the receiver nearest to its own. */
 export function sinksTo(
   context: Reading,
@@ -29,7 +34,7 @@ export function sinksTo(
     .filter(({ fitted, status }) => fitted.kind === 'receiver' && status === 'fed')
     .map((supply) => ({
       volts: voltsAtWorst(context, supply)?.volts,
-      floor: supply.terminal.minVolts?.value ?? cautiousFloor,
+      floor: floorOf(context, supply),
     }))
     .sort((a, b) => (a.volts ?? 0) - a.floor - ((b.volts ?? 0) - b.floor));
   return receivers[0] ?? { volts: undefined, floor: undefined };

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest';
+import { newStops } from '../../judgement/check/preview';
+import { checkBuild, previewPatch } from '../../judgement/check/check-build';
+import type { ModelKind } from '../../model/plan/build';
+import { applyEdits } from '../../model/plan/edits';
+import { emptyBuild } from '../../model/plan/empty-build';
+import { starterLocker } from '../../model/starter/starter-locker';
+import { proposeWiring } from '../wiring/propose-wiring';
+import { fitAll } from './fit-labelled';
+import { partFromLabel } from './label-part';
+import { readLines } from './read-lines';
+import { usualEdits } from './usual-figures';
+
+/** A model of parts of which only the labels are known, wired as it is proposed. */
+function typed(model: ModelKind, lines: string) {
+  const parts = readLines(lines).flatMap(({ line, count, reading }, n) => {
+    if (!reading) throw new Error(line);
+    const { part } = partFromLabel(reading, line, `typed-${n}`);
+    return Array.from({ length: count }, () => part);
+  });
+  const empty = emptyBuild('typed', 'Typed', model);
+  const build = applyEdits(empty, fitAll(empty, parts));
+  return { build, wired: proposeWiring(build, starterLocker, new Set()).build };
+}
+
+const radio = '\nreceiver 8ch 3.5-8.4V\n8ch transmitter';
+const models: [string, ModelKind, string][] = [
+  [
+    'buggy',
+    'car',
+    '540 brushed 21T\n60A brushed ESC 2-3S BEC 6V 3A\n9kg servo 4.8-7.4V 0.14s/60\n2S 5000mAh 50C 7.4V',
+  ],
+  [
+    'brushless car',
+    'car',
+    '3650 3300KV brushless\n60A brushless ESC 2-3S BEC 6V 3A\n9kg servo 4.8-7.4V\n2S LiPo 4000mAh 40C',
+  ],
+  [
+    'crawler',
+    'crawler',
+    '540 35T motor\n60A brushed ESC 2-3S BEC 6V 3A\n15kg servo 6-7.4V\n3S 2200mAh 30C LiPo',
+  ],
+  [
+    'launch',
+    'boat',
+    '550 motor 7.2V\n30A brushed ESC 2-3S BEC 5V 2A\nstandard servo 3.5kg 4.8-6V\n7.2V NiMH 3000mAh',
+  ],
+  ['yacht', 'yacht', 'sail winch servo 12kg 6V\nmicro servo 9g 1.8kg 4.8-6V\n6V NiMH 5 cells 2000mAh'],
+  ['truck', 'truck', '540 45T motor\n40A brushed ESC 2S BEC 6V 2A\n10kg servo 4.8-7.4V\n7.2V NiMH 4500mAh'],
+  [
+    'excavator',
+    'tracked machine',
+    '2 x 30A brushed ESC 2-3S BEC 5V 2A\n2 x 20A brushed ESC 2-3S\n4 x 380 motor 7.2V\n2S 5000mAh 7.4V LiPo 30C',
+  ],
+];
+
+describe('a model typed from labels', () => {
+  it.each(models)(
+    'a %s has a part for each function, and a proposal that stops nothing',
+    (_, model, lines) => {
+      const { build, wired } = typed(model, lines + radio);
+      expect(build.functions.length).toBeGreaterThan(0);
+      for (const { name, devices } of build.functions) expect(devices.length, name).toBe(1);
+      const { findings, unknowns, context } = checkBuild(wired, starterLocker);
+      expect(findings.filter(({ severity }) => severity === 'stop').map(({ text }) => text)).toEqual([]);
+
+      // Taking what is usual answers questions, and floods nothing.
+      const usual = usualEdits(context.index, unknowns);
+      expect(usual.length).toBeGreaterThan(0);
+      const before = checkBuild(wired, starterLocker);
+      const preview = previewPatch(wired, before, { id: 'usual', label: '', edits: usual }, starterLocker);
+      expect(newStops(preview).map(({ text }) => text)).toEqual([]);
+      const after = checkBuild(applyEdits(wired, usual), starterLocker);
+      expect(after.unknowns.length).toBeLessThan(unknowns.length);
+    },
+  );
+
+  it('counts a line that says how many, with one sheet for them all', () => {
+    const { build } = typed('tracked machine', '2 x 30A brushed ESC 2-3S BEC 5V 2A');
+    expect(build.functions.map(({ name }) => name)).toEqual(['Left track', 'Right track']);
+    expect(build.parts).toHaveLength(1);
+    expect(readLines('36x60 2400KV inrunner')[0]).toMatchObject({ count: 1 });
+  });
+
+  it('is told by its link in one answer, where a set came together', () => {
+    const { wired } = typed('car', `540 21T motor\n60A brushed ESC 2-3S BEC 6V 3A${radio}`);
+    const { unknowns } = checkBuild(wired, starterLocker);
+    const [asked] = unknowns.filter(({ missing }) => missing.startsWith('the links'));
+    const [answer] = asked!.answers!;
+    const left = checkBuild(applyEdits(wired, answer!.edits), starterLocker).unknowns;
+    expect(left.filter(({ missing }) => /link/.test(missing))).toEqual([]);
+  });
+});
