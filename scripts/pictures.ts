@@ -80,7 +80,7 @@ export const shots: readonly Shot[] = [
       await page.getByRole('button', { name: /^Build:/ }).click();
       await page.getByRole('menuitem', { name: 'New build…' }).click();
       await page.getByLabel('Name of the model').fill('Skiff');
-      await page.getByRole('button', { name: 'Begin' }).click();
+      await page.getByRole('button', { name: 'Create' }).click();
       const choose = async (label: string, option: RegExp) => {
         await page.getByRole('combobox', { name: label, exact: true }).click();
         await page.getByRole('option', { name: option }).click();

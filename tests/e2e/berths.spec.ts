@@ -183,7 +183,7 @@ test('a room is drawn, stretched by a corner and moved with the mouse', async ({
   await expect(aft).toHaveValue(String(stood));
   await drag(at(0.76, 0.45), at(0.7, 0.45));
   await expect.poll(async () => Number(await aft.inputValue())).toBeLessThan(stood - 20);
-  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(aft).toHaveValue(String(stood));
 });
 

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { choose, newBuild, openTug, well } from './tug';
+import { choose, newBuild, openTug, well, emptySheet } from './tug';
 
 /** Types into a field of a sheet, and leaves it. */
 async function type(at: Page | Locator, label: string, value: string): Promise<void> {
@@ -11,7 +11,7 @@ async function type(at: Page | Locator, label: string, value: string): Promise<v
 /** A sheet typed in from nothing, of a kind. */
 async function blankSheet(page: Page, kind: string, name: string): Promise<void> {
   await openTug(page, `/locker?kind=${kind}`);
-  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await emptySheet(page);
   await type(page, 'Name', name);
 }
 
@@ -21,14 +21,14 @@ test('a board that is receiver and controller, typed in, drives a tractor', asyn
   await page.getByRole('button', { name: 'Add a speed controller' }).click();
   const receiver = page.getByRole('region', { name: 'Receiver', exact: true });
   await type(receiver, 'Radio links it speaks, commas between', 'skerry link');
-  await type(receiver, 'Least volts, V', '4');
-  await type(receiver, 'Most volts, V', '8.4');
-  await type(receiver, 'Draws, A', '80 mA');
+  await type(receiver, 'Min voltage, V', '4');
+  await type(receiver, 'Max voltage, V', '8.4');
+  await type(receiver, 'Current, A', '80 mA');
   await choose(page, 'Worked by, controller', /^channel 2 of its receiver/);
   const controller = page.getByRole('region', { name: 'Controller', exact: true });
-  await type(controller, 'Least input, V', '5');
-  await type(controller, 'Most input, V', '3S');
-  await type(controller, 'Continuous, A', '25');
+  await type(controller, 'Min voltage, V', '5');
+  await type(controller, 'Max voltage, V', '3S');
+  await type(controller, 'Continuous current, A', '25');
   await type(controller, 'BEC gives, A', '3');
   await type(controller, 'BEC volts, commas between', '6');
   await controller
@@ -43,7 +43,7 @@ test('a board that is receiver and controller, typed in, drives a tractor', asyn
   await newBuild(page, 'Farm tractor', 'truck');
   await page.getByRole('button', { name: 'Steering', exact: true }).click();
   await page.getByRole('button', { name: 'Drive', exact: true }).click();
-  await choose(page, 'Add: Board with several parts', /^Tractor board/);
+  await choose(page, 'Add: All-in-one board', /^Tractor board/);
   await choose(page, 'Steering: part', /^standard servo \d/);
   await choose(page, 'Drive: part', /controller \(in the model\)/);
   await choose(page, 'Add: Transmitter', /^transmitter, 6 channels/);
@@ -54,6 +54,8 @@ test('a board that is receiver and controller, typed in, drives a tractor', asyn
   await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
   for (const name of ['Voltage', 'Connection', 'Control'])
     await expect(well(page, name)).toContainText('dry');
+  await page.keyboard.press('1');
+  await choose(page, 'Will get', /^splash/);
   // What the sheet does not say is asked, and answered where it is asked.
   await page.getByRole('button', { name: 'Protection of the board' }).click();
   await choose(page, 'Against water', /^coated/);
@@ -62,9 +64,9 @@ test('a board that is receiver and controller, typed in, drives a tractor', asyn
 
 test('an excavator with four controllers of a sheet typed in', async ({ page }) => {
   await blankSheet(page, 'controller', 'Digger controller');
-  await type(page, 'Least input, V', '5');
-  await type(page, 'Most input, V', '8.4');
-  await type(page, 'Continuous, A', '12');
+  await type(page, 'Min voltage, V', '5');
+  await type(page, 'Max voltage, V', '8.4');
+  await type(page, 'Continuous current, A', '12');
   await type(page, 'BEC gives, A', '1.5');
   await type(page, 'BEC volts, commas between', '5');
   await page

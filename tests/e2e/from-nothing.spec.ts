@@ -14,7 +14,7 @@ test('the salt-flat yacht from nothing to dry', async ({ page }) => {
   await choose(page, 'Add: Transmitter', /^transmitter, 6 channels/);
   await choose(page, 'Add: Receiver', /^receiver, 4 channels, skerry/);
   await choose(page, 'Add: Pack', /^dry cell, 4 cells, 7800/);
-  await expect(page.getByText('0 of 2 functions served')).toBeVisible();
+  await expect(page.getByText('0 of 2 functions connected')).toBeVisible();
 
   await page.getByRole('link', { name: 'Wire it for me' }).click();
   await expect(page.getByRole('dialog', { name: 'Wire it for me' })).toContainText(
@@ -112,8 +112,8 @@ test('a part of one’s own in the locker, fitted and offered', async ({ page })
   await page.getByRole('button', { name: /^standard servo ?4/ }).click();
   await expect(page.getByRole('article', { name: 'standard servo', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Copy and edit' }).click();
-  await page.getByLabel('Most volts, V').fill('8,4');
-  await page.getByLabel('Most volts, V').blur();
+  await page.getByLabel('Max voltage, V').fill('8,4');
+  await page.getByLabel('Max voltage, V').blur();
   await expect(page.getByRole('button', { name: /^standard servo, mine.*4.5–8.4 V/ })).toBeVisible();
   await saved(page);
   await page.reload();

@@ -1,11 +1,11 @@
 import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { newBuild, openTug, saved } from './tug';
+import { newBuild, openTug, saved, emptySheet } from './tug';
 
 test('a sheet typed in from nothing goes out as a file, away, and comes back from it', async ({ page }) => {
   await openTug(page, '/locker?kind=servo');
-  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await emptySheet(page);
   await page.getByLabel('Name', { exact: true }).fill('Bench servo');
   await page.getByLabel('Name', { exact: true }).blur();
   await page.getByRole('button', { name: 'Add a voltage' }).click();
@@ -46,7 +46,7 @@ test('a sheet typed in from nothing goes out as a file, away, and comes back fro
 
 test('a transmitter’s controls and links are typed as they are', async ({ page }) => {
   await openTug(page, '/locker?kind=transmitter');
-  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await emptySheet(page);
   await page.getByRole('button', { name: 'Add a control' }).click();
   await page.getByLabel('Name of new control').fill('left pad');
   await page.getByLabel('Name of new control').blur();
@@ -75,7 +75,7 @@ test('parts as a table: compared side by side, and brought in from a pasted one'
       .check();
   await page.getByRole('button', { name: 'Put side by side' }).click();
   const compared = page.getByRole('region', { name: 'Side by side' });
-  await expect(compared.getByRole('row', { name: /Most volts ?, differs/ })).toContainText('5.2 V');
+  await expect(compared.getByRole('row', { name: /Max voltage ?, differs/ })).toContainText('5.2 V');
   await compared.getByRole('button', { name: 'Back to the table' }).click();
 
   await page.getByRole('button', { name: 'Bring in a CSV table…' }).click();
@@ -86,13 +86,13 @@ test('parts as a table: compared side by side, and brought in from a pasted one'
   await expect(dialog.getByText('1 cell cannot be read')).toBeVisible();
   await expect(dialog).toContainText('Row 2, Torque at 6 V (oz-in), “lots”');
   await dialog.getByRole('combobox', { name: 'Column Max stands for' }).click();
-  await page.getByRole('option', { name: 'Most volts' }).click();
+  await page.getByRole('option', { name: 'Max voltage' }).click();
   await dialog.getByRole('button', { name: 'Bring in 2 servos' }).click();
   await page.getByLabel('Search').fill('drift');
   await expect(grid.getByRole('button', { name: 'Drift servo' })).toBeVisible();
   await grid.getByRole('button', { name: 'Drift servo' }).click();
   await expect(page.getByLabel('Torque at 6 V, kg·cm', { exact: true })).toHaveValue('250 oz-in');
-  await expect(page.getByLabel('Most volts, V', { exact: true })).toHaveValue('7.4');
+  await expect(page.getByLabel('Max voltage, V', { exact: true })).toHaveValue('7.4');
 });
 
 test('a corrected sheet reaches the builds that are not open, and is taken back out of them', async ({
@@ -108,8 +108,8 @@ test('a corrected sheet reaches the builds that are not open, and is taken back 
   await page.getByRole('button', { name: /^Bench servo/ }).click();
   const older = page.getByText('Stored builds that still have the sheet as it was:');
   await expect(older).toHaveCount(0);
-  await page.getByLabel('Most volts, V', { exact: true }).fill('5.5');
-  await page.getByLabel('Most volts, V', { exact: true }).blur();
+  await page.getByLabel('Max voltage, V', { exact: true }).fill('5.5');
+  await page.getByLabel('Max voltage, V', { exact: true }).blur();
   await expect(older).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: 'Harbour tug, as planned' })).toBeVisible();
   await page.getByRole('button', { name: 'Use this one in it' }).click();
@@ -134,13 +134,13 @@ test('figures stand in the units of the person, and plugs by the names they go b
   const sheet = page.getByRole('article', { name: 'standard servo' });
   // 6.9 kg·cm by its sheet, 1 kg·cm = 13.887 oz-in.
   await expect(sheet.getByRole('row', { name: /^Torque at 6 V/ })).toContainText('96.3 oz-in');
-  await expect(sheet.getByRole('row', { name: /^Long/ })).toContainText('1.61 in');
+  await expect(sheet.getByRole('row', { name: /^Length/ })).toContainText('1.61 in');
   await expect(sheet).toContainText('flat three (three-pin servo plug, flat housing)');
 });
 
 test('a harness is typed in outlet by outlet', async ({ page }) => {
   await openTug(page, '/locker?kind=cable');
-  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await emptySheet(page);
   await page.getByRole('combobox', { name: 'What it is' }).click();
   await page.getByRole('option', { name: 'harness' }).click();
   const ends = page.getByRole('region', { name: 'Outlets' });

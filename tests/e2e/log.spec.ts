@@ -50,7 +50,7 @@ test('a day is written down, stands beside the plan, and the plan learns from it
   await expect(learn.getByRole('cell', { name: 'length at the waterline' })).toBeVisible();
   await learn.getByRole('button', { name: 'Take it into the plan' }).click();
   await expect(speed).not.toHaveText(planned);
-  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(speed).toHaveText(planned);
   await saved(page);
   await page.reload();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { newBuild, openTug, saved, well } from './tug';
+import { newBuild, openTug, saved, well, emptySheet } from './tug';
 
 test('parts that fit together are chosen for a boat of which only the functions are known', async ({
   page,
@@ -26,24 +26,24 @@ test('parts that fit together are chosen for a boat of which only the functions 
     await expect(well(page, name)).not.toContainText('flooded');
   await expect(page.locator('[data-node="motor"]')).toBeVisible();
   // One step back takes all of it out again.
-  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await page.getByRole('link', { name: /Brief/ }).first().click();
   await expect(page.getByRole('heading', { level: 1 }).locator('..')).toContainText(
-    '0 of 3 functions served',
+    '0 of 3 functions connected',
   );
   await saved(page);
 });
 
 test('a sheet is typed as it is printed, and what cannot be read stays with the reason', async ({ page }) => {
   await openTug(page, '/locker?kind=servo');
-  await page.getByRole('button', { name: 'Type in another sheet' }).click();
+  await emptySheet(page);
   await page.getByRole('button', { name: 'Add a voltage' }).click();
   const torque = page.getByLabel('Torque at 4.8 V, kg·cm');
   await torque.fill('278 oz-in');
   await torque.blur();
   await expect(page.getByText('= 20.02 kg·cm')).toBeVisible();
   await expect(torque).toHaveValue('278 oz-in');
-  const most = page.getByLabel('Most volts, V');
+  const most = page.getByLabel('Max voltage, V');
   await most.fill('20 kg');
   await most.blur();
   await expect(page.getByText('in kg, and this is in V')).toBeVisible();
@@ -55,5 +55,5 @@ test('a sheet is typed as it is printed, and what cannot be read stays with the 
   await page.reload();
   await page.getByRole('button', { name: /^new servo/ }).click();
   await expect(page.getByLabel('Torque at 4.8 V, kg·cm')).toHaveValue('278 oz-in');
-  await expect(page.getByLabel('Most volts, V')).toHaveValue('2S');
+  await expect(page.getByLabel('Max voltage, V')).toHaveValue('2S');
 });

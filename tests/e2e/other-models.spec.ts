@@ -40,6 +40,8 @@ const digger: Model = {
 
 /** Answers every gauge that is asked for under Not known. */
 async function answerGauges(page: Page): Promise<void> {
+  const rest = page.getByRole('button', { name: /^Show all/ });
+  if (await rest.isVisible()) await rest.click();
   const open = page
     .getByRole('region', { name: 'Not known' })
     .getByRole('button', { name: /^Gauge of the lead/ });

@@ -22,7 +22,7 @@ test('a servo is unplugged and plugged in again port to port in the picture', as
   await expect(page.getByText(/waits: tap the port that it goes to/)).toBeVisible();
   await page.getByRole('button', { name: /^Receiver, 3, goes together/ }).click();
   await expect(page.getByText(/^Servo: .* 1 lead\.$/)).toBeVisible();
-  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Receiver, 3, free/ })).toBeVisible();
 });
 
@@ -34,7 +34,7 @@ test('a plug is dragged to another port, refused where it only looks alike, and 
   await spot(/^Receiver, 8, taken/).dragTo(spot(/^Receiver, B, free/));
   // The power row carries no channel, and takes the same plug.
   await expect(page.getByRole('button', { name: /^Receiver, 8, free/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(spot(/^Receiver, 8, taken/)).toBeVisible();
 
   await spot(/^Receiver, 8, taken/).dragTo(spot(/^Receiver, 7, taken/));

@@ -10,7 +10,7 @@ test('controls, channels and mixes are joined by dragging and by keys, and set o
   await openTug(page, '/loom?view=radio');
   // By mouse: a switch with three positions for the lights.
   await spot(page, /^Control Switch C/).dragTo(spot(page, /^Function Lights/));
-  await expect(page.getByRole('button', { name: /^Undo/ })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeEnabled();
   await expect(spot(page, /^Control Switch B/)).toBeVisible();
 
   // By keys: the steering mixed into a drive.

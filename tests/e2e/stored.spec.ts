@@ -104,7 +104,7 @@ test('what was done can be undone after a reload, and in another build meanwhile
     .click();
   await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
   await page.reload();
-  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(well(page, 'Control')).toContainText('2 stop');
 });
 

@@ -23,16 +23,16 @@ test('the tug as planned browns out, the wells say so, and a put-right from ther
   await expect(findings.getByRole('button', { name: /browns out \d+ times, first at/ })).toBeVisible();
   await findings.getByRole('button', { name: 'Do it' }).click();
   // Rehearsed again from the Loom: the change brings no brown-out, and Undo brings it back.
-  await expect(well(page, 'Voltage')).toContainText('1 stop, 1 mind');
+  await expect(well(page, 'Voltage')).toContainText('1 stop, 1 note');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(findings.getByRole('button', { name: /browns out \d+ times, first at/ })).toBeVisible();
   await page.getByRole('button', { name: 'Redo' }).click();
   await page.getByRole('link', { name: /Trial/ }).click();
-  await expect(verdict(page)).toContainText('It stays up');
+  await expect(verdict(page)).toContainText('The radio stays on');
   // Beside what it was before: the last change taken back and compared.
   await page.getByRole('combobox', { name: 'Outing' }).click();
   await page.getByRole('option', { name: /^Harbour pottering/ }).click();
-  await expect(verdict(page)).toContainText('It stays up');
+  await expect(verdict(page)).toContainText('The radio stays on');
 });
 
 test('an instant can be pointed at, and the wiring shows its volts and amps', async ({ page }) => {

@@ -80,3 +80,10 @@ export async function undoWritten(page: Page): Promise<void> {
     )
     .toBe(true);
 }
+
+/** Begins a sheet in the Locker of which nothing is filled in. */
+export async function emptySheet(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Add a part' }).click();
+  await page.getByRole('button', { name: 'Empty sheet' }).click();
+  await expect(page).toHaveURL(/part=/);
+}

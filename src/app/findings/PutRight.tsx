@@ -35,6 +35,8 @@ export function PutRight({ finding }: { finding: Finding }) {
     );
   if (!offers.data) return <p className={styles.waiting}>Trying what the locker has…</p>;
   if (offers.data.length === 0) {
+    // A note asks for nothing.
+    if (finding.severity === 'note') return null;
     return <p className={styles.none}>No one-step fix here. {nextMove(finding, units)}</p>;
   }
   return (

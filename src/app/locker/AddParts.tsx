@@ -76,7 +76,6 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
       <DialogTitle id="add-parts-title">Add parts from their labels</DialogTitle>
       <DialogContent>
         <TextField
-          autoFocus
           fullWidth
           multiline
           minRows={3}
@@ -133,7 +132,6 @@ function LabelRow({ row, onKind }: { row: Row; onKind: (kind: LabelKind) => void
         size="small"
         className={styles.kind}
         value={reading?.kind ?? ''}
-        aria-label={`Kind of ${line}`}
         slotProps={{ select: { native: true }, htmlInput: { 'aria-label': `Kind of ${line}` } }}
         onChange={({ target }) => onKind(target.value as LabelKind)}
       >

@@ -47,7 +47,7 @@ export function ListHead({ wishes, onChange }: ListHeadProps) {
       <TextField
         select
         size="small"
-        label="By"
+        label="Sort"
         value={wishes.order}
         onChange={({ target }) => onChange({ ...wishes, order: target.value as Order })}
       >

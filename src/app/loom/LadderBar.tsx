@@ -64,7 +64,7 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
           {given && (
             <tspan data-short={isShort} className={styles.given} {...(isNarrow && { x: x(0), dy: 14 })}>
               {isNarrow ? '' : ' · '}
-              {giver} gives {given}
+              {giver} supplies {given}
               {isShort ? `, ${formatQuantity(askedAmps - givenAmps, 'A')} too little` : ''}
             </tspan>
           )}

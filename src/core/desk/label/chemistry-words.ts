@@ -1,4 +1,5 @@
-import { cellVolts, type Chemistry } from '../../model/packs/chemistry';
+import type { Chemistry } from '../../model/packs/chemistry';
+import { packVolts } from '../../model/packs/pack-volts';
 
 /** Chemistries as labels name them, the longer names first. */
 const words: readonly [string, string][] = [
@@ -48,15 +49,12 @@ const isNear = (a: number, b: number): boolean => Math.abs(a - b) < 0.05;
 export const chemistryAt = (volts: number): Chemistry | undefined =>
   sold.find(([each]) => isNear(each, volts))?.[1];
 
+const mostCells = 24;
+/** Volts a cell by which labels differ: iron phosphate is printed at 3.2 or 3.3 V a cell, lithium ion at 3.6 or 3.7. */
+const printedSlack = 0.11;
+
 /** Cells in series that printed volts stand for; `undefined` where they are no whole number of cells. */
-export function cellsAt(chemistry: Chemistry, volts: number): number | undefined {
-  const { nominal } = cellVolts(chemistry);
-  // Lithium iron phosphate is printed at 3.2 or at 3.3 V a cell, lithium ion at 3.6 or 3.7.
-  const printed =
-    chemistry === 'LiFePO4' ? [nominal, 3.3] : chemistry === 'Li-ion' ? [nominal, 3.7] : [nominal];
-  for (const each of printed) {
-    const cells = Math.round(volts / each);
-    if (cells >= 1 && Math.abs(cells * each - volts) < 0.06 * cells) return cells;
-  }
-  return undefined;
-}
+export const cellsAt = (chemistry: Chemistry, volts: number): number | undefined =>
+  Array.from({ length: mostCells }, (_, n) => n + 1).find(
+    (cells) => Math.abs(packVolts({ chemistry, cells }, 'nominal') - volts) / cells < printedSlack,
+  );

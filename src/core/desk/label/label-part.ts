@@ -218,7 +218,7 @@ const fill: Record<LabelKind, Filler> = {
       }),
       ...nominalVolts(valueOf(reading, 'maxVolts')),
       ...body(reading),
-    } as PartSpec;
+    };
   },
   controller: (reading, line, id) => {
     const { regulator: _, ...bare } = chosen<'controller'>(
@@ -246,7 +246,7 @@ const fill: Record<LabelKind, Filler> = {
       }),
       ...(bare.drives === 'brushed' && chipAmps(valueOf(reading, 'continuousAmps'))),
       ...body(reading),
-    } as PartSpec;
+    };
   },
   pack: (reading, _, id) => {
     const chemistry: Chemistry = asChemistry(textOf(reading, 'chemistry') ?? 'LiPo');
@@ -257,57 +257,58 @@ const fill: Record<LabelKind, Filler> = {
       ...(valueOf(reading, 'parallel') !== undefined && { parallel: valueOf(reading, 'parallel') }),
       ...statedAs(reading, { ampHours: 'ampHours', dischargeRate: 'dischargeRate', burstRate: 'burstRate' }),
       ...body(reading),
-    } as PartSpec;
+    };
   },
-  servo: (reading, line, id) =>
-    ({
-      ...blank('servo', id),
-      sheet: servoSheet(reading),
-      ...statedAs(reading, {
-        minVolts: 'minVolts',
-        maxVolts: 'maxVolts',
-        travelDegrees: 'travelDegrees',
-        splineTeeth: 'teeth',
+  servo: (reading, line, id) => ({
+    ...blank('servo', id),
+    sheet: servoSheet(reading),
+    ...statedAs(reading, {
+      minVolts: 'minVolts',
+      maxVolts: 'maxVolts',
+      travelDegrees: 'travelDegrees',
+      splineTeeth: 'teeth',
+    }),
+    // A winch turns a drum several times; how often is on its sheet.
+    ...(/\bwinch\b/i.test(line) &&
+      valueOf(reading, 'travelDegrees') === undefined && {
+        travelDegrees: estimated(1440, 'usual for a winch: please check'),
       }),
-      // A winch turns a drum several times; how often is on its sheet.
-      ...(/\bwinch\b/i.test(line) &&
-        valueOf(reading, 'travelDegrees') === undefined && {
-          travelDegrees: estimated(1440, 'usual for a winch: please check'),
-        }),
-      ...body(reading),
-    }) as PartSpec,
+    ...body(reading),
+  }),
   receiver: (reading, line, id) => radio('receiver', reading, line, id),
   transmitter: (reading, line, id) => radio('transmitter', reading, line, id),
-  regulator: (reading, line, id) =>
-    ({
-      ...blank('bec', id),
-      regulator: regulatorOf(reading, line) ?? blank('bec', id).regulator,
-      ...statedAs(reading, { minInputVolts: 'minInputVolts', maxInputVolts: 'maxInputVolts' }),
-      ...body(reading),
-    }) as PartSpec,
+  regulator: (reading, line, id) => ({
+    ...blank('bec', id),
+    regulator: regulatorOf(reading, line) ?? blank('bec', id).regulator,
+    ...statedAs(reading, { minInputVolts: 'minInputVolts', maxInputVolts: 'maxInputVolts' }),
+    ...body(reading),
+  }),
   load: (reading, line, id) => {
     const form = loadWords.find(([word]) => word.test(line))?.[1] ?? 'electronics';
     return {
       ...blank('load', id, (part) => part.kind === 'load' && part.form === form),
+      form,
       ...statedAs(reading, { minVolts: 'minVolts', maxVolts: 'maxVolts', amps: 'amps' }),
       ...body(reading),
-    } as PartSpec;
+    };
   },
-  switch: (reading, line, id) =>
-    ({
-      ...(/\b(?:rc|electronic|channel|relay|remote)\b/i.test(line)
-        ? {
-            ...blank('electronicSwitch', id),
-            ...statedAs(reading, { minVolts: 'minVolts', maxVolts: 'maxVolts' }),
-          }
-        : { ...cable('switch', id), ...statedAs(reading, { maxAmps: 'amps' }) }),
-      ...body(reading),
-    }) as PartSpec,
-  fuse: (reading, _, id) =>
-    ({ ...cable('fuse', id), ...statedAs(reading, { maxAmps: 'amps' }), ...body(reading) }) as PartSpec,
+  switch: (reading, line, id) => ({
+    ...(/\b(?:rc|electronic|channel|relay|remote)\b/i.test(line)
+      ? {
+          ...blank('electronicSwitch', id),
+          ...statedAs(reading, { minVolts: 'minVolts', maxVolts: 'maxVolts' }),
+        }
+      : { ...cable('switch', id), ...statedAs(reading, { maxAmps: 'amps' }) }),
+    ...body(reading),
+  }),
+  fuse: (reading, _, id) => ({
+    ...cable('fuse', id),
+    ...statedAs(reading, { maxAmps: 'amps' }),
+    ...body(reading),
+  }),
   cable: (reading, line, id) => {
     const form = cableWords.find(([word]) => word.test(line))?.[1] ?? 'extension';
-    return { ...cable(form, id), ...body(reading) } as PartSpec;
+    return { ...cable(form, id), ...body(reading) };
   },
 };
 

@@ -19,7 +19,7 @@ function written({ name, value, atVolts }: LabelFigure): string {
   const at = atVolts === undefined ? '' : `@${atVolts}`;
   if (name === 'stallTorque')
     return `torque=${Number((Number(value) / kilogramCentimetre).toPrecision(5))}${at}`;
-  return `${name}=${Array.isArray(value) ? value.join(',') : value}${at}`;
+  return `${name}=${typeof value === 'object' ? value.join(',') : value}${at}`;
 }
 
 describe('a label', () => {

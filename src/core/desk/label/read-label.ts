@@ -6,7 +6,7 @@ import { number, numbers, Scan, through, valueOf, valuesOf } from './scan';
 import { readServo } from './servo-label';
 
 /** Longest line that is read. */
-export const mostLetters = 400;
+const mostLetters = 400;
 
 /** Words of boxes that say nothing with a figure: what they tell is in the kind, or is no matter of volts and amps. */
 const filler = new RegExp(

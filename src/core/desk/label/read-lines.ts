@@ -2,7 +2,7 @@ import { readLabel } from './read-label';
 import type { LabelKind, LabelReading } from './reading';
 
 /** Most lines that are read at once. */
-export const mostLines = 60;
+const mostLines = 60;
 
 /** How many, before what: at most a dozen. */
 const several = /^(1[0-2]|[1-9]) ?[x×] (.+)$/i;

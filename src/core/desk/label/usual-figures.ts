@@ -28,7 +28,7 @@ export function withUsualFigures(part: PartSpec): PartSpec {
 function withFigure(part: PartSpec, { name, value, low, high, why }: PresumedFigure): PartSpec {
   const figure = estimated(value, `${low}–${high}: ${why}`.slice(0, 120));
   const key = atVolts[name];
-  if (part.kind !== 'servo' || !key) return { ...part, [name]: figure } as PartSpec;
+  if (part.kind !== 'servo' || !key) return { ...part, [name]: figure };
   const best = part.sheet.at(-1) ?? {
     volts: estimated(mostToGive(part).volts, 'the least that servos are sold for'),
   };

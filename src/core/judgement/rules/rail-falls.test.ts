@@ -12,7 +12,7 @@ function weaker(part: PartSpec, share: number): PartSpec {
   if (!('regulator' in part) || !part.regulator) return part;
   const { maxAmps } = part.regulator;
   const regulator = { ...part.regulator, maxAmps: { ...maxAmps, value: maxAmps.value * share } };
-  return { ...part, regulator } as PartSpec;
+  return { ...part, regulator };
 }
 
 /** Volts by which a receiver's feed stays above its floor at the worst second, in the solved network; the least of all. */
