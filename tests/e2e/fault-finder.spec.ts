@@ -87,3 +87,15 @@ test('a channel that is reversed, after an answer was taken back', async ({ page
   await page.getByRole('button', { name: 'It was not that' }).click();
   await expect(page.getByText(/^Channel \d is reversed in the transmitter/)).toHaveCount(0);
 });
+
+test('what is wrong with a model of which no step was ticked is looked for from what is seen', async ({
+  page,
+}) => {
+  await openTug(page);
+  await page.getByRole('link', { name: /^Something is wrong/ }).click();
+  await page.getByRole('button', { name: 'It is weak, jerks or drops out' }).click();
+  await page.getByRole('group', { name: 'Which part' }).getByRole('button', { name: 'Tow winch' }).click();
+  await expect(page.getByRole('heading', { name: /^Next, / })).toBeVisible();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'What do you see?' })).toHaveCount(0);
+});

@@ -87,7 +87,7 @@ test('a stop needs a reason to be accepted', async ({ page }) => {
   await expect(dialog.getByRole('button', { name: 'Accept' })).toBeDisabled();
   await dialog.getByLabel('Why you accept a stop').fill('The receiver is being swapped tomorrow');
   await dialog.getByRole('button', { name: 'Accept' }).click();
-  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind, 1 accepted');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 minds, 1 accepted');
 });
 
 test('the loom as a picture has true wires, and as a table the same leads', async ({ page }) => {

@@ -25,7 +25,7 @@ test('by keyboard alone: a well, a finding, a put-right, undo, the stations', as
   await page.keyboard.press('Enter');
   await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
   await page.keyboard.press('Control+z');
-  await expect(well(page, 'Control')).toContainText('2 stop, 2 mind');
+  await expect(well(page, 'Control')).toContainText('2 stops, 2 minds');
   await page.keyboard.press('Control+Shift+z');
   await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
   await page.keyboard.press('6');

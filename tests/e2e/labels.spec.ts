@@ -27,8 +27,15 @@ test('a car typed from its labels is wired, answered and taken on an outing', as
   const usual = page.getByRole('button', { name: /^Take the usual figures/ });
   await usual.click();
   await expect(usual).toHaveCount(0);
-  for (const name of ['Voltage', 'Current'])
-    await expect(well(page, name)).not.toContainText('facts missing');
+  await expect(well(page, 'Voltage')).not.toContainText('facts missing');
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await page
+    .getByRole('button', { name: /^Gauge of the lead/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /^AWG 14 on all/ }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(well(page, 'Current')).not.toContainText('facts missing');
   await page.getByRole('button', { name: 'The links that the transmitter speaks' }).click();
   await page.getByRole('button', { name: /came as a set/ }).click();
   await expect(page.getByRole('dialog')).toContainText('Answered.');

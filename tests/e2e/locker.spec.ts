@@ -9,18 +9,18 @@ test('a sheet typed in from nothing goes out as a file, away, and comes back fro
   await page.getByLabel('Name', { exact: true }).fill('Bench servo');
   await page.getByLabel('Name', { exact: true }).blur();
   await page.getByRole('button', { name: 'Add a voltage' }).click();
-  await page.getByLabel('Torque at 4.8 V, kg·cm', { exact: true }).fill('9');
-  await page.getByLabel('Torque at 4.8 V, kg·cm', { exact: true }).blur();
+  await page.getByLabel('Stall torque at 4.8 V, kg·cm', { exact: true }).fill('9');
+  await page.getByLabel('Stall torque at 4.8 V, kg·cm', { exact: true }).blur();
   await page.getByLabel('Voltage 1, V', { exact: true }).fill('5');
   await page.getByLabel('Voltage 1, V', { exact: true }).blur();
-  await expect(page.getByLabel('Torque at 5 V, kg·cm', { exact: true })).toHaveValue('9');
+  await expect(page.getByLabel('Stall torque at 5 V, kg·cm', { exact: true })).toHaveValue('9');
 
   // The sheet as it stands, words that are explained among them; and a photograph of the real one.
   const table = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as CSV' }).click();
   const csv = readFileSync(await (await table).path(), 'utf8');
-  expect(csv).toMatch(/^Torque at 5 V,9 kg·cm,stated/m);
-  expect(csv).toMatch(/^Stalled at 5 V,/m);
+  expect(csv).toMatch(/^Stall torque at 5 V,9 kg·cm,stated/m);
+  expect(csv).toMatch(/^Stall current at 5 V,/m);
   await page.getByLabel('Add a photograph').setInputFiles('docs/screenshots/loom-day.png');
   await expect(page.getByRole('img', { name: 'Bench servo, as it is' })).toBeVisible();
 
@@ -36,7 +36,7 @@ test('a sheet typed in from nothing goes out as a file, away, and comes back fro
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await page.getByLabel('Locker file to import').setInputFiles(file);
   await page.getByRole('button', { name: /^Bench servo/ }).click();
-  await expect(page.getByLabel('Torque at 5 V, kg·cm', { exact: true })).toHaveValue('9');
+  await expect(page.getByLabel('Stall torque at 5 V, kg·cm', { exact: true })).toHaveValue('9');
 
   await page
     .getByLabel('Locker file to import')
@@ -91,7 +91,7 @@ test('parts as a table: compared side by side, and brought in from a pasted one'
   await page.getByLabel('Search').fill('drift');
   await expect(grid.getByRole('button', { name: 'Drift servo' })).toBeVisible();
   await grid.getByRole('button', { name: 'Drift servo' }).click();
-  await expect(page.getByLabel('Torque at 6 V, kg·cm', { exact: true })).toHaveValue('250 oz-in');
+  await expect(page.getByLabel('Stall torque at 6 V, kg·cm', { exact: true })).toHaveValue('250 oz-in');
   await expect(page.getByLabel('Max voltage, V', { exact: true })).toHaveValue('7.4');
 });
 
@@ -133,7 +133,7 @@ test('figures stand in the units of the person, and plugs by the names they go b
   await dialog.getByRole('button', { name: 'Done' }).click();
   const sheet = page.getByRole('article', { name: 'standard servo' });
   // 6.9 kg·cm by its sheet, 1 kg·cm = 13.887 oz-in.
-  await expect(sheet.getByRole('row', { name: /^Torque at 6 V/ })).toContainText('96.3 oz-in');
+  await expect(sheet.getByRole('row', { name: /^Stall torque at 6 V/ })).toContainText('96.3 oz-in');
   await expect(sheet.getByRole('row', { name: /^Length/ })).toContainText('1.61 in');
   await expect(sheet).toContainText('flat three (three-pin servo plug, flat housing)');
 });

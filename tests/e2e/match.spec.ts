@@ -38,7 +38,7 @@ test('a sheet is typed as it is printed, and what cannot be read stays with the 
   await openTug(page, '/locker?kind=servo');
   await emptySheet(page);
   await page.getByRole('button', { name: 'Add a voltage' }).click();
-  const torque = page.getByLabel('Torque at 4.8 V, kg·cm');
+  const torque = page.getByLabel('Stall torque at 4.8 V, kg·cm');
   await torque.fill('278 oz-in');
   await torque.blur();
   await expect(page.getByText('= 20.02 kg·cm')).toBeVisible();
@@ -54,6 +54,6 @@ test('a sheet is typed as it is printed, and what cannot be read stays with the 
   await saved(page);
   await page.reload();
   await page.getByRole('button', { name: /^new servo/ }).click();
-  await expect(page.getByLabel('Torque at 4.8 V, kg·cm')).toHaveValue('278 oz-in');
+  await expect(page.getByLabel('Stall torque at 4.8 V, kg·cm')).toHaveValue('278 oz-in');
   await expect(page.getByLabel('Max voltage, V')).toHaveValue('2S');
 });

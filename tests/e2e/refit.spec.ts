@@ -40,9 +40,9 @@ test('a two-channel car gets a stronger servo and its own regulator, from typed 
   await page.getByRole('link', { name: /Locker/ }).click();
   await page.getByRole('button', { name: /^strong servo/ }).click();
   await page.getByRole('button', { name: 'Copy and edit' }).click();
-  await type(page, 'Torque at 6 V, kg·cm', '22');
-  await type(page, 'Stalled at 6 V, A', '4.2');
-  await type(page, 'Stalled at 4.8 V, A', '3.4');
+  await type(page, 'Stall torque at 6 V, kg·cm', '22');
+  await type(page, 'Stall current at 6 V, A', '4.2');
+  await type(page, 'Stall current at 4.8 V, A', '3.4');
   await page.getByRole('button', { name: 'Swap in for…' }).click();
   await page.getByRole('menuitem', { name: /^steering servo/ }).click();
   await expect(well(page, 'Current')).toContainText('flooded · 1 stop');

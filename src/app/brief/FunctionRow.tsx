@@ -68,7 +68,7 @@ export function FunctionRow({ chain, context }: FunctionRowProps) {
         <span className={`figure ${styles.number}`}>{number}</span>
         {modelFunction.name}
         <span className={styles.state} data-open={chain.open !== undefined}>
-          {chain.open ?? `served, ${chain.port ?? ''}`}
+          {chain.open ?? `connected, ${chain.port ?? ''}`}
           {(modelFunction.stage ?? 1) > 1 && ` · stage ${modelFunction.stage}`}
         </span>
       </span>

@@ -56,7 +56,7 @@ export function ModelOutline({ chains }: { chains: readonly FunctionChain[] }) {
       {marks.map(({ chain, x, y }, n) => (
         <g key={chain.function.id} data-open={chain.open !== undefined}>
           <title>
-            {chain.function.name}: {chain.open ?? 'served'}
+            {chain.function.name}: {chain.open ?? 'connected'}
           </title>
           <circle cx={x} cy={y} r={9.5} className={styles.mark} />
           <text x={x} y={y + 4} className={styles.number}>

@@ -33,7 +33,7 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
         <p aria-live="polite">
           {isAnswered
             ? 'Answered.'
-            : unknown.answers && unknown.asked
+            : unknown.answers && unknown.asked === 'setting'
               ? tapReason
               : reasons[unknown.asked ?? 'sheet']}
         </p>
@@ -44,7 +44,7 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
             </Button>
           </p>
         ))}
-        {!(unknown.answers && unknown.asked) &&
+        {!(unknown.answers && unknown.asked === 'setting') &&
           unknown.subjects.map(({ kind, id }) => {
             if (kind === 'lead') {
               const lead = context.build.leads.find((candidate) => candidate.id === id);

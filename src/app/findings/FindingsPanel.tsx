@@ -82,6 +82,11 @@ const Findings = memo(function Findings({ check, onClose }: FindingsProps) {
           ))}
         </section>
       )}
+      {isBegun && (
+        <Button size="small" component={Link} to="/fit-out?find=wrong" className={styles.door}>
+          Something is wrong with the model: find it
+        </Button>
+      )}
     </div>
   );
 });

@@ -3,7 +3,7 @@ import LinearProgress from '@mui/material/LinearProgress';
 import { useMemo, useState } from 'react';
 import type { FaultTable } from '../../core/bench/faults/fault-table';
 import { findFault, type Evidence } from '../../core/bench/faults/finder';
-import { evidenceOfSteps, lastWorkedOn, testsOfStep } from '../../core/bench/faults/step-evidence';
+import { evidenceOfSteps, frontDoor, lastWorkedOn, testsOfStep } from '../../core/bench/faults/step-evidence';
 import type { StepState } from '../../core/bench/procedure/step-states';
 import { useBuildStore } from '../state/build-store';
 import { useFaultTable } from '../state/use-offers';
@@ -11,6 +11,7 @@ import { FaultCauses } from './FaultCauses';
 import { FaultFound } from './FaultFound';
 import { FaultTest } from './FaultTest';
 import { HoldNotice } from './HoldNotice';
+import { Symptoms } from './Symptoms';
 import { SeenSoFar } from './SeenSoFar';
 import { searchOf, useFinder, type ChangeSearch } from './finder-store';
 import styles from './FaultFinder.module.css';
@@ -24,14 +25,19 @@ interface FaultFinderProps {
 /** Why a step does not do what it says: the likely causes of this very build, and the next test. */
 export function FaultFinder({ states, state, onBack }: FaultFinderProps) {
   const [share, setShare] = useState(0);
+  const isFrontDoor = state === frontDoor;
   const changed = useMemo(() => lastWorkedOn(states), [states]);
   const { data: table, error, refetch } = useFaultTable(changed, setShare);
   return (
     <article className={styles.finder} aria-labelledby="finder-title">
       <div className={styles.head}>
-        <p className={styles.about}>It does not do what the step says: {state.step.title}</p>
+        <p className={styles.about}>
+          {isFrontDoor
+            ? 'Something is wrong with the model'
+            : `It does not do what the step says: ${state.step.title}`}
+        </p>
         <Button size="small" onClick={onBack}>
-          Back to the step
+          {isFrontDoor ? 'Close' : 'Back to the step'}
         </Button>
       </div>
       {error ? (
@@ -70,10 +76,13 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
   const isPowerHeld = state.heldBy !== undefined;
   const before = useMemo(
     () =>
-      evidenceOfSteps(
-        table,
-        states.filter((each) => each !== state),
-      ),
+      // What worked once tells nothing where something has gone wrong since.
+      state === frontDoor
+        ? []
+        : evidenceOfSteps(
+            table,
+            states.filter((each) => each !== state),
+          ),
     [table, states, state],
   );
   const found = useMemo(
@@ -82,6 +91,13 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
   );
   const see = (more: Evidence) => change({ evidence: [...evidence, more] });
   const first = testsOfStep(table, state.step);
+  if (evidence.length === 0 && state === frontDoor)
+    return (
+      <div className={styles.columns}>
+        <Symptoms table={table} onSee={(more) => change({ evidence: more })} />
+        <FaultCauses ranking={found.ranking} />
+      </div>
+    );
   if (evidence.length === 0)
     return (
       <div className={styles.columns}>

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { planProcedure } from '../../core/bench/procedure/plan-procedure';
+import { frontDoor } from '../../core/bench/faults/step-evidence';
 import { stepStates } from '../../core/bench/procedure/step-states';
 import { useCheck } from '../state/use-check';
 import { FoundView } from '../refit/FoundView';
@@ -53,6 +54,11 @@ export function Component() {
       </div>
     );
   }
+  const closeDoor = () => {
+    const next = new URLSearchParams(params);
+    next.delete('find');
+    setParams(next);
+  };
   const find = (isFinding: boolean) => {
     const next = new URLSearchParams(params);
     next.set('step', inHand.step.id);
@@ -81,6 +87,8 @@ export function Component() {
       <StepList states={states} inHand={inHand} done={done} onShow={show} onLook={look} />
       {params.get('find') === 'fault' ? (
         <FaultFinder key={inHand.step.id} states={states} state={inHand} onBack={() => find(false)} />
+      ) : params.get('find') === 'wrong' ? (
+        <FaultFinder states={states} state={frontDoor} onBack={closeDoor} />
       ) : (
         <StepInHand
           key={inHand.step.id}

@@ -54,6 +54,12 @@ export function useCommands(): Command[] {
     ...(undoDepth > 0 ? [{ id: 'undo', group: 'Build', name: 'Undo', keys: 'Ctrl Z', run: undo }] : []),
     ...(redoDepth > 0 ? [{ id: 'redo', group: 'Build', name: 'Redo', keys: 'Ctrl Shift Z', run: redo }] : []),
     { id: 'wire', group: 'Build', name: 'Wire it for me', run: go('/loom?propose=1') },
+    {
+      id: 'wrong',
+      group: 'Build',
+      name: 'Something is wrong: find the fault',
+      run: go('/fit-out?find=wrong'),
+    },
     { id: 'rehearse', group: 'Build', name: 'Rehearse this build', run: go('/fit-out?view=rehearse') },
     { id: 'refit', group: 'Build', name: 'Refit: as found, as planned', run: go('/fit-out?view=refit') },
     { id: 'new', group: 'Build', name: 'New build', run: go('/builds?new=1') },

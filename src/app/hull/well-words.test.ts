@@ -18,7 +18,7 @@ describe('wellWords', () => {
     expect(
       wellWords('voltage', { ...dry, state: 'flooded', stop: 2, mind: 1, headline: '0.8 V over' }),
     ).toEqual({
-      state: 'flooded · 2 stop, 1 mind',
+      state: 'flooded · 2 stops, 1 mind',
       figure: '0.8 V over',
       short: 'flooded 3',
     });

@@ -1,5 +1,7 @@
 import type { Well, WellReport } from '../../core/judgement/findings/wells';
 
+import { counted } from '../../core/base/words/sentences';
+
 /** What a well says of itself: `flooded · 2 stop, 1 mind` and its worst figure; and in short, `flooded 3`. */
 export function wellWords(well: Well, report: WellReport): { state: string; figure: string; short: string } {
   const { state, stop, mind, note, accepted, unknown, headline } = report;
@@ -11,10 +13,10 @@ export function wellWords(well: Well, report: WellReport): { state: string; figu
     };
   }
   const counts = [
-    stop > 0 ? `${stop} stop` : '',
-    mind > 0 ? `${mind} mind` : '',
+    stop > 0 ? counted(stop, 'stop') : '',
+    mind > 0 ? counted(mind, 'mind') : '',
     accepted > 0 ? `${accepted} accepted` : '',
-    note > 0 ? `${note} note` : '',
+    note > 0 ? counted(note, 'note') : '',
   ].filter(Boolean);
   const word = state === 'damp' && stop + mind === 0 ? 'damp, known' : state;
   return {

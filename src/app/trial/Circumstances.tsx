@@ -36,7 +36,7 @@ export function Circumstances({ start, onChange }: CircumstancesProps) {
       />
       <Dial
         name="Battery age"
-        words={start.age === 1 ? 'young' : `${start.age.toFixed(2)} × the ohms`}
+        words={start.age === 1 ? 'new' : `${start.age.toFixed(2)} × the ohms`}
         value={start.age}
         range={[1, 3, 0.25]}
         onMove={(age) => onChange({ ...start, age })}

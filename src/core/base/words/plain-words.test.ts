@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { demoBuild, demoNames, exampleNames } from '../../../../tests/kit/demo-builds';
 import { faultyBuilds } from '../../../../tests/kit/faulty-builds';
@@ -82,6 +84,45 @@ const builds: [string, () => Build][] = [
   ...Object.entries(soundBuilds).map(([name, build]): [string, () => Build] => [name, () => build]),
   ...faultyBuilds.map(({ fault, build }): [string, () => Build] => [fault, () => build]),
 ];
+
+/** What the interface said before it spoke as the bench does. */
+const banned = [
+  'Type in another sheet',
+  'Fit it into this build',
+  'Leave it',
+  'Take it back',
+  'Least volts',
+  'Most volts',
+  'Draws itself',
+  'Under its ears',
+  'Inside one cell',
+  'Where benches differ',
+  'In all wells',
+  'Nothing leaks',
+  'puts this right by itself',
+  'Live with it',
+  'It does not do that',
+  'I do it anyway',
+  'Read off the transmitter as',
+  'functions served',
+  'It stays up',
+  'until its sheet is read',
+];
+
+describe('the words of the interface', () => {
+  const files = readdirSync('src', { recursive: true, encoding: 'utf8' }).filter(
+    (file) => /\.tsx?$/.test(file) && !/\.test\.tsx?$/.test(file),
+  );
+
+  it('have none of the phrases that a person had to read twice', () => {
+    expect(files.length).toBeGreaterThan(500);
+    const found = files.flatMap((file) => {
+      const text = readFileSync(path.join('src', file), 'utf8').replaceAll(/^\s*(?:\/\/|\/?\*).*$/gm, '');
+      return banned.filter((phrase) => text.includes(phrase)).map((phrase) => `${file}: ${phrase}`);
+    });
+    expect(found).toEqual([]);
+  });
+});
 
 describe('what the application says', () => {
   it('of any demo, sound or faulty build has no name of the code, no hole, no unit twice, and its articles right', () => {

@@ -4,6 +4,24 @@ import type { BenchTest } from './bench-test';
 import type { FaultTable, KnownFault } from './fault-table';
 import type { Evidence } from './finder';
 
+/** The front door of the finder: no step failed, something is wrong with a model that worked, or was never ticked. */
+export const frontDoor: StepState = {
+  step: {
+    id: 'something-is-wrong',
+    phase: 'power',
+    title: 'Something is wrong',
+    lines: [],
+    cautions: [],
+    needsPower: true,
+    isHold: false,
+    touches: [],
+  },
+  state: 'open',
+  tick: undefined,
+  heldBy: undefined,
+  verdict: undefined,
+};
+
 /** What shows whether a step did what it says: the lamp, the tones, the controls that it is about. */
 export function testsOfStep({ tests }: Pick<FaultTable, 'tests'>, { id }: Pick<Step, 'id'>): BenchTest[] {
   const [sort = '', about = ''] = [id.slice(0, id.indexOf(':')), id.slice(id.indexOf(':') + 1)];

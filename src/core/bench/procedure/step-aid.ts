@@ -100,7 +100,7 @@ const troubles: Record<string, string> = {
   memory: 'No memory is free: note what is in the oldest, and clear that.',
   joint:
     'Dull, grainy, or it moves when tugged: heat it again with a little fresh solder, and hold it still while it sets.',
-  trim: 'It still does not seat with light pressure: it is another family. Leave it, and re-terminate.',
+  trim: 'It still does not seat with light pressure: it is another family. Stop, and re-terminate.',
   lift: 'The contact does not come: lift the plastic latch, not the wire. A torn wire is crimped anew.',
   thread: 'It does not pass: open the hole in the Berths and here, rather than squeeze the insulation.',
   plug: 'It does not go in with light pressure: it is turned, or of another family. Look at the colours again before you push.',

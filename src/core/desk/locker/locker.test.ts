@@ -28,11 +28,13 @@ describe('sheet fields', () => {
   it('say in the unit of the bench why a figure cannot be kept', () => {
     const servo = starterPart('servo-standard');
     const field = (label: string) => sheetFields(servo).find((sheetField) => sheetField.label === label)!;
-    const stalled = field('Stalled at 6 V');
+    const stalled = field('Stall current at 6 V');
     expect(fieldProblem(servo, stalled, measured(2500))).toBe('from 0.01 to 60 A');
     expect(fieldProblem(servo, stalled, measured(2.5))).toBeUndefined();
     expect(fieldProblem(servo, stalled, undefined)).toBeUndefined();
-    expect(fieldProblem(servo, field('Torque at 6 V'), measured(1e5))).toBe('from 0.0102 to 1020 kg·cm');
+    expect(fieldProblem(servo, field('Stall torque at 6 V'), measured(1e5))).toBe(
+      'from 0.0102 to 1020 kg·cm',
+    );
     const bec = starterPart('bec-8a');
     const gives = sheetFields(bec).find((sheetField) => sheetField.label === 'Gives')!;
     expect(fieldProblem(bec, gives, undefined)).toBe('its sheet must state this');
@@ -40,7 +42,7 @@ describe('sheet fields', () => {
 
   it('take a figure as it is printed, and leave the sheet alone where it makes no sense', () => {
     const servo = starterPart('servo-standard');
-    const torque = sheetFields(servo).find((sheetField) => sheetField.label === 'Torque at 6 V')!;
+    const torque = sheetFields(servo).find((sheetField) => sheetField.label === 'Stall torque at 6 V')!;
     expect(readField(servo, torque, '278 oz-in', 'stated')).toMatchObject({
       ok: true,
       value: { typed: '278 oz-in', provenance: 'stated' },
@@ -69,7 +71,7 @@ describe('sheet fields', () => {
 
   it('read and change a figure in the unit it is printed in', () => {
     const servo = starterPart('servo-standard');
-    const torque = sheetFields(servo).find((field) => field.label === 'Torque at 6 V')!;
+    const torque = sheetFields(servo).find((field) => field.label === 'Stall torque at 6 V')!;
     expect(figureAt(servo, torque)!.value / torque.scale).toBeCloseTo(6.93, 2);
     const changed = withFigure(servo, torque, measured(7 * torque.scale, 'spring scale'));
     expect(figureAt(changed, torque)).toMatchObject({ provenance: 'measured', note: 'spring scale' });

@@ -45,6 +45,7 @@ const oldHeadings: Record<string, string> = {
   long: 'length',
   wide: 'width',
   high: 'height',
+  stalled: 'stall current',
   'least volts': 'min voltage',
   'most volts': 'max voltage',
   'least input': 'min voltage',
@@ -58,6 +59,14 @@ const oldHeadings: Record<string, string> = {
   'horn hole at': 'horn hole radius',
   '100 is from the centre': 'travel at 100 from the centre',
 };
+
+/** The same of a servo's figures, which stand before their volts. */
+const oldAtVolts = [
+  ['torque at', 'stall torque at'],
+  ['stalled at', 'stall current at'],
+  ['sixty degrees at', 'speed at'],
+  ['moving at', 'running current at'],
+] as const;
 
 /** The target that each heading names by itself; nothing where it names none. */
 export function matchColumns(
@@ -73,6 +82,7 @@ export function matchColumns(
     const [named, now] = [plain(text), oldHeadings[plain(text)]];
     // A BEC's own limits are those of its input; bursts are amps, or of a pack multiples of its capacity.
     const names = [named, now, now && `${now.split(' ')[0]} input voltage`];
+    for (const [was, is] of oldAtVolts) if (named.startsWith(was)) names.push(named.replace(was, is));
     if (named === 'for seconds') names.push('burst current', 'burst discharge rate');
     return names
       .map((name) => targets.find((target) => plain(target) === name))

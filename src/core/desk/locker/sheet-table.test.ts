@@ -116,8 +116,8 @@ describe('a locker as a table', () => {
       ['lake servo', undefined],
     ]);
     const cells = sheetCells(items[0]!.part);
-    expect(cells.get('Torque at 6 V')?.value).toBeCloseTo(5.977, 2);
-    expect(cells.get('Stalled at 6 V')?.value).toBe(0.9);
+    expect(cells.get('Stall torque at 6 V')?.value).toBeCloseTo(5.977, 2);
+    expect(cells.get('Stall current at 6 V')?.value).toBe(0.9);
     expect(cells.get('Max voltage')?.value).toBe(8.4);
     // Nothing typed is lost: what cannot be read is kept as a remark.
     expect(items[1]!.part.remark).toBe('torque at 6 V (oz-in): much');
@@ -128,7 +128,7 @@ describe('sheets side by side', () => {
   const rows = compareSheets([starterPart('servo-standard'), starterPart('servo-strong')]);
 
   it('mark what differs, and leave out what both are silent about', () => {
-    const torque = rows.find(({ label }) => label === 'Torque at 6 V')!;
+    const torque = rows.find(({ label }) => label === 'Stall torque at 6 V')!;
     expect(torque.differs).toBe(true);
     expect(torque.cells[1]!.value).toBeGreaterThan(torque.cells[0]!.value!);
     expect(rows.find(({ label }) => label === 'Wires')?.differs).toBe(false);

@@ -3,7 +3,9 @@ import type { Reading } from '../../reading/build-reading/reading';
 import { isOver } from '../../base/quantity/compare';
 import { leadSubject, type Missing, type Report } from '../findings/report';
 import { connectorFamily } from '../../model/connectors/families';
+import type { Edit } from '../../model/plan/edits';
 import type { Lead } from '../../model/plan/lead';
+import type { Patch } from '../../model/plan/patch';
 import { defineRule } from './rule';
 import { plannedTerm, solvedTerm } from './support/terms';
 
@@ -11,6 +13,30 @@ type Message = 'runsWarm' | 'fails';
 
 /** Insulation of servo leads is usually PVC, which fails at this, in degrees Celsius. */
 const pvcCelsius = 105;
+
+/** Gauges that leads of power and motors are usually sold with. */
+const usualGauges = [12, 14, 16];
+
+/** Gauges to tap for one lead, and for all leads of its kind of which none is known. */
+function gaugeAnswers({ build: { leads } }: Reading, lead: Lead): Patch[] {
+  const setTo = (of: readonly Lead[], awg: number): Edit[] =>
+    of.map(({ id }) => ({ type: 'setGauge', lead: id, awg }));
+  const alike = leads.filter(
+    (other) => other.awg === undefined && other.conductors.length === lead.conductors.length,
+  );
+  return usualGauges.flatMap((awg): Patch[] => [
+    { id: `gauge:${lead.id}:${awg}`, label: `AWG ${awg}`, edits: setTo([lead], awg) },
+    ...(alike.length > 1
+      ? [
+          {
+            id: `gauge:${lead.id}+${alike.length}:${awg}`,
+            label: `AWG ${awg} on all ${alike.length} such leads that are not known`,
+            edits: setTo(alike, awg),
+          },
+        ]
+      : []),
+  ]);
+}
 
 /** The thinnest wire that leads of each sort are sold with; one that no sheet states is no thinner. */
 const thinnestSold = { servo: 26, other: 20 };
@@ -51,7 +77,14 @@ export const wireAmps = defineRule<Message>({
       if (lead.awg === undefined) {
         // Nothing that is sold for such a lead would get warm: its gauge is of no matter.
         if (!isOver(amps, gaugeAmps(thinnest), 'A')) return [];
-        return [{ missing: `gauge of the lead from the ${names.join(' to the ')}`, subjects, asked: 'lead' }];
+        return [
+          {
+            missing: `gauge of the lead from the ${names.join(' to the ')}`,
+            subjects,
+            asked: 'lead',
+            answers: gaugeAnswers(context, lead),
+          },
+        ];
       }
       const warm = gaugeAmps(lead.awg);
       if (!isOver(amps, warm, 'A')) return [];

@@ -15,7 +15,7 @@ export const motorKind = describeKind<'motor'>({
     ...(part.motorKind === 'brushed' ? [{ path: 'turns', label: 'Turns', unit: 'turns', scale: 1 }] : []),
     ampsField('fullLoadAmps', 'At full load'),
     voltsField('fullLoadVolts', 'Amps taken at'),
-    ampsField('stallAmps', 'Stalled'),
+    ampsField('stallAmps', 'Stall current'),
     ampsField('noLoadAmps', 'With no load'),
     { path: 'windingOhms', label: 'Windings', unit: 'mΩ', scale: 0.001 },
     voltsField('maxVolts', 'Max voltage'),

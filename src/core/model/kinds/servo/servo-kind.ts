@@ -109,12 +109,12 @@ function pointFields(n: number, at: number): SheetField[] {
   return [
     {
       path: `sheet.${n}.stallNewtonMetres`,
-      label: `Torque at ${at} V`,
+      label: `Stall torque at ${at} V`,
       unit: 'kg·cm',
       scale: kilogramCentimetre,
     },
-    ampsField(`sheet.${n}.stallAmps`, `Stalled at ${at} V`),
-    { path: `sheet.${n}.sixtyDegreeSeconds`, label: `Sixty degrees at ${at} V`, unit: 's', scale: 1 },
-    ampsField(`sheet.${n}.runningAmps`, `Moving at ${at} V`),
+    ampsField(`sheet.${n}.stallAmps`, `Stall current at ${at} V`),
+    { path: `sheet.${n}.sixtyDegreeSeconds`, label: `Speed at ${at} V`, unit: 's', scale: 1 },
+    ampsField(`sheet.${n}.runningAmps`, `Running current at ${at} V`),
   ];
 }
