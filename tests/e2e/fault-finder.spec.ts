@@ -14,7 +14,10 @@ async function complain(page: Page, demo: string, step: string): Promise<void> {
     await list.getByRole('button', { name: new RegExp(`^${step}`) }).click();
     const held = page.getByRole('note').getByRole('link');
     if ((await held.count()) === 0) break;
+    const next = await held.innerText();
     await held.click();
+    // The step before has a button of the same name until then.
+    await expect(page.getByRole('heading', { name: next })).toBeVisible();
     const reading = page.getByLabel('Reading, V');
     const isDone = page.getByRole('button', { name: 'Done, next step' });
     await expect(isDone.or(reading)).toBeVisible();

@@ -59,7 +59,7 @@ test('a reading is judged against the plan', async ({ page }) => {
   await expect(page.getByText(/A number in V, such as/)).toBeVisible();
   await page.getByLabel('Reading, V').fill('11,42');
   await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByText('is what the plan says.')).toBeVisible();
+  await expect(page.getByText('is as planned.')).toBeVisible();
   await page.getByLabel('Reading, V').fill('12.5');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText(/is higher than planned/)).toBeVisible();
@@ -67,7 +67,7 @@ test('a reading is judged against the plan', async ({ page }) => {
   // The simulated instruments of the server, then a recording of real ones.
   await page.getByRole('button', { name: 'Read the simulated instruments' }).click();
   await page.getByRole('button', { name: 'Take this reading' }).click({ delay: 1000 });
-  await expect(page.getByText(/is what the plan says/)).toBeVisible();
+  await expect(page.getByText(/is as planned/)).toBeVisible();
   await page.getByRole('button', { name: 'Switch off' }).click();
   const recording = [
     { format: 'dry-hull-bench', version: 1 },

@@ -7,7 +7,7 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
     await expect(well(page, name)).toContainText('flooded');
 
   await putRight(page, /^The radio rail asks more/, /Feed the radio rail from its own BEC/);
-  await expect(well(page, 'Voltage')).toContainText('1 stop, 1 note');
+  await expect(well(page, 'Voltage')).toContainText('flooded · 1 stop');
   await putRight(page, /servo plug of the starboard rudder/, /Turn the plug/);
   await putRight(page, /is set to holm link/, /Set the transmitter to skerry link/);
   await putRight(page, /monitor pump gets too many volts/, /monitor pump, 12 V/);

@@ -22,9 +22,9 @@ test('a tractor as found, and as planned: what comes out, goes in, and the few s
   const side = page.getByRole('complementary', { name: 'What it comes to' });
   await expect(side).toContainText('Centre the gear shift servo');
   await expect(side).toContainText(/As they were: pack, main fuse and \d more/);
-  await expect(side).toContainText(/Over: Gear shift servo, /);
-  await side.getByRole('button', { name: 'Into my locker' }).click();
-  await expect(side.getByRole('button', { name: 'Into my locker' })).toHaveCount(0);
+  await expect(side).toContainText(/Left over: Gear shift servo, /);
+  await side.getByRole('button', { name: 'Keep it in my locker' }).click();
+  await expect(side.getByRole('button', { name: 'Keep it in my locker' })).toHaveCount(0);
   await expect(side).not.toContainText('Centre the steering servo');
   await expect(side).toContainText(/All its parts are worth [\d.]+ → [\d.]+/);
   const lowest = side.getByRole('row', { name: /^lowest at the receiver \d\.\d\d V \d\.\d\d V$/ });

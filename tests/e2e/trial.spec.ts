@@ -23,7 +23,7 @@ test('the tug as planned browns out, the wells say so, and a put-right from ther
   await expect(findings.getByRole('button', { name: /browns out \d+ times, first at/ })).toBeVisible();
   await findings.getByRole('button', { name: 'Do it' }).click();
   // Rehearsed again from the Loom: the change brings no brown-out, and Undo brings it back.
-  await expect(well(page, 'Voltage')).toContainText('1 stop, 1 note');
+  await expect(well(page, 'Voltage')).toContainText('flooded · 1 stop');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(findings.getByRole('button', { name: /browns out \d+ times, first at/ })).toBeVisible();
   await page.getByRole('button', { name: 'Redo' }).click();

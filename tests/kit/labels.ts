@@ -155,6 +155,9 @@ tank motor 380 6V 0.8A no load | motor | can=380 maxVolts=6 noLoadAmps=0.8
 35A brushless ESC 3S BEC 5V 3A | controller | continuousAmps=35 motorKind=brushless maxCells=3 becVolts=5 becAmps=3
 2S 7.4V 3800mAh 45C LiPo 240 g | pack | cells=2 ampHours=3.8 dischargeRate=45 chemistry=LiPo kilograms=0.24
 servo 12 kg 0.14s 6.0V 15kg 0.12s 7.4V | servo | torque=12@6,15@7.4 speed=0.14@6,0.12@7.4 maxVolts=7.4
+servo 20kg coreless motor 7.4V | servo | torque=20@7.4 maxVolts=7.4
+motor lead 14AWG 10cm | cable | gauge=14 millimetres=100
+receiver pack 4 cells NiMH 4.8V | pack | cells=4 chemistry=NiMH
 mini servo 4.2kg 20g 5V | servo | torque=4.2@5 kilograms=0.02 maxVolts=5
 `;
 

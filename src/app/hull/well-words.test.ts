@@ -28,7 +28,8 @@ describe('wellWords', () => {
     expect(wellWords('voltage', { ...dry, state: 'damp', accepted: 1 }).state).toBe(
       'damp, known · 1 accepted',
     );
-    expect(wellWords('voltage', { ...dry, state: 'damp', mind: 1 }).state).toBe('damp · 1 mind');
+    expect(wellWords('voltage', { ...dry, state: 'damp', mind: 1, note: 2 }).state).toBe('damp · 1 mind');
+    expect(wellWords('voltage', { ...dry, note: 2 }).state).toBe('dry · 2 notes');
   });
 
   it('tells not surveyed from facts missing', () => {

@@ -16,7 +16,8 @@ export function wellWords(well: Well, report: WellReport): { state: string; figu
     stop > 0 ? counted(stop, 'stop') : '',
     mind > 0 ? counted(mind, 'mind') : '',
     accepted > 0 ? `${accepted} accepted` : '',
-    note > 0 ? counted(note, 'note') : '',
+    // Beside what must be done a note is not worth its room.
+    note > 0 && stop + mind === 0 ? counted(note, 'note') : '',
   ].filter(Boolean);
   const word = state === 'damp' && stop + mind === 0 ? 'damp, known' : state;
   return {

@@ -6,6 +6,7 @@ const capacity = /\d ?m?ah\b/i;
 /** Words and forms that tell a kind, the surest first. */
 const signs: readonly [LabelKind, RegExp][] = [
   ['pack', capacity],
+  ['pack', /\b(?:receiver|rx|transmitter|tx) (?:pack|battery)\b/i],
   ['transmitter', /\b(?:transmitter|tx|handset|radio set|stick radio|wheel radio|pistol (?:grip )?radio)\b/i],
   ['receiver', /\b(?:receiver|rx)\b/i],
   ['fuse', /\bfuse\b/i],
@@ -41,7 +42,8 @@ const signs: readonly [LabelKind, RegExp][] = [
 
 /** The kind of part that a line speaks of; `undefined` where nothing tells it. */
 export const kindOfLabel = (text: string): LabelKind | undefined => {
-  const isMotor = /\bmotor\b/i.test(text) && !/\besc\b|controller/i.test(text);
+  // A servo or a lead may name the motor in it, or the one it goes to.
+  const isMotor = /\bmotor\b/i.test(text) && !/\besc\b|controller|\bservo\b|\bawg|\blead\b/i.test(text);
   if (isMotor) return 'motor';
   if (/^\s*[su]?bec\b/i.test(text)) return 'regulator';
   return signs.find(([, sign]) => sign.test(text))?.[0];
