@@ -11,6 +11,8 @@ import { FaultCauses } from './FaultCauses';
 import { FaultFound } from './FaultFound';
 import { FaultTest } from './FaultTest';
 import { HoldNotice } from './HoldNotice';
+import { symptomsOf, withoutLast } from '../../core/bench/faults/symptoms';
+import { useCheck } from '../state/use-check';
 import { Symptoms } from './Symptoms';
 import { SeenSoFar } from './SeenSoFar';
 import { searchOf, useFinder, type ChangeSearch } from './finder-store';
@@ -64,6 +66,7 @@ export function FaultFinder({ states, state, onBack }: FaultFinderProps) {
 
 function Search({ table, states, state, onBack }: FaultFinderProps & { table: FaultTable }) {
   const key = useBuildStore(({ recordKey }) => recordKey);
+  const { context } = useCheck();
   const kept = useFinder(({ searches }) => searches[key]);
   const keep = useFinder((store) => store.change);
   const { skipped, excluded, ...search } = searchOf(kept, state.step.id);
@@ -151,7 +154,12 @@ function Search({ table, states, state, onBack }: FaultFinderProps & { table: Fa
       <SeenSoFar
         table={table}
         evidence={evidence}
-        onTakeBack={() => change({ evidence: evidence.slice(0, -1) })}
+        onTakeBack={() =>
+          change({
+            evidence:
+              state === frontDoor ? withoutLast(symptomsOf(context, table), evidence) : evidence.slice(0, -1),
+          })
+        }
       />
     </div>
   );

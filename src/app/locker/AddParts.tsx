@@ -65,7 +65,9 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
   const keep = async () => {
     for (const part of new Set(parts)) await save({ part, state: 'own', isStarter: false });
   };
+  const [isBusy, setIsBusy] = useState(false);
   const addToBuild = async () => {
+    setIsBusy(true);
     await keep();
     const said = counted(parts.length, 'part');
     applyAndSay(`add ${said}`, fitAll(build, parts), `Added to ${build.name}: ${said}`);
@@ -113,7 +115,7 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
         <Button disabled={parts.length === 0} onClick={() => void keep().then(onClose)}>
           Add to locker
         </Button>
-        <Button variant="contained" disabled={parts.length === 0} onClick={() => void addToBuild()}>
+        <Button variant="contained" disabled={parts.length === 0 || isBusy} onClick={() => void addToBuild()}>
           Add to this build
         </Button>
       </DialogActions>

@@ -4,7 +4,7 @@ import { tub } from '../../../../tests/kit/tub';
 import { readingOf } from '../../reading/build-reading/reading';
 import { faultTable } from './fault-table';
 import { findFault } from './finder';
-import { symptomsOf } from './symptoms';
+import { symptomsOf, withoutLast } from './symptoms';
 
 describe('the front door of the fault finder', () => {
   const context = readingOf(tub(), []);
@@ -48,6 +48,13 @@ describe('the front door of the fault finder', () => {
     // What would silence all, such as a pack that is not plugged in, is out.
     for (const { fault } of ranking.slice(0, 3))
       expect(fault.label).toMatch(/rudder|port 1|channel 1|steering/i);
+  });
+
+  it('is taken back whole, and what was seen after it piece by piece', () => {
+    const { evidence } = symptoms.find(({ id }) => id === 'still')!.sights[0]!;
+    const more = [...evidence, { test: 'tones:esc', seen: 'armed' }];
+    expect(withoutLast(symptoms, more)).toEqual(evidence);
+    expect(withoutLast(symptoms, evidence)).toEqual([]);
   });
 
   it('asks of no part that a build does not have', () => {

@@ -62,3 +62,17 @@ export function symptomsOf(
     }))
     .filter(({ sights }) => sights.length > 0);
 }
+
+/**
+ * What is left to go by once the last thing seen is taken back: a symptom goes with all that went without saying in it.
+ */
+export function withoutLast(
+  symptoms: readonly Symptom[],
+  evidence: readonly Evidence[],
+): readonly Evidence[] {
+  const isBegin = (sight: readonly Evidence[]): boolean =>
+    sight.every(({ test, seen }, n) => evidence[n]?.test === test && evidence[n].seen === seen);
+  const began = symptoms.flatMap(({ sights }) => sights).find((sight) => isBegin(sight.evidence));
+  const left = evidence.slice(0, -1);
+  return began && left.length < began.evidence.length ? [] : left;
+}

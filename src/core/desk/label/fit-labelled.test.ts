@@ -82,6 +82,14 @@ describe('a model typed from labels', () => {
     expect(readLines('36x60 2400KV inrunner')[0]).toMatchObject({ count: 1 });
   });
 
+  it('asks for what no sheet can be without, and guesses none of it', () => {
+    const problems = readLines(
+      '5000mAh 50C pack\nreceiver 2.4GHz\ntransmitter\n60A ESC 2-3S\n60A ESC 2-3S 12T limit',
+    );
+    expect(problems.map(({ problem }) => problem !== undefined)).toEqual([true, true, true, true, false]);
+    expect(problems[0]!.problem).toContain('add “2S”');
+  });
+
   it('is told by its link in one answer, where a set came together', () => {
     const { wired } = typed('car', `540 21T motor\n60A brushed ESC 2-3S BEC 6V 3A${radio}`);
     const { unknowns } = checkBuild(wired, starterLocker);

@@ -1,7 +1,7 @@
 import { isLithium } from '../../model/packs/chemistry';
 import { defaults } from '../../model/kinds/defaults';
 import type { Guess } from '../../model/kinds/estimates';
-import type { LoadForm } from '../../model/kinds/load/load';
+import { usualLoadAmps } from '../../model/kinds/load/usual-load';
 import { usualMotor } from '../../model/kinds/motor/usual-motor';
 import type { PartSpec } from '../../model/kinds/part-spec';
 import { cautiousFloor } from '../../model/kinds/receiver/usual-receiver';
@@ -36,16 +36,6 @@ const presumed = (
 });
 const guessed = (name: FigureName, { value, least, most, note }: Guess): PresumedFigure =>
   presumed(name, value, value * least, value * most, note);
-
-/** Amps of loads, with their range: engineering notes, section 10. */
-const loadAmps: Partial<Record<LoadForm, [number, number, number]>> = {
-  lamps: [0.06, 0.02, 0.3],
-  pump: [2, 1, 3],
-  smoke: [3.5, 2, 6],
-  sound: [0.5, 0.2, 1],
-  horn: [0.3, 0.2, 0.5],
-  fan: [0.15, 0.1, 0.2],
-};
 
 /** What is usual where a part's sheet is silent (engineering notes, 4, 5, 9 and 10). */
 export function presumedFigures(part: PartSpec): PresumedFigure[] {
@@ -96,7 +86,7 @@ export function presumedFigures(part: PartSpec): PresumedFigure[] {
         ...(part.maxVolts ? [] : [presumed('maxVolts', 6, 6, 8.4, 'the least that receivers are sold for')]),
       ];
     case 'load': {
-      const usual = loadAmps[part.form];
+      const usual = usualLoadAmps[part.form];
       return part.amps || !usual ? [] : [presumed('amps', ...usual, 'usual for such a part')];
     }
     default:

@@ -1,11 +1,28 @@
 import { readLabel } from './read-label';
-import type { LabelKind, LabelReading } from './reading';
+import type { FigureName, LabelKind, LabelReading } from './reading';
 
 /** Most lines that are read at once. */
 const mostLines = 60;
 
 /** How many, before what: at most a dozen. */
 const several = /^(1[0-2]|[1-9]) ?[x×] (.+)$/i;
+
+/** What no part of a kind can be without, and nobody should guess: one of the figures, and what to add where none is there. */
+const needed: Partial<Record<LabelKind, { of: FigureName[]; add: string }>> = {
+  pack: { of: ['cells'], add: 'a battery needs its cells or its voltage: add “2S” or “7.4V”' },
+  receiver: { of: ['channels'], add: 'a receiver needs its channels: add “6ch”' },
+  transmitter: { of: ['channels'], add: 'a transmitter needs its channels: add “6ch”' },
+  controller: {
+    of: ['motorKind', 'minTurns'],
+    add: 'an ESC is for one kind of motor: add “brushed” or “brushless”',
+  },
+};
+
+/** What a person must add before a line is a part; nothing where it says enough. */
+function lackOf({ kind, figures }: LabelReading): string | undefined {
+  const lack = needed[kind];
+  return lack && !figures.some(({ name }) => lack.of.includes(name)) ? lack.add : undefined;
+}
 
 /** One line of several, with what it says or why it cannot be read. */
 export interface ReadLine {
@@ -30,5 +47,8 @@ export const readLines = (text: string, kinds: Readonly<Record<string, LabelKind
       const [line, count] = rest === undefined ? [typed, 1] : [rest, Number(times)];
       if (n >= mostLines) return { line, count, problem: `at most ${mostLines} lines are read at once` };
       const read = readLabel(line, kinds[line]);
-      return read.ok ? { line, count, reading: read.value } : { line, count, problem: read.problem };
+      const problem = read.ok ? lackOf(read.value) : read.problem;
+      return problem === undefined && read.ok
+        ? { line, count, reading: read.value }
+        : { line, count, problem: problem ?? 'not read' };
     });

@@ -3,8 +3,11 @@ import { counted } from '../../base/words/sentences';
 import type { Reading } from '../../reading/build-reading/reading';
 import { railTop } from '../../reading/circuit/ladders';
 import type { Well } from '../findings/wells';
-import { atLeast, atMost, shareLeft, type Limit } from '../limits/limit';
-import { channelDemand } from '../limits/radio';
+import { packLabel } from '../limits/amps';
+import { atMost, shareLeft, type Limit } from '../limits/limit';
+import { channelDemand, channelLimit } from '../limits/radio';
+import { floorMeant, leastVolts, mostVolts } from '../limits/volts';
+import { givenTo } from '../rules/support/limit-report';
 import { voltsAtWorst } from '../rules/support/worst-second';
 
 /** What a dry well has left, in a few words: `0.4 V to spare`. Nothing where none of its limits can be put so. */
@@ -26,10 +29,13 @@ function limitsOf(well: Well, context: Reading): Limit[] {
       const { fitted, terminal, status, volts } = supply;
       if (status !== 'fed' || !volts) return [];
       const { maxVolts, minVolts } = terminal;
+      const given = givenTo(context, volts, supply);
       const atWorst = fitted.kind === 'receiver' ? voltsAtWorst(context, supply)?.volts : undefined;
       return [
-        ...(maxVolts ? [atMost(volts.full, maxVolts.value, 'V', 'over')] : []),
-        ...(minVolts && atWorst !== undefined ? [atLeast(atWorst, minVolts.value, 'V', 'under')] : []),
+        ...(maxVolts ? [mostVolts(given, maxVolts.value)] : []),
+        ...(minVolts && atWorst !== undefined
+          ? [leastVolts(atWorst, floorMeant(given, minVolts.value))]
+          : []),
       ];
     });
   if (well === 'current')
@@ -41,14 +47,12 @@ function limitsOf(well: Well, context: Reading): Limit[] {
       ...circuit
         .packLoads()
         .flatMap(({ amps, allowedAmps }) =>
-          allowedAmps === undefined ? [] : [atMost(amps, allowedAmps, 'A', 'over')],
+          allowedAmps === undefined ? [] : [packLabel(amps, allowedAmps)],
         ),
     ];
   if (well === 'control')
     return index
       .ofKind('receiver')
-      .map((receiver) =>
-        atMost(channelDemand(context, receiver).asked, receiver.part.channels, 'channels', 'over'),
-      );
+      .map((receiver) => channelLimit(receiver.part, channelDemand(context, receiver).asked));
   return [];
 }
