@@ -1,9 +1,10 @@
 import { failure, success, type Result } from '../core/base/result';
 import { partFromLabel } from '../core/desk/label/label-part';
-import { figureWords, presumedWords } from '../core/desk/label/label-words';
-import { presumedFigures } from '../core/desk/label/presumed';
+import { figureWords } from '../core/desk/label/label-words';
+import { unitOf } from '../core/model/kinds/figure-names';
+import { presumedWords } from '../core/model/kinds/presumed';
+import { presumedFigures } from '../core/model/kinds/usual-sheet';
 import { readLabel } from '../core/desk/label/read-label';
-import { unitOf } from '../core/desk/label/reading';
 import type { CommandOutput } from './check-command';
 
 /** What a label says, and what is usual where it is silent. */

@@ -13,7 +13,8 @@ import { packVolts } from '../../model/packs/pack-volts';
 import { blankPart } from '../locker/blank-part';
 import { kindChoices } from '../locker/sheet-choices';
 import { asChemistry } from './chemistry-words';
-import type { FigureName, LabelFigure, LabelKind, LabelReading } from './reading';
+import type { FigureName } from '../../model/kinds/figure-names';
+import type { LabelFigure, LabelKind, LabelReading } from './reading';
 
 /** Longest name of a part. */
 const mostName = 60;

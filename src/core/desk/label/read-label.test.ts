@@ -4,7 +4,7 @@ import { labelLines } from '../../../../tests/kit/labels';
 import { kilogramCentimetre } from '../../base/quantity/constants';
 import { partProblem } from '../../model/kinds/part-problem';
 import { partFromLabel } from './label-part';
-import { presumedFigures } from './presumed';
+import { presumedFigures } from '../../model/kinds/usual-sheet';
 import { readLabel } from './read-label';
 import { labelKinds, type LabelFigure, type LabelReading } from './reading';
 

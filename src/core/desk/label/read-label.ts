@@ -1,7 +1,8 @@
 import { failure, success, type Result } from '../../base/result';
 import { asChemistry, cellsAt, chemistryAt, chemistryNamed, chemistryWord } from './chemistry-words';
 import { kindOfLabel } from './label-kind';
-import type { FigureName, LabelFigure, LabelKind, LabelReading } from './reading';
+import type { FigureName } from '../../model/kinds/figure-names';
+import type { LabelFigure, LabelKind, LabelReading } from './reading';
 import { number, numbers, Scan, through, valueOf, valuesOf } from './scan';
 import { readServo } from './servo-label';
 

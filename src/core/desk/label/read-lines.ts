@@ -1,5 +1,6 @@
 import { readLabel } from './read-label';
-import type { FigureName, LabelKind, LabelReading } from './reading';
+import type { FigureName } from '../../model/kinds/figure-names';
+import type { LabelKind, LabelReading } from './reading';
 
 /** Most lines that are read at once. */
 const mostLines = 60;

@@ -1,3 +1,4 @@
+import type { FigureName } from '../../model/kinds/figure-names';
 import type { Chemistry } from '../../model/packs/chemistry';
 
 /** Kinds of part as labels tell them apart. */
@@ -15,70 +16,6 @@ export const labelKinds = [
   'cable',
 ] as const;
 export type LabelKind = (typeof labelKinds)[number];
-
-/** What a label can say; each has one unit, see `unitOf`. */
-export type FigureName =
-  | 'can'
-  | 'turns'
-  | 'kv'
-  | 'motorKind'
-  | 'minCells'
-  | 'maxCells'
-  | 'minVolts'
-  | 'maxVolts'
-  | 'fullLoadAmps'
-  | 'noLoadAmps'
-  | 'continuousAmps'
-  | 'burstAmps'
-  | 'minTurns'
-  | 'becVolts'
-  | 'becAmps'
-  | 'minInputVolts'
-  | 'maxInputVolts'
-  | 'chemistry'
-  | 'cells'
-  | 'parallel'
-  | 'ampHours'
-  | 'dischargeRate'
-  | 'burstRate'
-  | 'stallTorque'
-  | 'speed'
-  | 'stallAmps'
-  | 'teeth'
-  | 'travelDegrees'
-  | 'channels'
-  | 'amps'
-  | 'kilograms'
-  | 'millimetres'
-  | 'gauge';
-
-/** Units of the figures; names and lists of names have none. */
-export const unitOf: Partial<Record<FigureName, string>> = {
-  turns: 'turns',
-  kv: 'rpm/V',
-  minVolts: 'V',
-  maxVolts: 'V',
-  fullLoadAmps: 'A',
-  noLoadAmps: 'A',
-  continuousAmps: 'A',
-  burstAmps: 'A',
-  minTurns: 'turns',
-  becVolts: 'V',
-  becAmps: 'A',
-  minInputVolts: 'V',
-  maxInputVolts: 'V',
-  ampHours: 'Ah',
-  dischargeRate: 'C',
-  burstRate: 'C',
-  stallTorque: 'N·m',
-  speed: 's/60°',
-  stallAmps: 'A',
-  travelDegrees: '°',
-  amps: 'A',
-  kilograms: 'kg',
-  millimetres: 'mm',
-  gauge: 'AWG',
-};
 
 /** One thing that a label says, with the words it was read from. */
 export interface LabelFigure {

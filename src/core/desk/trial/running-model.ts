@@ -30,7 +30,7 @@ import { Heat } from './watch/heat';
 import { Limit } from './watch/limit';
 import { OverAmps } from './watch/over-amps';
 import { packAllowance } from '../../reading/circuit/loads';
-import { blinkAmps } from '../../judgement/limits/amps';
+import { blinkAmps } from '../../model/kinds/controller/usual-controller';
 import { ShutDown } from './watch/shut-down';
 import { StickBrake } from './watch/stick-brake';
 import type { Watcher } from './watch/watcher';

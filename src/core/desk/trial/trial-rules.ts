@@ -7,7 +7,7 @@ import { offerStandAloneBec } from '../../judgement/put-right/stand-alone-bec';
 import { offerSwaps } from '../../judgement/put-right/swap-part';
 import type { RuleMeta } from '../../judgement/rules/rule';
 import { drivesAll } from '../../model/kinds/controller/controller';
-import { blinkAmps } from '../../judgement/limits/amps';
+import { blinkAmps } from '../../model/kinds/controller/usual-controller';
 import type { TrialEvent, TrialResult } from './trial-result';
 
 /** What a rule of the Trial looks at: one kind of trouble of one part on an outing. */

@@ -1,23 +1,12 @@
-import type { ControllerSpec } from '../../model/kinds/controller/controller';
+import { blinkJam } from '../../model/kinds/controller/usual-controller';
 import { isOver, isUnder } from '../../base/quantity/compare';
 import { atMost, type Limit } from './limit';
 
 /** Headroom a controller should have over its motors' amps at full load: rule of thumb. */
 export const controllerHeadroom = 1.25;
 
-/**
- * How far a jammed motor may pull over a controller's label for the blink that it takes to let go, without a word and
- * without danger: rules of thumb.
- */
+/** How far a jammed motor may pull over a controller's label for a blink without a word: rule of thumb. */
 const ordinaryJam = 1.5;
-const blinkJam = 2.5;
-
-/** Amps that a controller carries for a blink: its burst by the sheet, or what is usual for its continuous amps. */
-export const blinkAmps = ({
-  continuousAmps,
-  burstAmps,
-}: Pick<ControllerSpec, 'continuousAmps' | 'burstAmps'>): number | undefined =>
-  burstAmps?.value ?? (continuousAmps && blinkJam * continuousAmps.value);
 
 /** Amps of a jammed brushed motor on a full pack against a controller's continuous amps. */
 export function jamLoad(jammed: number, most: number): Limit<'stallsFarAbove' | 'stallsAbove'> {

@@ -5,6 +5,7 @@ import type { Rail } from '../../reading/survey/rails';
 import { terminalsOf } from '../../model/kinds';
 import { packVoltsByState, settlesWithin, type CellStack } from '../../model/packs/pack-volts';
 import type { ControllerSpec } from '../../model/kinds/controller/controller';
+import { leastSoldVolts } from '../../model/kinds/least-sold';
 import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Figure } from '../../base/validation/figure';
 import { isUnder, readAlike } from '../../base/quantity/compare';
@@ -84,9 +85,6 @@ export function standsVolts(part: PartSpec, given: GivenVolts): boolean {
   return !isUnder(given.volts.cutoff, least?.value ?? 0, 'V');
 }
 
-/** Volts that nobody printed on a part, by the least that such a part is sold for. Engineering notes, section 10. */
-const leastSold = { toy: 5, load: 5, other: 6 };
-
 /**
  * The most volts that a part may be given: its sheet's, or where that is silent the least that such a part is sold for.
  * What is not known never counts as boundless.
@@ -94,9 +92,7 @@ const leastSold = { toy: 5, load: 5, other: 6 };
 export function mostToGive(part: PartSpec): { volts: number; isStated: boolean } {
   const { most } = voltsOfSheet(part);
   if (most) return { volts: most.value, isStated: true };
-  const isToy = part.kind === 'servo' && part.wires === 5;
-  const kind = isToy ? 'toy' : part.kind === 'load' ? 'load' : 'other';
-  return { volts: leastSold[kind], isStated: false };
+  return { volts: leastSoldVolts(part), isStated: false };
 }
 
 /** Volts between which everything on a rail may be given them, and the parts whose sheets do not say the most. */

@@ -1,5 +1,6 @@
 import { canDrive } from '../../model/kinds/controller/controller';
-import { blinkAmps, jamLoad } from '../limits/amps';
+import { blinkAmps } from '../../model/kinds/controller/usual-controller';
+import { jamLoad } from '../limits/amps';
 import { atMost } from '../limits/limit';
 import type { Fitted } from '../../model/kinds/fitted';
 import type { Reading } from '../../reading/build-reading/reading';

@@ -1,4 +1,5 @@
 import type { Conditions } from './conditions';
+import type { PresumedFigure } from './presumed';
 import type { PartElements, Site } from './site';
 import type { PartKind, PartOfKind, PartSpec } from './part-spec';
 import type { SheetChoice, SheetSet } from './sheet-choice';
@@ -66,6 +67,8 @@ export interface Kind<K extends PartKind> {
   brief?: string;
   /** What decides between parts of it besides volts, in a few words each. */
   decides: (part: PartOfKind<K>, units: UnitChoice) => string[];
+  /** What is usual where its sheet is silent, each with its range. */
+  usual?: (part: PartOfKind<K>) => PresumedFigure[];
   /** Whether it holds electronics that water kills. */
   isDelicate: boolean;
   /** Whether another part of the kind can do its work at all. */

@@ -1,3 +1,4 @@
+import { presumedOfController } from './usual-controller';
 import { formatQuantity } from '../../../base/quantity/format';
 import { changed, describeKind } from '../kind';
 import { controllerFigures } from '../motor/motor-values';
@@ -128,5 +129,6 @@ export const controllerKind = describeKind<'controller'>({
       ? `BEC ${regulator.voltsChoices.join(', ')} V, ${formatQuantity(regulator.maxAmps.value, 'A')}`
       : 'no BEC',
   ],
+  usual: presumedOfController,
   isDelicate: true,
 });

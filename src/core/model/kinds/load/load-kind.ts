@@ -1,3 +1,4 @@
+import { presumedOfLoad } from './usual-load';
 import { changed, describeKind } from '../kind';
 import { plainLoad } from '../plain-load';
 import { ownAmps } from '../own-amps';
@@ -83,6 +84,7 @@ export const loadKind = describeKind<'load'>({
   chosen: 9,
   seen: 8,
   decides: ({ amps }) => (amps ? [formatQuantity(amps.value, 'A')] : []),
+  usual: presumedOfLoad,
   isDelicate: false,
   // A pump is not put right by a lamp.
   replaces: (candidate, part) => candidate.form === part.form,

@@ -1,3 +1,4 @@
+import { presumedOfMotor } from './usual-motor';
 import { changed, describeKind } from '../kind';
 import { motorFigures } from './motor-values';
 import { motorKinds } from './motor';
@@ -44,5 +45,6 @@ export const motorKind = describeKind<'motor'>({
   brief: 'Motor',
   decides: ({ fullLoadAmps }) =>
     fullLoadAmps ? [`${formatQuantity(fullLoadAmps.value, 'A')} at full load`] : [],
+  usual: presumedOfMotor,
   isDelicate: false,
 });

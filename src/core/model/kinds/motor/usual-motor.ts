@@ -1,4 +1,5 @@
 import type { Guess } from '../estimates';
+import { presumedBy, type PresumedFigure } from '../presumed';
 import type { MotorSpec } from './motor';
 import { turnsPerVolt, usualCan } from './motor-cans';
 
@@ -50,4 +51,17 @@ export function usualMotor(part: MotorSpec): UsualMotor {
       isPresumed: true,
     }),
   };
+}
+
+/** What is usual of a motor where its sheet is silent. */
+export function presumedOfMotor(part: MotorSpec): PresumedFigure[] {
+  const usual = usualMotor(part);
+  const kv = part.kv?.value ?? usual.kv.value;
+  return [
+    ...(part.kv ? [] : [presumedBy('kv', usual.kv, 'high')]),
+    ...(part.noLoadAmps ? [] : [presumedBy('noLoadAmps', usual.noLoadAmps(kv), 'high')]),
+    ...(part.fullLoadAmps
+      ? []
+      : [presumedBy('fullLoadAmps', usual.fullLoadAmps(usual.ohms(kv).value), 'high')]),
+  ];
 }

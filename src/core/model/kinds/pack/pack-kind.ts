@@ -1,3 +1,4 @@
+import { presumedOfPack } from './usual-pack';
 import { packVolts, packVoltsAt } from '../../packs/pack-volts';
 import { changed, describeKind } from '../kind';
 import { balancePlugs } from './pack';
@@ -61,5 +62,6 @@ export const packKind = describeKind<'pack'>({
   seen: 5,
   brief: 'Pack',
   decides: () => [],
+  usual: presumedOfPack,
   isDelicate: false,
 });

@@ -1,3 +1,4 @@
+import { presumedOfReceiver } from './usual-receiver';
 import { plainLoad } from '../plain-load';
 import { ownAmps } from '../own-amps';
 import { channelPort, threePins } from '../../parts/channel-port';
@@ -65,6 +66,7 @@ export const receiverKind = describeKind<'receiver'>({
   seen: 1,
   brief: 'Receiver',
   decides: ({ protocols }) => [protocols.join(', ')],
+  usual: presumedOfReceiver,
   isDelicate: true,
 });
 

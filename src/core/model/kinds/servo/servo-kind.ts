@@ -1,3 +1,4 @@
+import { presumedOfServo } from './usual-servo';
 import { changed, describeKind } from '../kind';
 import { heldTorque, servoFigures, servoRunning, servoStalled } from './servo-values';
 import { leadSides, turnsDrum } from './servo';
@@ -91,6 +92,7 @@ export const servoKind = describeKind<'servo'>({
         ]
       : [];
   },
+  usual: presumedOfServo,
   isDelicate: true,
   // A servo is not put right by one that a receiver cannot work, or that is much weaker.
   replaces: (candidate, part) => {

@@ -2,6 +2,8 @@ import type { Guess } from '../estimates';
 import { kilogramCentimetre } from '../../../base/quantity/constants';
 import { defaults, stallAmps } from '../defaults';
 import type { ServoSpec } from './servo';
+import { leastSoldVolts } from '../least-sold';
+import { presumed, presumedBy, type PresumedFigure } from '../presumed';
 import { servoFigureAt } from './servo-sheet';
 
 /** Sixty degrees in radians. */
@@ -57,4 +59,30 @@ export function usualStall(part: ServoSpec, volts: number): Guess {
     isPresumed: true,
     note: `1.8 × torque × unloaded speed ÷ volts; torque ${printedTorque ? 'by its sheet' : usual.note}`,
   };
+}
+
+/** What is usual of a servo where its sheet is silent. Engineering notes, section 10. */
+export function presumedOfServo(part: ServoSpec): PresumedFigure[] {
+  const best = part.sheet.at(-1);
+  const most = part.maxVolts?.value ?? leastSoldVolts(part);
+  const { value, least, most: slowest } = defaults.servoSeconds;
+  return [
+    ...(part.maxVolts
+      ? []
+      : [presumed('maxVolts', [most, most, 1.1 * most], 'low', 'the least that servos are sold for')]),
+    ...(best?.stallNewtonMetres ? [] : [presumedBy('stallTorque', usualTorque(part), 'low')]),
+    ...(best?.sixtyDegreeSeconds
+      ? []
+      : [
+          presumed(
+            'speed',
+            [value, least * value, slowest * value],
+            'high',
+            'usual for a servo without a printed speed',
+          ),
+        ]),
+    ...(best?.stallAmps
+      ? []
+      : [presumedBy('stallAmps', usualStall(part, best?.volts.value ?? most), 'high')]),
+  ];
 }
