@@ -1,9 +1,10 @@
 import type { Build } from '../core/model/plan/build';
 import { applyEdits } from '../core/model/plan/edits';
+import { askedFacts, openQuestions } from '../core/judgement/check/asked-facts';
 import { checkBuild } from '../core/judgement/check/check-build';
 import type { CheckResult } from '../core/judgement/check/check-result';
 import { figuresOf } from '../core/judgement/check/figures';
-import type { Finding } from '../core/judgement/findings/finding';
+import type { Finding, Settling } from '../core/judgement/findings/finding';
 import { numberWords } from '../core/judgement/findings/finding-words';
 import type { Reading } from '../core/reading/build-reading/reading';
 import { wellNames, wells } from '../core/judgement/findings/wells';
@@ -37,7 +38,37 @@ export function checkCommand(build: Build, { json, apply }: CheckOptions): Resul
   return success({ text: json ? checkJson(result) : checkText(build, result), exitCode: hasStop ? 1 : 0 });
 }
 
-function checkJson({ wells: reports, findings, unknowns, context }: CheckResult): string {
+/** What is asked, facts and figures together, those that settle most first. */
+function questionsJson({ findings, unknowns, context }: CheckResult) {
+  const facts = askedFacts(context.index, unknowns).map(
+    ({ gap: { missing, subjects, asked }, verdicts }) => ({
+      asks: missing,
+      subjects,
+      where: asked ?? 'sheet',
+      settles: verdicts,
+    }),
+  );
+  const figures = openQuestions(findings).map(({ settling, settles }) => ({
+    asks: settling.words,
+    subjects: [{ kind: 'fitting', id: settling.fitting }],
+    where: 'sheet',
+    settles,
+    ...settlingJson(settling),
+  }));
+  return [...figures, ...facts].sort((a, b) => b.settles - a.settles);
+}
+
+const settlingJson = ({ name, low, likely, high, unit, tips }: Settling) => ({
+  figure: name,
+  low,
+  likely,
+  high,
+  ...(unit && { unit }),
+  tips,
+});
+
+function checkJson(result: CheckResult): string {
+  const { wells: reports, findings, unknowns, context } = result;
   const plain = {
     wells: reports,
     findings: findings.map(findingJson),
@@ -45,6 +76,7 @@ function checkJson({ wells: reports, findings, unknowns, context }: CheckResult)
       ...asked,
       ...(answers && { answers: answers.map(({ id, label }) => ({ id, label })) }),
     })),
+    questions: questionsJson(result),
     figures: { ...figuresOf(context), ...runTimes(context) },
   };
   return `${JSON.stringify(plain, null, 2)}\n`;
@@ -58,8 +90,19 @@ function runTimes(context: Reading): Record<string, number> {
   );
 }
 
-function findingJson(finding: Finding) {
-  return { ...finding, patches: finding.patches.map(({ id, label }) => ({ id, label })) };
+function findingJson({ open, ...finding }: Finding) {
+  const { settles } = open ?? {};
+  return {
+    ...finding,
+    patches: finding.patches.map(({ id, label }) => ({ id, label })),
+    ...(open && { atWorst: open.atWorst, isLikely: open.isLikely }),
+    ...(settles && {
+      low: settles.low,
+      likely: settles.likely,
+      high: settles.high,
+      settles: { fitting: settles.fitting, words: settles.words, ...settlingJson(settles) },
+    }),
+  };
 }
 
 function checkText(build: Build, { wells: reports, findings, unknowns }: CheckResult): string {

@@ -5,8 +5,6 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { sheetEdit } from '../../core/desk/locker/sheet-edit';
 import { carrierId } from '../../core/model/fitting/component-id';
-import { presumedWords } from '../../core/model/kinds/presumed';
-import { presumedFigures, withUsualFigures } from '../../core/model/kinds/usual-sheet';
 import { useState } from 'react';
 import type { Unknown } from '../../core/judgement/findings/finding';
 import type { Fitted } from '../../core/model/kinds/fitted';
@@ -52,12 +50,7 @@ export function AnswerDialog({ unknown, onClose }: { unknown: Unknown; onClose: 
             if (!context.index.has(id)) return null;
             const fitted = context.index.get(id);
             if (unknown.asked) return <PartTools key={id} fitted={fitted} onGone={onClose} />;
-            return (
-              <div key={id}>
-                <UsualFigures fitted={fitted} />
-                <SheetOfBuild fitted={fitted} />
-              </div>
-            );
+            return <SheetOfBuild key={id} fitted={fitted} />;
           })}
       </DialogContent>
       <DialogActions>
@@ -81,29 +74,6 @@ const reasons = {
   brief: 'It is told in the Brief.',
   berths: 'It is told in the Berths.',
 };
-
-/** What is usual where the sheet of a part is silent, to take as an estimate. */
-function UsualFigures({ fitted }: { fitted: Fitted }) {
-  const apply = useBuildStore((state) => state.apply);
-  const { index } = useCheck().context;
-  const { part, fitting } = fitted;
-  const usual = presumedFigures(part);
-  if (usual.length === 0) return null;
-  return (
-    <p>
-      Usual for such a part: {usual.map(presumedWords).join(', ')}.{' '}
-      <Button
-        variant="outlined"
-        size="small"
-        onClick={() =>
-          apply(`usual figures of the ${fitting.name}`, [sheetEdit(index, fitted, withUsualFigures(part))])
-        }
-      >
-        Take these
-      </Button>
-    </p>
-  );
-}
 
 function SheetOfBuild({ fitted }: { fitted: Fitted }) {
   const apply = useBuildStore((state) => state.apply);

@@ -4,6 +4,7 @@ import type { Finding } from '../../core/judgement/findings/finding';
 import { Explained } from '../help/Explained';
 import { AcceptDialog } from './AcceptDialog';
 import { FindingNumbers } from './FindingNumbers';
+import { OpenFigure } from './OpenFigure';
 import { PutRight } from './PutRight';
 import { Working } from './Working';
 import styles from './FindingCard.module.css';
@@ -35,7 +36,8 @@ export function FindingCard({ finding, isOpen, onToggle }: FindingCardProps) {
           <p className={styles.why}>
             <Explained text={finding.why} />
           </p>
-          {finding.provenance === 'estimated' && (
+          {finding.open?.settles && <OpenFigure settling={finding.open.settles} />}
+          {finding.provenance === 'estimated' && !finding.open && (
             <p className={styles.estimate}>This verdict rests on an estimate.</p>
           )}
           <PutRight finding={finding} />

@@ -4,15 +4,12 @@ import { useNavigate } from 'react-router';
 import type { CheckResult } from '../../core/judgement/check/check-result';
 import { askedFacts, mostEstimated } from '../../core/judgement/check/asked-facts';
 import type { Unknown } from '../../core/judgement/findings/finding';
-import { usualEdits } from '../../core/desk/label/usual-figures';
-import { applyAndSay } from '../state/done-store';
-import { capital, counted } from '../../core/base/words/sentences';
+import { capital } from '../../core/base/words/sentences';
 import { AnswerDialog } from './AnswerDialog';
 import styles from './FindingsPanel.module.css';
 
 /** Questions that are shown at once; of more, the first few. */
-const mostShown = 6;
-const fewShown = 4;
+const mostShown = 3;
 
 /** Facts that are missing; each opens the place where it is answered. */
 export function NotKnown({ check, unknowns }: { check: CheckResult; unknowns: readonly Unknown[] }) {
@@ -24,8 +21,7 @@ export function NotKnown({ check, unknowns }: { check: CheckResult; unknowns: re
   const navigate = useNavigate();
   const facts = askedFacts(index, unknowns);
   const [isOpen, setIsOpen] = useState(false);
-  const shown = isOpen || facts.length <= mostShown ? facts : facts.slice(0, fewShown);
-  const usual = usualEdits(index, unknowns);
+  const shown = isOpen || facts.length <= mostShown ? facts : facts.slice(0, mostShown);
   const estimate = mostEstimated(index, findings);
   const answer = (gap: Unknown) => {
     const [subject] = gap.subjects;
@@ -40,23 +36,6 @@ export function NotKnown({ check, unknowns }: { check: CheckResult; unknowns: re
       {facts.length > 0 && (
         <section className={styles.group} aria-label="Not known">
           <h3 className={styles.groupTitle}>Not known yet: tap one to answer it</h3>
-          {usual.length > 0 && (
-            <p className={styles.usual}>
-              <Button
-                size="small"
-                variant="outlined"
-                onClick={() =>
-                  applyAndSay(
-                    'take usual figures',
-                    usual,
-                    `Usual figures taken for ${counted(usual.length, 'part')}: type the printed ones when you have them`,
-                  )
-                }
-              >
-                Take the usual figures for {counted(usual.length, 'part')}
-              </Button>
-            </p>
-          )}
           <ul className={styles.list}>
             {shown.map(({ gap, more, verdicts }) => (
               <li key={gap.missing}>

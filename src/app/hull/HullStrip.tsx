@@ -75,8 +75,17 @@ function WellWater({
   const right = bulkheads[n + 1]!;
   const levelOf = (wellReport: WellReport) =>
     hullBox.height - hullBox.height * waterShare(wellReport.state, wellReport.stop);
-  if (report.state === 'hatched')
-    return <rect x={left} y={0} width={right - left} height={88} fill="url(#hatching)" />;
+  if (report.state === 'hatched' || report.state === 'open')
+    return (
+      <rect
+        x={left}
+        y={0}
+        width={right - left}
+        height={88}
+        fill="url(#hatching)"
+        opacity={report.state === 'open' ? 0.45 : 1}
+      />
+    );
   const isDifferent = preview && levelOf(preview) !== levelOf(report);
   return (
     <>

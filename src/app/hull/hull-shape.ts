@@ -1,3 +1,5 @@
+import type { WellState } from '../../core/judgement/findings/wells';
+
 /** The hull cross-section in a box of 1000 by 88, and where its bulkheads stand. */
 export const hullBox = { width: 1000, height: 88 } as const;
 
@@ -8,7 +10,7 @@ export const keelPath = 'M14 66 C 20 76, 30 81, 44 81 L 912 81 C 930 78, 940 73,
 export const bulkheads = [0, 203, 398, 600, 797, 1000] as const;
 
 /** Height of the water for a well, as a share of the hull's depth. */
-export function waterShare(state: 'dry' | 'damp' | 'flooded' | 'hatched', stops: number): number {
+export function waterShare(state: WellState, stops: number): number {
   if (state === 'flooded') return Math.min(0.555 + 0.01 * stops, 0.6);
   return state === 'damp' ? 0.16 : 0;
 }

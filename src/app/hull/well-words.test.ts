@@ -8,6 +8,7 @@ const dry: WellReport = {
   stop: 0,
   mind: 0,
   note: 0,
+  open: 0,
   accepted: 0,
   unknown: 0,
   headline: undefined,

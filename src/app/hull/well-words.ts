@@ -4,7 +4,7 @@ import { counted } from '../../core/base/words/sentences';
 
 /** What a well says of itself: `flooded · 2 stop, 1 mind` and its worst figure; and in short, `flooded 3`. */
 export function wellWords(well: Well, report: WellReport): { state: string; figure: string; short: string } {
-  const { state, stop, mind, note, accepted, unknown, headline } = report;
+  const { state, stop, mind, note, open, accepted, unknown, headline } = report;
   if (state === 'hatched') {
     return {
       state: well === 'space' && unknown === 0 ? 'not laid out yet' : 'facts missing',
@@ -12,6 +12,12 @@ export function wellWords(well: Well, report: WellReport): { state: string; figu
       short: unknown > 0 ? `${unknown} unknown` : 'not yet',
     };
   }
+  if (state === 'open')
+    return {
+      state: `open · ${counted(open, 'verdict')}`,
+      figure: headline ?? '',
+      short: 'open',
+    };
   const counts = [
     stop > 0 ? counted(stop, 'stop') : '',
     mind > 0 ? counted(mind, 'mind') : '',

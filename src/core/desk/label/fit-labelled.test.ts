@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { newStops } from '../../judgement/check/preview';
-import { checkBuild, previewPatch } from '../../judgement/check/check-build';
+import { askedFacts } from '../../judgement/check/asked-facts';
+import { checkBuild } from '../../judgement/check/check-build';
 import type { ModelKind } from '../../model/plan/build';
 import { applyEdits } from '../../model/plan/edits';
 import { emptyBuild } from '../../model/plan/empty-build';
@@ -9,7 +9,6 @@ import { proposeWiring } from '../wiring/propose-wiring';
 import { fitAll } from './fit-labelled';
 import { partFromLabel } from './label-part';
 import { readLines } from './read-lines';
-import { usualEdits } from './usual-figures';
 
 /** A model of parts of which only the labels are known, wired as it is proposed. */
 function typed(model: ModelKind, lines: string) {
@@ -54,6 +53,9 @@ const models: [string, ModelKind, string][] = [
   ],
 ];
 
+const voltageAsked = (unknowns: readonly { well: string; asked?: string }[]) =>
+  unknowns.some(({ well, asked }) => well === 'voltage' && asked !== 'setting');
+
 describe('a model typed from labels', () => {
   it.each(models)(
     'a %s has a part for each function, and a proposal that stops nothing',
@@ -61,17 +63,25 @@ describe('a model typed from labels', () => {
       const { build, wired } = typed(model, lines + radio);
       expect(build.functions.length).toBeGreaterThan(0);
       for (const { name, devices } of build.functions) expect(devices.length, name).toBe(1);
-      const { findings, unknowns, context } = checkBuild(wired, starterLocker);
+      const { findings, unknowns, context, wells } = checkBuild(wired, starterLocker);
       expect(findings.filter(({ severity }) => severity === 'stop').map(({ text }) => text)).toEqual([]);
 
-      // Taking what is usual answers questions, and floods nothing.
-      const usual = usualEdits(context.index, unknowns);
-      expect(usual.length).toBeGreaterThan(0);
-      const before = checkBuild(wired, starterLocker);
-      const preview = previewPatch(wired, before, { id: 'usual', label: '', edits: usual }, starterLocker);
-      expect(newStops(preview).map(({ text }) => text)).toEqual([]);
-      const after = checkBuild(applyEdits(wired, usual), starterLocker);
-      expect(after.unknowns.length).toBeLessThan(unknowns.length);
+      // Volts and amps are judged by what is usual; what is asked besides is a setting.
+      expect(wells.voltage.state === 'hatched' && voltageAsked(unknowns)).toBe(false);
+      expect(wells.current.state).not.toBe('hatched');
+      // What no guess stands in for is answered by taps.
+      const asked = askedFacts(context.index, unknowns).map(({ gap }) => gap);
+      for (const { missing, answers } of asked)
+        expect(answers?.length ?? 0, missing).toBeGreaterThan(
+          /^(protection|what the cut-off)/.test(missing) ? -1 : 0,
+        );
+      const told = applyEdits(
+        wired,
+        asked.flatMap(({ answers }) => answers?.[0]?.edits ?? []),
+      );
+      const after = checkBuild(told, starterLocker);
+      expect(after.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
+      expect(after.wells.connection.state).toBe('dry');
     },
   );
 

@@ -1,5 +1,5 @@
 import type { BuildIndex } from '../../model/plan/build-index';
-import type { Finding, Unknown } from '../findings/finding';
+import type { Finding, Settling, Unknown } from '../findings/finding';
 import { fittingSubject } from '../findings/report';
 
 /** A fact, and how many verdicts hang on it. */
@@ -30,10 +30,30 @@ export function askedFacts(index: BuildIndex, unknowns: readonly Unknown[]): Awa
 
 /** What is asked, with the part's sheet in the place of its name where the sheet answers it. */
 function sheetKey(index: BuildIndex, { missing, asked = 'sheet', subjects }: Unknown): string {
-  const [subject] = subjects;
-  if (asked !== 'sheet' || subject?.kind !== 'fitting' || !index.has(subject.id)) return missing;
-  const { name, part } = index.get(subject.id).fitting;
-  return missing.replace(name, part);
+  if (asked !== 'sheet') return missing;
+  return subjects.reduce((words, { kind, id }) => {
+    if (kind !== 'fitting' || !index.has(id)) return words;
+    const { name, part } = index.get(id).fitting;
+    return words.replace(name, part);
+  }, missing);
+}
+
+/** A figure that open verdicts hang on, and how many of them it settles. */
+export interface OpenQuestion {
+  settling: Settling;
+  settles: number;
+}
+
+/** The figures that open verdicts hang on, each once, those that settle most first. */
+export function openQuestions(findings: readonly Finding[]): OpenQuestion[] {
+  const asked = new Map<string, OpenQuestion>();
+  for (const { open, accepted } of findings) {
+    const settling = accepted ? undefined : open?.settles;
+    if (!settling) continue;
+    const { settles } = asked.get(settling.key) ?? { settles: 0 };
+    asked.set(settling.key, { settling, settles: settles + 1 });
+  }
+  return [...asked.values()].sort((a, b) => b.settles - a.settles);
 }
 
 /** The part whose estimated figures most open verdicts rest on; `undefined` where no verdict rests on one. */

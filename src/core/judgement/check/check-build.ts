@@ -1,17 +1,13 @@
 import type { Build } from '../../model/plan/build';
-import { readAlike } from '../../base/quantity/compare';
 import { readingOf, type Reading } from '../../reading/build-reading/reading';
 import type { Finding, Unknown } from '../findings/finding';
-import { isMeasured } from '../findings/finding-words';
 import { LaterStages } from './later-stages';
-import { renderReport, type Sift } from './render';
-import type { Missing, Report } from '../findings/report';
+import { HalfKnown } from './half-known';
+import { renderOpen, renderReport, type Sift } from './render';
 import { wellReports, wells, worstFirst, type Well } from '../findings/wells';
 import type { CostOf } from './to-buy';
 import type { PartSpec } from '../../model/kinds/part-spec';
-import type { Acceptance } from '../../model/plan/records';
 import { rules } from '../rules';
-import type { Rule } from '../rules/rule';
 import type { Patch } from '../../model/plan/patch';
 import { applyEdits } from '../../model/plan/edits';
 import type { CheckResult } from './check-result';
@@ -24,11 +20,16 @@ import { withPlaces } from '../put-right/with-places';
 export function withFindings(check: CheckResult, more: readonly Finding[]): CheckResult {
   if (more.length === 0) return check;
   const findings = [...check.findings, ...more].sort(worstFirst);
-  return { ...check, findings, wells: wellsOf(findings, check.unknowns, check.context) };
+  return { ...check, findings, wells: wellsOf(findings, check.unknowns, check.context, check.cautious) };
 }
 
-const wellsOf = (findings: readonly Finding[], unknowns: readonly Unknown[], context: Reading) =>
-  wellReports(findings, unknowns, surveyedWells(context), (well) => toSpare(well, context));
+/** @param cautious the build at the worse end of what is not known */
+const wellsOf = (
+  findings: readonly Finding[],
+  unknowns: readonly Unknown[],
+  context: Reading,
+  cautious: Reading,
+) => wellReports(findings, unknowns, surveyedWells(context), (well) => toSpare(well, cautious));
 
 /** Of parts that nobody named a price for. */
 const noPrices: CostOf = () => undefined;
@@ -51,21 +52,25 @@ export function checkBuild(
     soundOffers(finding, proposed, (patch) => previewPatch(build, result, patch, locker), costOf).map(
       (patch) => withPlaces(context, patch),
     );
+  const halfKnown = new HalfKnown(build, locker, context);
   for (const rule of rules) {
     const { id, well } = rule.meta;
-    for (const said of judge(rule, context, acceptances, sift)) {
-      if ('missing' in said) unknowns.push({ rule: id, well, ...said });
-      else findings.push(later.soften(said));
-    }
+    const { settled, open, missing } = halfKnown.judge(rule);
+    for (const said of missing) unknowns.push({ rule: id, well, ...said });
+    for (const said of settled) findings.push(later.soften(renderReport(rule, said, acceptances, sift)));
+    for (const said of open) findings.push(later.soften(renderOpen(rule, said, acceptances, sift)));
   }
   findings.sort(worstFirst);
   const wantedNow = unknowns.filter(later.isWantedNow);
   const result: CheckResult = {
-    wells: wellsOf(findings, wantedNow, context),
+    wells: wellsOf(findings, wantedNow, context, halfKnown.cautious),
     findings,
     unknowns: wantedNow,
     isBegun: isBegun(context),
     context,
+    get cautious() {
+      return halfKnown.cautious;
+    },
   };
   return result;
 }
@@ -77,29 +82,6 @@ export const previewPatch = (
   patch: Patch,
   locker: readonly PartSpec[],
 ): PatchPreview => comparePatch(build, before, patch, checkBuild(applyEdits(build, patch.edits), locker));
-
-/** What one rule says. A rule that fails is told as a fact that is missing; the others go on. */
-function judge(
-  rule: Rule,
-  context: Reading,
-  acceptances: ReadonlyMap<string, Acceptance>,
-  sift: Sift,
-): (Finding | Missing)[] {
-  try {
-    return rule.check(context).flatMap((said): (Finding | Missing)[] => {
-      if ('missing' in said) return [said];
-      return isNoTrouble(rule, said) ? [] : [renderReport(rule, said, acceptances, sift)];
-    });
-  } catch (error) {
-    const why = error instanceof Error ? error.message : String(error);
-    return [{ missing: `${rule.meta.title}: could not be judged (${why})`, subjects: [], asked: 'wiring' }];
-  }
-}
-
-/** Two measured figures that read the same as they are shown are no trouble. */
-function isNoTrouble({ meta }: Rule, { messageId, actual, limit, unit }: Report<string>): boolean {
-  return meta.messages[messageId]?.bound !== 'exactly' && isMeasured(unit) && readAlike(actual, limit, unit);
-}
 
 const isBegun = ({ survey }: Reading): boolean => survey.supplies.some((supply) => supply.status === 'fed');
 

@@ -11,4 +11,6 @@ export interface CheckResult {
   /** Whether anything is planned yet: a pack that feeds something. */
   isBegun: boolean;
   context: Reading;
+  /** The same with each figure that nobody told at the worse end of its range. */
+  cautious: Reading;
 }

@@ -5,7 +5,8 @@ import type { Report } from '../findings/report';
 import { agreeing, capital } from '../../base/words/sentences';
 import type { Acceptance } from '../../model/plan/records';
 import type { Patch } from '../../model/plan/patch';
-import type { Finding } from '../findings/finding';
+import { changedFinding, type Finding, type OpenVerdict } from '../findings/finding';
+import { valueWords } from '../../model/kinds/figure-names';
 import { isMeasured } from '../findings/finding-words';
 
 /** What remains of the put-rights that a rule proposes for a finding. */
@@ -54,6 +55,48 @@ export function renderReport(
     ...(accepted && acceptance.reason && { reason: acceptance.reason }),
     headline: headlineOf(message, report),
   };
+}
+
+/**
+ * Turns a verdict that hangs on a guess into a finding that says so first, and then what it would be. Its sentence is
+ * worked out when it is first read.
+ */
+export function renderOpen(
+  rule: Pick<Rule, 'meta'>,
+  { report, verdict }: { report: Report<string>; verdict: OpenVerdict },
+  acceptances: ReadonlyMap<string, Acceptance>,
+  sift?: Sift,
+): Finding {
+  const said = renderReport(rule, report, new Map(), sift);
+  const id = `${rule.meta.id}/open/${report.subjects[0]?.id ?? ''}`;
+  const trouble = fill(rule.meta.messages[report.messageId]!.text, report.data, rule.meta.id);
+  const acceptance = acceptances.get(id);
+  return changedFinding(said, {
+    id,
+    severity: 'open',
+    provenance: 'estimated',
+    accepted: acceptance !== undefined,
+    ...(acceptance?.reason && { reason: acceptance.reason }),
+    headline: `${verdict.isLikely ? 'likely' : 'may be'} ${said.headline}`,
+    open: verdict,
+    get text() {
+      return openWords(trouble, verdict);
+    },
+    why: `${verdict.isLikely ? '' : `Else ${trouble}. `}${said.why}`,
+  });
+}
+
+/** `Dry unless the stall current of the steering servo is above 4.0 A (usually 3.4 A, may be 5.1 A)`. */
+function openWords(trouble: string, { isLikely, settles }: OpenVerdict): string {
+  if (!settles)
+    return isLikely
+      ? capital(`${trouble} at usual figures; the printed ones may be better`)
+      : `Dry at usual figures; if all that is not printed is at its worst, ${trouble}`;
+  const { name, words, low, likely, high, worse, tips } = settles;
+  const beyond = (worse === 'high') === isLikely ? 'below' : 'above';
+  const end = beyond === 'above' ? high : low;
+  const figure = `the ${words} is ${beyond} ${valueWords(name, tips)} (usually ${valueWords(name, likely)}, may be ${valueWords(name, end)})`;
+  return isLikely ? capital(`${trouble}, unless ${figure}`) : `Dry unless ${figure}`;
 }
 
 function marginOf({ bound }: Message, { actual, limit }: Report<string>): number {

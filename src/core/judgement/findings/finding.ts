@@ -1,6 +1,7 @@
 import type { Patch } from '../../model/plan/patch';
 import type { Unit } from '../../base/quantity/format';
 import type { Provenance } from '../../base/validation/figure';
+import type { FigureName } from '../../model/kinds/figure-names';
 import type { Term } from '../../base/quantity/term';
 import type { Severity } from './severity';
 import type { Well } from './wells';
@@ -42,6 +43,38 @@ export interface Finding {
   accepted: boolean;
   reason?: string;
   headline: string;
+  /** Of an open verdict: what it hangs on. */
+  open?: OpenVerdict;
+}
+
+/** What an open verdict hangs on: it is dry at one end of what is not known, and leaks at the other. */
+export interface OpenVerdict {
+  /** What it is at the end that is worse. */
+  atWorst: 'stop' | 'mind';
+  /** Whether it leaks at the usual figures already. */
+  isLikely: boolean;
+  /** The one figure that settles it; `undefined` where several do only together. */
+  settles: Settling | undefined;
+}
+
+/** A figure that settles a verdict: what it usually is, and where it tips. */
+export interface Settling {
+  /** Stable for the same figure of the same sheet. */
+  key: string;
+  name: FigureName;
+  /** In words, with the part: `stall current of the steering servo`. */
+  words: string;
+  /** A fitting with the sheet. */
+  fitting: string;
+  low: number;
+  likely: number;
+  high: number;
+  unit: string | undefined;
+  worse: 'low' | 'high';
+  /** Why it is usual. */
+  why: string;
+  /** Where the verdict tips, in the same unit. */
+  tips: number;
 }
 
 /** A fact that a rule needed and nobody stated. */

@@ -1,2 +1,5 @@
-/** `stop`: damages, fails or hurts. `mind`: works, but weak or to be watched. `note`: good to know. */
-export type Severity = 'stop' | 'mind' | 'note';
+/**
+ * `stop`: damages, fails or hurts. `mind`: works, but weak or to be watched. `open`: one or the other, or nothing, by a
+ * figure that nobody told. `note`: good to know.
+ */
+export type Severity = 'stop' | 'mind' | 'open' | 'note';

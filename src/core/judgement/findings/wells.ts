@@ -12,8 +12,11 @@ export const wellNames: Record<Well, string> = {
   space: 'Space',
 };
 
-/** `dry`: nothing wrong. `damp`: works, mind it. `flooded`: would damage, fail or hurt. `hatched`: facts missing. */
-type WellState = 'dry' | 'damp' | 'flooded' | 'hatched';
+/**
+ * `dry`: nothing wrong. `damp`: works, mind it. `flooded`: would damage, fail or hurt. `open`: dry or not by a figure that
+ * is only guessed. `hatched`: facts missing.
+ */
+export type WellState = 'dry' | 'damp' | 'flooded' | 'open' | 'hatched';
 
 export interface WellReport {
   state: WellState;
@@ -21,6 +24,8 @@ export interface WellReport {
   stop: number;
   mind: number;
   note: number;
+  /** Verdicts that a figure which nobody told decides. */
+  open: number;
   /** Findings the person lives with. */
   accepted: number;
   /** Facts that some rule needed and nobody stated. */
@@ -47,13 +52,13 @@ export function wellReports(
 ): Record<Well, WellReport> {
   const report = (well: Well): WellReport => {
     const here = findings.filter((finding) => finding.well === well);
-    const open = here.filter((judged) => !judged.accepted);
-    const count = (severity: Severity) => open.filter((judged) => judged.severity === severity).length;
-    const counts = { stop: count('stop'), mind: count('mind'), note: count('note') };
-    const accepted = here.length - open.length;
+    const standing = here.filter((judged) => !judged.accepted);
+    const count = (severity: Severity) => standing.filter((judged) => judged.severity === severity).length;
+    const counts = { stop: count('stop'), mind: count('mind'), note: count('note'), open: count('open') };
+    const accepted = here.length - standing.length;
     const unknown = unknowns.filter((candidate) => candidate.well === well).length;
     const state = stateOf({ ...counts, accepted, unknown }, surveyed.has(well));
-    const [worst] = open.filter(({ severity }) => severity !== 'note').sort(worstFirst);
+    const [worst] = standing.filter(({ severity }) => severity !== 'note').sort(worstFirst);
     return {
       state,
       ...counts,
@@ -66,15 +71,16 @@ export function wellReports(
 }
 
 function stateOf(
-  counts: { stop: number; mind: number; accepted: number; unknown: number },
+  counts: { stop: number; mind: number; open: number; accepted: number; unknown: number },
   surveyed: boolean,
 ): WellState {
   if (counts.stop > 0) return 'flooded';
   if (counts.mind > 0 || counts.accepted > 0) return 'damp';
+  if (counts.open > 0) return 'open';
   return counts.unknown > 0 || !surveyed ? 'hatched' : 'dry';
 }
 
-const severityRank: Record<Severity, number> = { stop: 0, mind: 1, note: 2 };
+const severityRank: Record<Severity, number> = { stop: 0, mind: 1, open: 2, note: 3 };
 
 /** Stops before minds, then the margin that is worst in proportion to its limit. */
 export function worstFirst(a: Judged, b: Judged): number {

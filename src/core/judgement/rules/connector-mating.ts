@@ -1,10 +1,13 @@
 import { connectorFamily } from '../../model/connectors/families';
-import { mating, type MatingReason } from '../../model/connectors/mating';
+import { mating, type Connector, type MatingReason } from '../../model/connectors/mating';
 import { offerAdapters } from '../put-right/adapter';
 import { offerOtherPlug } from '../put-right/re-terminate';
+import { nameList } from '../../base/words/sentences';
 import { defineRule } from './rule';
 import { fittingSubject, leadSubject, type Missing, type Report } from '../findings/report';
 import type { Lead } from '../../model/plan/lead';
+import type { Edit } from '../../model/plan/edits';
+import type { Patch } from '../../model/plan/patch';
 import type { BuildIndex } from '../../model/plan/build-index';
 import { plannedTerm } from './support/terms';
 
@@ -85,14 +88,40 @@ export const connectorMating = defineRule<Message>({
   },
 });
 
-/** Plugs that nobody has told of yet, one question a port. */
+/** Plugs that nobody has told of yet, one question a lead. */
 function unknownPlugs(index: BuildIndex, lead: Lead): Missing[] {
-  return [lead.from, lead.to]
-    .filter((ref) => index.port(ref).connector.isAssumed)
-    .map((ref) => ({
-      missing: `which plug the ${index.port(ref).name} of the ${index.get(ref.fitting).fitting.name} has`,
-      subjects: [fittingSubject(ref.fitting)],
-    }));
+  const open = [lead.from, lead.to].filter((ref) => index.port(ref).connector.isAssumed);
+  const ports = open.map(
+    (ref) => `the ${index.port(ref).name} of the ${index.get(ref.fitting).fitting.name}`,
+  );
+  return [
+    {
+      missing: open.length > 1 ? `which plugs ${nameList(ports)} have` : `which plug ${nameList(ports)} has`,
+      subjects: open.map((ref) => fittingSubject(ref.fitting)),
+      answers: pluggedTogether(index, lead),
+    },
+  ];
+}
+
+/** The answer that two leads plug together as they come: they did before, or were bought so. */
+function pluggedTogether(index: BuildIndex, { id, from, to }: Lead): Patch[] {
+  const [a, b] = [index.port(from).connector, index.port(to).connector];
+  const [told, other] = a.isAssumed && !b.isAssumed ? [b, from] : [a, to];
+  const { family, gender } = told;
+  const opposite = { plug: 'socket', socket: 'plug', none: 'none' } as const;
+  const mate: Connector = { family, gender: opposite[gender] };
+  const ends = [
+    ...(index.port(other).connector.isAssumed ? [{ ref: other, connector: mate }] : []),
+    ...(other === to && a.isAssumed ? [{ ref: from, connector: { family, gender } }] : []),
+  ];
+  // What sits on a board is told on the board's sheet.
+  if (ends.some(({ ref }) => index.get(ref.fitting).kind === 'board')) return [];
+  const edits = ends.map(({ ref, connector }): Edit => {
+    const { part } = index.get(ref.fitting);
+    const ports = part.ports.map((port) => (port.id === ref.port ? { ...port, connector } : port));
+    return { type: 'changeSheet', sheet: { ...part, ports } };
+  });
+  return [{ id: `plugged-together:${id}`, label: 'They plug together as they are', edits }];
 }
 
 function trimmed(index: BuildIndex, lead: Lead, what: string): Report<Message> {

@@ -44,6 +44,13 @@ export const throttleChannel = defineRule<Message>({
               {
                 missing: `the channel that the ${fitting.name} keeps for the throttle`,
                 subjects: [fittingSubject(fitting.id)],
+                answers: channelsOf(radio, first)
+                  .slice(0, 1)
+                  .map((planned) => ({
+                    id: `throttle-channel-told:${fitting.id}:${planned}`,
+                    label: `Channel ${planned}, as planned`,
+                    edits: [{ type: 'changeSheet', sheet: { ...receiver.part, throttleChannel: planned } }],
+                  })),
               },
             ];
       if (drives.some((modelFunction) => channelsOf(radio, modelFunction).includes(throttle))) return [];

@@ -102,6 +102,10 @@ export const figureNames: Record<FigureName, string> = {
   gauge: 'gauge',
 };
 
+/** `2.3–5.1 A`. */
+export const rangeOf = (name: FigureName, low: number, high: number): string =>
+  `${valueWords(name, low).split(' ')[0]}–${valueWords(name, high)}`;
+
 /** A value with its unit, as the bench says it: torque in kg·cm, a mass in grams. */
 export function valueWords(name: FigureName, value: number | string | readonly number[]): string {
   if (typeof value === 'string') return value;

@@ -1,6 +1,5 @@
-import { kilogramCentimetre } from '../../base/quantity/constants';
 import type { Guess } from './estimates';
-import { figureNames, valueWords, type FigureName } from './figure-names';
+import { figureNames, rangeOf, valueWords, type FigureName } from './figure-names';
 
 /** A figure that nobody printed, as it usually is, with a range that holds about 95 of 100. */
 export interface PresumedFigure {
@@ -41,7 +40,5 @@ export function presumedWords({
   low: number;
   high: number;
 }): string {
-  const least = name === 'stallTorque' ? Number((low / kilogramCentimetre).toPrecision(2)) : low;
-  const most = name === 'stallTorque' ? Number((high / kilogramCentimetre).toPrecision(2)) : high;
-  return `${figureNames[name]} ≈ ${valueWords(name, value)} (${least}–${most})`;
+  return `${figureNames[name]} ≈ ${valueWords(name, value)} (${rangeOf(name, low, high).split(' ')[0]})`;
 }

@@ -2,7 +2,6 @@ import { estimated, type Figure } from '../../base/validation/figure';
 import { kindOfAny } from '.';
 import type { FigureName } from './figure-names';
 import { leastSoldVolts } from './least-sold';
-import { partProblem } from './part-problem';
 import type { PartSpec } from './part-spec';
 import type { PresumedFigure } from './presumed';
 import type { ServoPoint } from './servo/servo';
@@ -17,28 +16,20 @@ const atVolts: Partial<Record<FigureName, Exclude<keyof ServoPoint, 'volts'>>> =
 /** What is usual where a part's sheet is silent, each with its range. */
 export const presumedFigures = (part: PartSpec): PresumedFigure[] => kindOfAny(part).usual?.(part) ?? [];
 
-/** Figures that are limits themselves: a person who takes what is usual takes the cautious end of these. */
-const limits: readonly FigureName[] = ['minVolts', 'maxVolts', 'maxInputVolts'];
-
-/** A copy of a part whose sheet has what is usual where it was silent, marked as an estimate with its range. */
-export const withUsualFigures = (part: PartSpec): PartSpec =>
-  withFigures(part, (figure) => (limits.includes(figure.name) ? figure[figure.worse] : figure.value));
-
-/** A copy of a part with each of its usual figures at some value. */
-export const withFigures = (part: PartSpec, valueOf: (figure: PresumedFigure) => number): PartSpec =>
-  presumedFigures(part).reduce((filled, figure) => {
-    const next = withFigure(filled, figure, valueOf(figure));
-    return partProblem(next, part.name) ? filled : next;
-  }, part);
-
-/** A copy of a part with one of its usual figures at some value. */
-export function withFigure(
+/** A copy of a part with its usual figures at some value; those of which none is given stay unknown. */
+export function withFigures(
   part: PartSpec,
-  { name, low, high, why }: Pick<PresumedFigure, 'name' | 'low' | 'high' | 'why'>,
-  value: number,
+  valueOf: (figure: PresumedFigure) => number | undefined,
 ): PartSpec {
-  return written(part, name, estimated(value, `${low}–${high}: ${why}`.slice(0, 120)));
+  return presumedFigures(part).reduce((filled, figure) => {
+    const value = valueOf(figure);
+    return value === undefined ? filled : written(filled, figure.name, estimated(value, rangeWords(figure)));
+  }, part);
 }
+
+/** Why a usual figure is taken, with its range: `2.3–5.1: usual for its torque`. */
+export const rangeWords = ({ low, high, why }: Pick<PresumedFigure, 'low' | 'high' | 'why'>): string =>
+  `${low}–${high}: ${why}`.slice(0, 120);
 
 /** A copy of a part with a figure on its sheet; those of a servo stand in the row of its highest volts. */
 export function written(part: PartSpec, name: FigureName, figure: Figure): PartSpec {

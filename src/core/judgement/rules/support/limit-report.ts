@@ -52,7 +52,8 @@ export function voltsAgainstSheet(
       terms: [sourceTerm(context, source, full), figureTerm(`most for the ${fitting.name}`, maxVolts, 'V')],
       offers: () => offers.lower?.(maxVolts.value) ?? [],
     });
-    return said;
+    // What is ordinary while cells are fresh says nothing of their end.
+    if (most.passed === 'tooManyVolts') return said;
   }
   const left = minVolts && leftAtCutOff(context, fitting.id, plus, minus, minVolts.value);
   if (minVolts && left !== undefined && leastVolts(left, minVolts.value).passed) {

@@ -23,12 +23,17 @@ const classes = [
 ];
 const standard = classes[3]!;
 
+/** Torque of five-wire toy servos in kg·cm: rule of thumb. */
+const toyTorque = 1.5;
+
 /** Torque in kg·cm as labels print it: `20kg`, `13.5 kg`. */
 const printed = /(\d+(?:[.,]\d+)?) ?kg/i;
 
 /** Torque of a servo whose sheet states none, in N·m, with the range of what comes of it: by its name, else its mass, else a standard one's. */
-export function usualTorque({ name, kilograms }: ServoSpec): Guess {
+export function usualTorque({ name, kilograms, wires }: ServoSpec): Guess {
   const label = printed.exec(name)?.[1];
+  if (label === undefined && wires === 5)
+    return { value: toyTorque * kilogramCentimetre, least: 0.5, most: 2, note: 'usual for a toy servo' };
   const byMass = kilograms && classes.find((each) => kilograms.value <= each.kilograms);
   return label === undefined
     ? {
@@ -61,6 +66,9 @@ export function usualStall(part: ServoSpec, volts: number): Guess {
   };
 }
 
+/** The most volts that servos are sold for: of high voltage, but for toys. The same source. */
+const mostSold = ({ wires }: ServoSpec): number => (wires === 5 ? 6 : 8.4);
+
 /** What is usual of a servo where its sheet is silent. Engineering notes, section 10. */
 export function presumedOfServo(part: ServoSpec): PresumedFigure[] {
   const best = part.sheet.at(-1);
@@ -69,7 +77,8 @@ export function presumedOfServo(part: ServoSpec): PresumedFigure[] {
   return [
     ...(part.maxVolts
       ? []
-      : [presumed('maxVolts', [most, most, 1.1 * most], 'low', 'the least that servos are sold for')]),
+      : [presumed('maxVolts', [most, most, mostSold(part)], 'low', 'the least that servos are sold for')]),
+    ...(part.minVolts ? [] : [presumed('minVolts', [4.5, 3.5, 4.8], 'high', 'usual for a servo')]),
     ...(best?.stallNewtonMetres ? [] : [presumedBy('stallTorque', usualTorque(part), 'low')]),
     ...(best?.sixtyDegreeSeconds
       ? []
