@@ -7,6 +7,7 @@ import { readingOf, type Reading } from '../../reading/build-reading/reading';
 import type { OpenVerdict, Settling } from '../findings/finding';
 import type { Missing, Report } from '../findings/report';
 import type { Severity } from '../findings/severity';
+import type { Well } from '../findings/wells';
 import type { Rule } from '../rules/rule';
 import { saidBy, type Said } from './said-by';
 
@@ -23,6 +24,9 @@ export interface Judged {
 }
 
 const rank = (severity: Severity): number => ({ stop: 0, mind: 1, open: 2, note: 2 })[severity];
+
+/** Wells that figures of volts, amps and torque have a part in: plugs fit and parts lie as they do. */
+const electric: ReadonlySet<Well> = new Set<Well>(['voltage', 'current', 'control']);
 
 /** The rank of what does not leak: notes are good to know. */
 const dry = rank('note');
@@ -48,7 +52,8 @@ export class HalfKnown {
 
   judge(rule: Rule): Judged {
     const base = saidBy(rule, this.base);
-    if (this.figures.length === 0) return { settled: base.reports, open: [], missing: base.missing };
+    if (this.figures.length === 0 || !electric.has(rule.meta.well))
+      return { settled: base.reports, open: [], missing: base.missing };
     const bad = saidBy(rule, this.at('bad'));
     const stillMissing = new Set(bad.missing.map(({ missing }) => missing));
     const missing = base.missing.filter((each) => stillMissing.has(each.missing));
@@ -69,7 +74,9 @@ export class HalfKnown {
       // Told with the usual figures where they say the same.
       if (this.worst(rule, sure) > least)
         settled.push(
-          ...of(good).map((each) => of(likely).find((usual) => keyOf(usual) === keyOf(each)) ?? each),
+          ...of(good)
+            .filter((each) => this.rank(rule, each) < dry)
+            .map((each) => of(likely).find((usual) => keyOf(usual) === keyOf(each)) ?? each),
         );
       const isWorse = (each: Report<string>) => this.rank(rule, each) < least;
       const usual = of(likely).find(isWorse);

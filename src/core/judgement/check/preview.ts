@@ -59,12 +59,15 @@ export function comparePatch(
   };
 }
 
-const told = ({ id, text, severity, rule, messageId }: Finding): Told => ({
-  id,
-  text,
-  severity,
-  rule,
-  messageId,
+const told = (finding: Finding): Told => ({
+  id: finding.id,
+  severity: finding.severity,
+  rule: finding.rule,
+  messageId: finding.messageId,
+  // What an open verdict says is worked out when it is read.
+  get text() {
+    return finding.text;
+  },
 });
 
 /** Stops that a patch brings; one that stood before, of other parts too, is not its doing. */

@@ -6,7 +6,7 @@ import { terminalsOf } from '../../model/kinds';
 import { packVoltsByState, settlesWithin, type CellStack } from '../../model/packs/pack-volts';
 import type { ControllerSpec } from '../../model/kinds/controller/controller';
 import { leastSoldVolts } from '../../model/kinds/least-sold';
-import type { PartSpec } from '../../model/kinds/part-spec';
+import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 import type { Figure } from '../../base/validation/figure';
 import { isUnder, readAlike } from '../../base/quantity/compare';
 import { cautiousFloor } from '../../model/kinds/receiver/usual-receiver';
@@ -34,6 +34,13 @@ export function mostVolts(
 /** Volts that are left at a part against the least of its sheet. */
 export const leastVolts = (left: number, least: number): Limit<'tooFewVolts'> =>
   atLeast(left, least, 'V', 'tooFewVolts');
+
+/** What a servo keeps of the least of its label while its rail sags for a second under load: rule of thumb. */
+const servoSag = 0.9;
+
+/** The least volts that a part needs at the worst second: a servo whose rail stands at its label works a little below it. */
+export const leastAtWorst = (kind: PartKind, printed: number, still: number): number =>
+  kind === 'servo' && !isUnder(still, printed, 'V') ? servoSag * printed : printed;
 
 /**
  * The state of the packs that a receiver must still be awake in: dry cells and those of nickel or iron phosphate stay at

@@ -44,11 +44,13 @@ export const linkProtocol = defineRule({
       if (!transmitter) return [{ missing: 'the transmitter', subjects, asked: 'brief' }];
       const silent = [transmitter, receiver].filter(({ part }) => part.protocols.length === 0);
       if (silent.length > 0)
-        return silent.map(({ fitting }) => ({
-          missing: `the links that the ${fitting.name} speaks`,
-          subjects: [fittingSubject(fitting.id)],
-          answers: boundTogether(transmitter, receiver),
-        }));
+        return [
+          {
+            missing: `the links that ${nameList(silent.map(({ fitting }) => `the ${fitting.name}`))} ${silent.length > 1 ? 'speak' : 'speaks'}`,
+            subjects: silent.map(({ fitting }) => fittingSubject(fitting.id)),
+            answers: boundTogether(transmitter, receiver),
+          },
+        ];
       const rivals = rivalTransmitters(index, receiver);
       if (rivals.length > 0)
         return [

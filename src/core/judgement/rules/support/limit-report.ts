@@ -1,4 +1,4 @@
-import { leastVolts, mostVolts, type GivenVolts } from '../../limits/volts';
+import { leastAtWorst, leastVolts, mostVolts, type GivenVolts } from '../../limits/volts';
 import type { VoltsByState } from '../../../model/packs/pack-state';
 import { sourceName } from '../../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../../base/quantity/compare';
@@ -55,14 +55,15 @@ export function voltsAgainstSheet(
     // What is ordinary while cells are fresh says nothing of their end.
     if (most.passed === 'tooManyVolts') return said;
   }
-  const left = minVolts && leftAtCutOff(context, fitting.id, plus, minus, minVolts.value);
-  if (minVolts && left !== undefined && leastVolts(left, minVolts.value).passed) {
+  const least = minVolts && leastAtWorst(supply.fitted.kind, minVolts.value, supply.volts.cutoff);
+  const left = least && leftAtCutOff(context, fitting.id, plus, minus, least);
+  if (minVolts && least && left !== undefined && leastVolts(left, least).passed) {
     said.push({
       messageId: 'tooFewVolts',
       data: { part: fitting.name, source: from, unset: unsetWords(source, source.volts.cutoff) },
       subjects,
       actual: Math.max(left, 0),
-      limit: minVolts.value,
+      limit: least,
       unit: 'V',
       formula:
         'volts at the part in the network solved with everything at work and packs at cut-off, against the least of its sheet',

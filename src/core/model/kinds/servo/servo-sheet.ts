@@ -16,8 +16,10 @@ export function servoFigureAt(servo: ServoSpec, key: SheetFigure, volts: number)
   const lowest = points[0];
   const highest = points.at(-1);
   if (!lowest || !highest) return undefined;
-  if (volts < lowest.volts) return extrapolated(lowest, volts);
-  if (volts > highest.volts) return extrapolated(highest, volts);
+  // Seconds go against the volts, all else with them.
+  const ratio = ({ volts: of }: SheetPoint) => (key === 'sixtyDegreeSeconds' ? of / volts : volts / of);
+  if (volts < lowest.volts) return extrapolated(lowest, ratio(lowest));
+  if (volts > highest.volts) return extrapolated(highest, ratio(highest));
   const upper = points.find((point) => point.volts >= volts) ?? highest;
   const lower = points.findLast((point) => point.volts <= volts) ?? lowest;
   if (upper === lower) return upper.figure;
@@ -39,10 +41,10 @@ function sheetPoint(point: ServoPoint, key: SheetFigure): SheetPoint | undefined
   return figure && { volts: point.volts.value, figure };
 }
 
-function extrapolated(point: SheetPoint, volts: number): Figure {
+function extrapolated(point: SheetPoint, ratio: number): Figure {
   return {
-    value: (point.figure.value * volts) / point.volts,
+    value: point.figure.value * ratio,
     provenance: 'estimated',
-    note: `extrapolated from ${point.volts} V of the sheet, in proportion to volts`,
+    note: `extrapolated from ${point.volts} V of the sheet, by the volts`,
   };
 }

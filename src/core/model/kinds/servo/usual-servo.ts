@@ -30,7 +30,7 @@ const toyTorque = 1.5;
 const printed = /(\d+(?:[.,]\d+)?) ?kg/i;
 
 /** Torque of a servo whose sheet states none, in N·m, with the range of what comes of it: by its name, else its mass, else a standard one's. */
-export function usualTorque({ name, kilograms, wires }: ServoSpec): Guess {
+function usualTorque({ name, kilograms, wires }: ServoSpec): Guess {
   const label = printed.exec(name)?.[1];
   if (label === undefined && wires === 5)
     return { value: toyTorque * kilogramCentimetre, least: 0.5, most: 2, note: 'usual for a toy servo' };
