@@ -68,7 +68,7 @@ const settlingJson = ({ name, low, likely, high, unit, tips }: Settling) => ({
 });
 
 function checkJson(result: CheckResult): string {
-  const { wells: reports, findings, unknowns, context } = result;
+  const { wells: reports, findings, unknowns, context, likely } = result;
   const plain = {
     wells: reports,
     findings: findings.map(findingJson),
@@ -77,7 +77,7 @@ function checkJson(result: CheckResult): string {
       ...(answers && { answers: answers.map(({ id, label }) => ({ id, label })) }),
     })),
     questions: questionsJson(result),
-    figures: { ...figuresOf(context), ...runTimes(context) },
+    figures: { ...figuresOf(likely), ...runTimes(context) },
   };
   return `${JSON.stringify(plain, null, 2)}\n`;
 }

@@ -11,8 +11,8 @@ const narrow = 460;
 /** Letters that the name of a ladder has room for; the whole of it is in its title. */
 const lettersInTitle = 15;
 
-/** One bar: what each part asks, end to end, and a mark where the source stops giving. */
-export function LadderBar({ ladder }: { ladder: Ladder }) {
+/** One bar: what each part asks, end to end, and a mark where the source stops giving. @param isGuess whether usual figures stand in for some */
+export function LadderBar({ ladder, isGuess }: { ladder: Ladder; isGuess: boolean }) {
   const { title, shares, askedAmps, givenAmps, giver, unknown } = ladder;
   const [frame, width] = useWidth();
   // Where there is no room beside the bar, its name stands above and its words in two lines.
@@ -27,7 +27,7 @@ export function LadderBar({ ladder }: { ladder: Ladder }) {
   const asked =
     shares.length === 0 && gaps
       ? `not known yet${gaps}`
-      : `needs ${formatQuantity(askedAmps, 'A')}${gaps ? ` of what is known${gaps}` : ''}`;
+      : `needs ${isGuess ? '≈ ' : ''}${formatQuantity(askedAmps, 'A')}${gaps ? ` of what is known${gaps}` : ''}`;
   const given = givenAmps === undefined ? undefined : formatQuantity(givenAmps, 'A');
   const isShort = givenAmps !== undefined && askedAmps > givenAmps;
   const summary = `${title}: ${asked}${given ? `, ${giver} supplies ${given}` : ''}`;

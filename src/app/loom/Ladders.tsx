@@ -11,10 +11,10 @@ import styles from './Ladders.module.css';
 
 /** Amps asked against amps given at the worst second, to scale, for each rail and pack. */
 export function Ladders() {
-  const { circuit } = useCheck().context;
+  const { context, likely } = useCheck();
   const { policies } = useBuild();
   const apply = useBuildStore((state) => state.apply);
-  const ladders = laddersOf(circuit);
+  const ladders = laddersOf(likely.circuit);
   if (ladders.length === 0) return null;
   return (
     <section className={styles.ladders} aria-label="At the worst second">
@@ -40,7 +40,7 @@ export function Ladders() {
         </Select>
       </div>
       {ladders.map((ladder) => (
-        <LadderBar key={ladder.id} ladder={ladder} />
+        <LadderBar key={ladder.id} ladder={ladder} isGuess={likely !== context} />
       ))}
     </section>
   );

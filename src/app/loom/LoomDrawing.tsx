@@ -7,8 +7,7 @@ import { LoomNode } from './LoomNode';
 
 /** The wiring picture as it stands, to be looked at or printed, with nothing to press. */
 export function LoomDrawing({ layout, className }: { layout: LoomLayout; className: string }) {
-  const { context } = useCheck();
-  const heads = columnHeads(context);
+  const heads = columnHeads(useCheck());
   return (
     <svg
       className={className}

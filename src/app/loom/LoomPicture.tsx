@@ -53,7 +53,8 @@ export function LoomPicture({
   onUnfold,
 }: LoomPictureProps) {
   const { layout, failure } = useLoomLayout(folded);
-  const { context, findings } = useCheck();
+  const check = useCheck();
+  const { findings } = check;
   const { transform, zoomBy, fit } = zoom;
   const badges = badgesOf(findings, layout?.nodes ?? []);
   const tracedLead = trace?.kind === 'lead' ? trace.id : undefined;
@@ -102,7 +103,7 @@ export function LoomPicture({
   if (!layout) return <div className={styles.frame} aria-busy="true" />;
   if (layout.nodes.length === 0)
     return <p className={styles.failure}>No parts are in this build yet. The Brief is where they come in.</p>;
-  const heads = columnHeads(context);
+  const heads = columnHeads(check);
   return (
     <div className={styles.frame}>
       <svg

@@ -16,7 +16,8 @@ import styles from './WiringAt.module.css';
 /** The wiring at one instant of the outing: volts at each part, amps in each lead. */
 export function WiringAt({ result }: { result: TrialResult }) {
   const { layout } = useLoomLayout();
-  const { context } = useCheck();
+  const check = useCheck();
+  const { context } = check;
   const { cursor, seconds } = useTimeView();
   const time = cursor ?? result.figures.railMinAt;
   const slice = Math.min(Math.floor((time / seconds) * result.slices), result.slices - 1);
@@ -25,7 +26,7 @@ export function WiringAt({ result }: { result: TrialResult }) {
     [context, result, slice],
   );
   if (!layout) return null;
-  const heads = columnHeads(context);
+  const heads = columnHeads(check);
   return (
     <Figure
       name="wiring at an instant"

@@ -53,9 +53,6 @@ const models: [string, ModelKind, string][] = [
   ],
 ];
 
-const voltageAsked = (unknowns: readonly { well: string; asked?: string }[]) =>
-  unknowns.some(({ well, asked }) => well === 'voltage' && asked !== 'setting');
-
 describe('a model typed from labels', () => {
   it.each(models)(
     'a %s has a part for each function, and a proposal that stops nothing',
@@ -63,12 +60,14 @@ describe('a model typed from labels', () => {
       const { build, wired } = typed(model, lines + radio);
       expect(build.functions.length).toBeGreaterThan(0);
       for (const { name, devices } of build.functions) expect(devices.length, name).toBe(1);
-      const { findings, unknowns, context, wells } = checkBuild(wired, starterLocker);
+      const { findings, unknowns, context } = checkBuild(wired, starterLocker);
       expect(findings.filter(({ severity }) => severity === 'stop').map(({ text }) => text)).toEqual([]);
 
-      // Volts and amps are judged by what is usual; what is asked besides is a setting.
-      expect(wells.voltage.state === 'hatched' && voltageAsked(unknowns)).toBe(false);
-      expect(wells.current.state).not.toBe('hatched');
+      // Volts and amps are judged by what is usual; what is asked of them besides is a setting, or a gauge.
+      const ofSheets = unknowns.filter(
+        ({ well, asked }) => ['voltage', 'current'].includes(well) && (asked ?? 'sheet') === 'sheet',
+      );
+      expect(ofSheets).toEqual([]);
       // What no guess stands in for is answered by taps.
       const asked = askedFacts(context.index, unknowns).map(({ gap }) => gap);
       for (const { missing, answers } of asked)

@@ -1,4 +1,4 @@
-import type { Reading } from '../../reading/build-reading/reading';
+import type { CheckResult } from '../../judgement/check/check-result';
 import type { Column } from '../../model/kinds/kind';
 import type { PartKind } from '../../model/kinds/part-spec';
 import { formatQuantity } from '../../base/quantity/format';
@@ -15,8 +15,13 @@ export interface ColumnHead {
   isBad: boolean;
 }
 
-/** What stands at the head of each column: the volts that feed it, or the amps that it asks. */
-export function columnHeads({ index, survey, circuit }: Reading): ColumnHead[] {
+/**
+ * What stands at the head of each column: the volts that feed it, or the amps that it asks, as they usually are where
+ * somebody has not told them.
+ */
+export function columnHeads({ context, likely }: Pick<CheckResult, 'context' | 'likely'>): ColumnHead[] {
+  const { index, survey, circuit } = likely;
+  const asked = (amps: number): string => `${likely === context ? '' : '≈ '}${formatQuantity(amps, 'A')}`;
   const packs = circuit.packLoads();
   const rails = circuit.railLoads();
   const packVolts = [...new Set(survey.packGroups().map((group) => group.volts.full))];
@@ -61,8 +66,6 @@ export function columnHeads({ index, survey, circuit }: Reading): ColumnHead[] {
   ];
   return heads.filter((columnHead) => columnHead.over.length > 0);
 }
-
-const asked = (amps: number): string => formatQuantity(amps, 'A');
 
 const voltsList = (volts: readonly number[], after: string): string =>
   volts.length === 0 ? '' : `${volts.map((value) => value.toFixed(1)).join(' and ')} V${after}`;

@@ -5,6 +5,7 @@ import { tub } from '../../../../tests/kit/tub';
 import type { Build } from '../../model/plan/build';
 import { lifted, turned } from '../../model/plan/sketch-build';
 import { readingOf } from '../../reading/build-reading/reading';
+import { checkBuild } from '../../judgement/check/check-build';
 import { readBuildFile } from '../../model/file/read-file';
 import { columnHeads } from './column-heads';
 import type { Point } from './elk-graph';
@@ -96,7 +97,7 @@ describe('the loom model', () => {
   });
 
   it('heads the columns with volts and amps', () => {
-    const heads = columnHeads(readingOf(demo('harbour-tug-as-planned'), []));
+    const heads = columnHeads(checkBuild(demo('harbour-tug-as-planned'), []));
     expect(heads.map((columnHead) => [columnHead.name, columnHead.figure, columnHead.isBad])).toEqual([
       ['Pack', '12.6 V full', false],
       ['Drive', '22.6 A', true],

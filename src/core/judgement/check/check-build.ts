@@ -71,6 +71,9 @@ export function checkBuild(
     get cautious() {
       return halfKnown.cautious;
     },
+    get likely() {
+      return halfKnown.likely;
+    },
   };
   return result;
 }

@@ -13,4 +13,6 @@ export interface CheckResult {
   context: Reading;
   /** The same with each figure that nobody told at the worse end of its range. */
   cautious: Reading;
+  /** The same with each such figure as it usually is; `context` itself where all is known. */
+  likely: Reading;
 }

@@ -55,8 +55,7 @@ export class HalfKnown {
     if (this.figures.length === 0 || !electric.has(rule.meta.well))
       return { settled: base.reports, open: [], missing: base.missing };
     const bad = saidBy(rule, this.at('bad'));
-    const stillMissing = new Set(bad.missing.map(({ missing }) => missing));
-    const missing = base.missing.filter((each) => stillMissing.has(each.missing));
+    const missing = this.missing(rule, base, bad);
     const leaking = new Set(
       [...base.reports, ...bad.reports].filter((each) => this.rank(rule, each) < dry).map(subjectOf),
     );
@@ -84,6 +83,16 @@ export class HalfKnown {
       if (report) open.push({ report, verdict: this.verdict(rule, report, least, usual !== undefined) });
     }
     return { settled, open, missing };
+  }
+
+  /** Facts that no guess stands in for, and those that matter once it does: a gauge where amps flow. */
+  private missing(rule: Rule, base: Said, bad: Said): Missing[] {
+    const asked = new Set(base.missing.map(({ missing }) => missing));
+    const left = bad.missing.filter(({ missing }) => asked.has(missing));
+    const more = bad.missing.filter(({ missing }) => !asked.has(missing));
+    if (more.length === 0) return left;
+    const usual = new Set(saidBy(rule, this.at('likely')).missing.map(({ missing }) => missing));
+    return [...left, ...more.filter(({ missing }) => usual.has(missing))];
   }
 
   /** What an open verdict hangs on; the one figure is looked for when somebody asks. */
@@ -173,6 +182,11 @@ export class HalfKnown {
   /** The build at the worse end of everything that is not known. */
   get cautious(): Reading {
     return this.figures.length === 0 ? this.base : this.at('bad');
+  }
+
+  /** The build with everything that is not known as it usually is. */
+  get likely(): Reading {
+    return this.figures.length === 0 ? this.base : this.at('likely');
   }
 
   private at(end: End): Reading {

@@ -1,3 +1,4 @@
+import { readAlike } from '../../base/quantity/compare';
 import { formatQuantity } from '../../base/quantity/format';
 import { counted } from '../../base/words/sentences';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -19,6 +20,7 @@ export function toSpare(well: Well, context: Reading): string | undefined {
   if (!tightest) return undefined;
   const left = Math.abs(tightest.limit - tightest.actual);
   if (well === 'control' && left === 0) return `all ${counted(tightest.limit, 'channel')} used`;
+  if (readAlike(tightest.actual, tightest.limit, tightest.unit)) return 'just within its limits';
   return `${formatQuantity(left, tightest.unit)} to spare`;
 }
 

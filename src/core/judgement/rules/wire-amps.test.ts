@@ -19,7 +19,6 @@ testRule(wireAmps, {
         sheets: { 'motor-brushed-620': (part: object) => ({ ...part, fullLoadAmps: stated(22) }) as never },
       }),
       missing: [
-        'gauge of the lead from the pack to the adapter',
         'gauge of the lead from the adapter to the controller',
         'gauge of the lead from the controller to the motor',
       ],

@@ -41,6 +41,35 @@ function gaugeAnswers({ build: { leads } }: Reading, lead: Lead): Patch[] {
 /** The thinnest wire that leads of each sort are sold with; one that no sheet states is no thinner. */
 const thinnestSold = { servo: 26, other: 20 };
 
+/** The thinnest that controllers and packs of a class come with: their label amps and amp-hours. Engineering notes, section 10. */
+const thinnestOfClass = {
+  controller: [
+    { least: 100, awg: 14 },
+    { least: 45, awg: 16 },
+  ],
+  pack: [
+    { least: 4, awg: 14 },
+    { least: 2, awg: 16 },
+    { least: 1, awg: 18 },
+  ],
+};
+
+/** The thinnest wire that a lead may be where nobody has read its gauge. */
+function thinnestFor({ index }: Reading, lead: Lead): number {
+  const ends = [lead.from, lead.to].map((end) => index.owner(end));
+  const known = ends.flatMap((end) => {
+    const size =
+      end.kind === 'controller'
+        ? end.part.continuousAmps
+        : end.kind === 'pack'
+          ? end.part.ampHours
+          : undefined;
+    if (!size || (end.kind !== 'controller' && end.kind !== 'pack')) return [];
+    return thinnestOfClass[end.kind].find(({ least }) => size.value >= least)?.awg ?? thinnestSold.other;
+  });
+  return known.length === 0 ? thinnestSold.other : Math.max(...known);
+}
+
 /** Amps that each conductor carries for minutes against what its gauge stands. */
 export const wireAmps = defineRule<Message>({
   meta: {
@@ -67,7 +96,7 @@ export const wireAmps = defineRule<Message>({
       const isServo = [lead.from, lead.to].some(
         (end) => connectorFamily(context.index.port(end).connector.family).form === 'servo',
       );
-      const thinnest = isServo ? thinnestSold.servo : thinnestSold.other;
+      const thinnest = isServo ? thinnestSold.servo : thinnestFor(context, lead);
       // What carries the worst second for ever need not be looked into.
       const worst = mostAmps(context, 'worst', lead);
       if (worst === undefined || !isOver(worst, gaugeAmps(lead.awg ?? thinnest), 'A')) return [];
