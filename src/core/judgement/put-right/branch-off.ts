@@ -17,7 +17,7 @@ export interface Branch {
 
 /**
  * Puts a harness, or a Y-lead, from the locker into a lead that carries a node, so that it gains an outlet for a
- * plug; `undefined` where none fits both ends of any such lead and the plug.
+ * plug; `undefined` where none fits both ends of any such lead and the plug, as far as is known.
  */
 export function branchOff(
   context: Reading,
@@ -28,14 +28,16 @@ export function branchOff(
   const cables = context.locker.filter(
     (part): part is CableSpec => part.kind === 'cable' && part.form === form,
   );
-  for (const lead of context.build.leads) {
-    if (!carries(context, lead, node)) continue;
-    for (const cable of cables)
-      for (const fed of [lead.to, lead.from]) {
-        const branch = insert(context, lead, fed, cable, plug);
-        if (branch) return branch;
-      }
-  }
+  // One that surely mates goes before one whose plugs nobody has told yet.
+  for (const accepted of [['mates'], ['mates', 'unknown']])
+    for (const lead of context.build.leads) {
+      if (!carries(context, lead, node)) continue;
+      for (const cable of cables)
+        for (const fed of [lead.to, lead.from]) {
+          const branch = insert(context, lead, fed, cable, plug, accepted);
+          if (branch) return branch;
+        }
+    }
   return undefined;
 }
 
@@ -48,18 +50,22 @@ function carries({ index, survey }: Reading, lead: Lead, node: NodeId): boolean 
   );
 }
 
-/** @param fed the end of the lead that goes on behind the cable; the cable's inlet takes the other end's place */
+/**
+ * @param fed the end of the lead that goes on behind the cable; the cable's inlet takes the other end's place
+ * @param accepted how its plugs may mate
+ */
 function insert(
   { build, index }: Reading,
   lead: Lead,
   fed: PortRef,
   cable: CableSpec,
   plug: PortSpec,
+  accepted: readonly string[],
 ): Branch | undefined {
   const feeding = fed === lead.to ? lead.from : lead.to;
   const [from, to] = [index.port(feeding), index.port(fed)];
   const mates = (port: PortSpec, other: PortSpec) =>
-    mating(port.connector, other.connector).result === 'mates';
+    accepted.includes(mating(port.connector, other.connector).result);
   const inlet = cable.ports.find((port) => port.flow === 'in' && mates(from, port));
   const onward = cable.ports.find((port) => port.flow === 'out' && mates(port, to));
   const spare = cable.ports.find((port) => port.flow === 'out' && port !== onward && mates(port, plug));
