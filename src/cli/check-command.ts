@@ -48,11 +48,12 @@ function questionsJson({ findings, unknowns, context }: CheckResult) {
       settles: verdicts,
     }),
   );
-  const figures = openQuestions(findings).map(({ settling, settles }) => ({
+  const figures = openQuestions(findings).map(({ settling, settles, minutes }) => ({
     asks: settling.words,
     subjects: [{ kind: 'fitting', id: settling.fitting }],
     where: 'sheet',
     settles,
+    ...(minutes !== undefined && { minutes }),
     ...settlingJson(settling),
   }));
   return [...figures, ...facts].sort((a, b) => b.settles - a.settles);

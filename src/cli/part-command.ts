@@ -4,6 +4,7 @@ import { figureWords } from '../core/desk/label/label-words';
 import { unitOf } from '../core/model/kinds/figure-names';
 import { presumedWords } from '../core/model/kinds/presumed';
 import { presumedFigures } from '../core/model/kinds/usual-sheet';
+import { lackOf } from '../core/desk/label/read-lines';
 import { readLabel } from '../core/desk/label/read-label';
 import type { CommandOutput } from './check-command';
 
@@ -15,6 +16,7 @@ export function partCommand(line: string, { json }: { json: boolean }): Result<C
   const figures = read.value.figures.filter((figure) => !refused.includes(figure));
   const unread = [...read.value.unread, ...refused.map(({ from }) => from)];
   const presumed = presumedFigures(part);
+  const lack = lackOf(read.value);
   if (json) {
     const answer = {
       kind: read.value.kind,
@@ -40,6 +42,7 @@ export function partCommand(line: string, { json }: { json: boolean }): Result<C
         })),
       ],
       unread,
+      ...(lack && { lacks: lack }),
     };
     return success({ text: `${JSON.stringify(answer, null, 2)}\n`, exitCode: 0 });
   }
@@ -47,6 +50,7 @@ export function partCommand(line: string, { json }: { json: boolean }): Result<C
     `${read.value.kind}${read.value.name ? `, ${read.value.name}` : ''}`,
     ...figures.map((figure) => `  ${figureWords(figure)}, from “${figure.from}”`),
     ...presumed.map((figure) => `  ${presumedWords(figure)}, ${figure.why}`),
+    ...(lack ? [`  lacks: ${lack}`] : []),
     ...(unread.length > 0 ? [`  not understood: ${unread.join(', ')}`] : []),
   ];
   return success({ text: `${lines.join('\n')}\n`, exitCode: 0 });

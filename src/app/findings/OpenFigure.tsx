@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { settledSheet, settlingField, takenUsual } from '../../core/desk/locker/settle-figure';
 import { sheetEdit } from '../../core/desk/locker/sheet-edit';
 import { openQuestions } from '../../core/judgement/check/asked-facts';
+import { waysToKnow } from '../../core/judgement/check/ways-to-know';
 import type { Settling } from '../../core/judgement/findings/finding';
 import { valueWords } from '../../core/model/kinds/figure-names';
 import type { PartSpec } from '../../core/model/kinds/part-spec';
@@ -20,6 +21,8 @@ export function OpenFigure({ settling }: { settling: Settling }) {
   const apply = useBuildStore((state) => state.apply);
   const [refused, setRefused] = useState<string>();
   const [text, setText] = useState('');
+  const [isMeasured, setMeasured] = useState(false);
+  const way = waysToKnow[settling.name];
   const { index } = check.context;
   if (!index.has(settling.fitting)) return null;
   const fitted = index.get(settling.fitting);
@@ -28,7 +31,7 @@ export function OpenFigure({ settling }: { settling: Settling }) {
     openQuestions(check.findings).find((each) => each.settling.key === settling.key)?.settles ?? 1;
   const write = (sheet: PartSpec) => apply(settling.words, [sheetEdit(index, fitted, sheet)]);
   const take = () => {
-    const read = settledSheet(fitted.part, settling, text, 'stated');
+    const read = settledSheet(fitted.part, settling, text, isMeasured ? 'measured' : 'stated');
     setRefused(read.ok ? undefined : capital(read.problem));
     if (read.ok) write(read.value);
   };
@@ -44,6 +47,7 @@ export function OpenFigure({ settling }: { settling: Settling }) {
       <p className={styles.asks}>
         {capital(settling.words)}? <span className={styles.settles}>settles {settles}</span>
       </p>
+      {way && <p className={styles.read}>{way.read}</p>}
       <div className={styles.answer}>
         {field && (
           <TextField
@@ -69,6 +73,21 @@ export function OpenFigure({ settling }: { settling: Settling }) {
           </Button>
         )}
       </div>
+      {way?.measure && (
+        <Button size="small" aria-expanded={isMeasured} onClick={() => setMeasured(!isMeasured)}>
+          Measure it: {way.measure.minutes} min, {way.measure.needs}
+        </Button>
+      )}
+      {way?.measure && isMeasured && (
+        <>
+          <p className={styles.caution}>{way.measure.caution}</p>
+          <ol className={styles.steps}>
+            {way.measure.steps.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+        </>
+      )}
     </form>
   );
 }

@@ -97,6 +97,15 @@ describe('a model typed from labels', () => {
     );
     expect(problems.map(({ problem }) => problem !== undefined)).toEqual([true, true, true, true, false]);
     expect(problems[0]!.problem).toContain('add “2S”');
+    // An ESC in the same list as its motor is for that kind of motor.
+    const [beside] = readLines('60A 2-3S ESC, BEC 6V/3A\n540 21T');
+    expect(beside!.reading!.figures).toContainEqual({
+      name: 'motorKind',
+      value: 'brushed',
+      from: '540 21T',
+      isDerived: true,
+    });
+    expect(readLines('60A ESC 2-3S\n540 21T\n3650 3300KV brushless')[0]!.problem).toContain('brushed');
   });
 
   it('is told by its link in one answer, where a set came together', () => {

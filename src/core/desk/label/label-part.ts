@@ -97,7 +97,7 @@ const blank = <K extends PartKind>(kind: K, id: string, isLike?: (part: PartSpec
   blankPart(kind, id, isLike) as PartOfKind<K>;
 
 /** Brushed or brushless, where the label does not say: by its turns or its can. */
-function motorKindOf(reading: LabelReading): MotorKind {
+export function motorKindOf(reading: LabelReading): MotorKind {
   const told = textOf(reading, 'motorKind');
   if (told === 'brushed' || told === 'brushless') return told;
   const can = textOf(reading, 'can');

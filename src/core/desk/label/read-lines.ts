@@ -1,6 +1,7 @@
+import { motorKindOf } from './label-part';
 import { readLabel } from './read-label';
 import type { FigureName } from '../../model/kinds/figure-names';
-import type { LabelKind, LabelReading } from './reading';
+import type { LabelFigure, LabelKind, LabelReading } from './reading';
 
 /** Most lines that are read at once. */
 const mostLines = 60;
@@ -20,7 +21,7 @@ const needed: Partial<Record<LabelKind, { of: FigureName[]; add: string }>> = {
 };
 
 /** What a person must add before a line is a part; nothing where it says enough. */
-function lackOf({ kind, figures }: LabelReading): string | undefined {
+export function lackOf({ kind, figures }: LabelReading): string | undefined {
   const lack = needed[kind];
   return lack && !figures.some(({ name }) => lack.of.includes(name)) ? lack.add : undefined;
 }
@@ -39,17 +40,32 @@ export interface ReadLine {
  * @param kinds kinds that a person has said, by the line
  */
 export const readLines = (text: string, kinds: Readonly<Record<string, LabelKind>> = {}): ReadLine[] =>
-  text
-    .split(/\r?\n/)
-    .map((line) => line.replaceAll(/\s+/g, ' ').trim())
-    .filter((line) => line !== '')
-    .map((typed, n) => {
-      const [, times, rest] = several.exec(typed) ?? [];
-      const [line, count] = rest === undefined ? [typed, 1] : [rest, Number(times)];
-      if (n >= mostLines) return { line, count, problem: `at most ${mostLines} lines are read at once` };
-      const read = readLabel(line, kinds[line]);
-      const problem = read.ok ? lackOf(read.value) : read.problem;
-      return problem === undefined && read.ok
-        ? { line, count, reading: read.value }
-        : { line, count, problem: problem ?? 'not read' };
-    });
+  told(
+    text
+      .split(/\r?\n/)
+      .map((line) => line.replaceAll(/\s+/g, ' ').trim())
+      .filter((line) => line !== '')
+      .map((typed, n) => {
+        const [, times, rest] = several.exec(typed) ?? [];
+        const [line, count] = rest === undefined ? [typed, 1] : [rest, Number(times)];
+        if (n >= mostLines) return { line, count, problem: `at most ${mostLines} lines are read at once` };
+        const read = readLabel(line, kinds[line]);
+        return read.ok ? { line, count, reading: read.value } : { line, count, problem: read.problem };
+      }),
+  );
+
+/** Lines that say enough, an ESC among them that stands beside motors of one kind; of others what they lack. */
+function told(lines: readonly ReadLine[]): ReadLine[] {
+  const motors = lines.flatMap(({ line, reading }) =>
+    reading?.kind === 'motor' ? [{ value: motorKindOf(reading), from: line }] : [],
+  );
+  const [motor] = new Set(motors.map(({ value }) => value)).size === 1 ? motors : [];
+  return lines.map(({ reading, ...line }) => {
+    if (!reading) return line;
+    const lack = lackOf(reading);
+    if (lack === undefined) return { ...line, reading };
+    if (reading.kind !== 'controller' || !motor) return { ...line, problem: lack };
+    const kind: LabelFigure = { name: 'motorKind', ...motor, isDerived: true };
+    return { ...line, reading: { ...reading, figures: [...reading.figures, kind] } };
+  });
+}

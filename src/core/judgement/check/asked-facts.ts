@@ -1,6 +1,7 @@
 import type { BuildIndex } from '../../model/plan/build-index';
 import type { Finding, Settling, Unknown } from '../findings/finding';
 import { fittingSubject } from '../findings/report';
+import { waysToKnow } from './ways-to-know';
 
 /** A fact, and how many verdicts hang on it. */
 interface Awaited {
@@ -38,10 +39,15 @@ function sheetKey(index: BuildIndex, { missing, asked = 'sheet', subjects }: Unk
   }, missing);
 }
 
-/** A figure that open verdicts hang on, and how many of them it settles. */
+/** Minutes that it takes to look at a label. */
+const readMinutes = 2;
+
+/** A figure that open verdicts hang on, how many of them it settles, and how long it takes to measure. */
 export interface OpenQuestion {
   settling: Settling;
   settles: number;
+  /** `undefined` where it can only be read. */
+  minutes: number | undefined;
 }
 
 /** The figures that open verdicts hang on, each once, those that settle most first. */
@@ -51,9 +57,11 @@ export function openQuestions(findings: readonly Finding[]): OpenQuestion[] {
     const settling = accepted ? undefined : open?.settles;
     if (!settling) continue;
     const { settles } = asked.get(settling.key) ?? { settles: 0 };
-    asked.set(settling.key, { settling, settles: settles + 1 });
+    const minutes = waysToKnow[settling.name]?.measure?.minutes;
+    asked.set(settling.key, { settling, settles: settles + 1, minutes });
   }
-  return [...asked.values()].sort((a, b) => b.settles - a.settles);
+  const quick = ({ settles, minutes = readMinutes }: OpenQuestion) => settles / minutes;
+  return [...asked.values()].sort((a, b) => b.settles - a.settles || quick(b) - quick(a));
 }
 
 /** The part whose estimated figures most open verdicts rest on; `undefined` where no verdict rests on one. */
