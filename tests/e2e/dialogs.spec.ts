@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { goWithin, lookedAt, openTug } from './tug';
 
 const press = (name: string | RegExp) => (page: Page) => page.getByRole('button', { name }).first().click();
 
@@ -23,13 +23,14 @@ test('every dialog and menu: axe minds nothing, the keyboard stays inside, Escap
   page,
 }) => {
   test.setTimeout(240_000);
+  await openTug(page);
   for (const [name, [path, open]] of Object.entries(overlays)) {
-    await page.goto(path);
+    await goWithin(page, path);
     await open(page);
     const over = page.getByRole('dialog').or(page.getByRole('menu')).first();
     await expect(over, name).toBeVisible();
     // What lies over the page is in none of its landmarks.
-    const { violations } = await new AxeBuilder({ page }).disableRules(['region']).analyze();
+    const { violations } = await lookedAt(page).disableRules(['region']).analyze();
     expect
       .soft(
         violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join('; ')}`),

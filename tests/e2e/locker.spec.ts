@@ -1,7 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { newBuild, openTug, saved, emptySheet } from './tug';
+import { emptySheet, lookedAt, newBuild, openTug, saved } from './tug';
 
 test('a sheet typed in from nothing goes out as a file, away, and comes back from it', async ({ page }) => {
   await openTug(page, '/locker?kind=servo');
@@ -128,7 +127,7 @@ test('figures stand in the units of the person, and plugs by the names they go b
     .getByRole('button', { name: 'in', exact: true })
     .click();
   await dialog.getByLabel('Your name for: three-pin servo plug, flat housing').fill('flat three');
-  const { violations } = await new AxeBuilder({ page }).include('[role="dialog"]').analyze();
+  const { violations } = await lookedAt(page).include('[role="dialog"]').analyze();
   expect(violations.map(({ id }) => id)).toEqual([]);
   await dialog.getByRole('button', { name: 'Done' }).click();
   const sheet = page.getByRole('article', { name: 'standard servo' });

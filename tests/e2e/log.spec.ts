@@ -1,6 +1,5 @@
 import { expect, test } from '@playwright/test';
-import AxeBuilder from '@axe-core/playwright';
-import { openTug, saved } from './tug';
+import { lookedAt, openTug, saved } from './tug';
 
 test('a day is written down, stands beside the plan, and the plan learns from it', async ({ page }) => {
   await openTug(page);
@@ -40,9 +39,7 @@ test('a day is written down, stands beside the plan, and the plan learns from it
   await expect(picture).toContainText('read 4.99 V · plan 4.99 V');
   const speed = picture.getByText(/km\/h/);
   const planned = (await speed.textContent())!;
-  expect((await new AxeBuilder({ page }).include('main').analyze()).violations.map(({ id }) => id)).toEqual(
-    [],
-  );
+  expect((await lookedAt(page).include('main').analyze()).violations.map(({ id }) => id)).toEqual([]);
 
   await page.getByRole('button', { name: 'Learn from these readings' }).click();
   const learn = page.getByRole('dialog', { name: 'Learn from these readings' });

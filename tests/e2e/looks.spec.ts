@@ -1,8 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
-import { openTug, well } from './tug';
+import { goWithin, lookedAt, openTug, well } from './tug';
 
 // Layout knows no bench, and contrast no size: each is looked at with one of the other.
 const looks = [
@@ -37,8 +36,9 @@ for (const { bench, viewport } of looks) {
 
     test('every screen: nothing cut off, and nothing that axe minds', async ({ page }) => {
       test.setTimeout(300_000);
+      await openTug(page);
       for (const [name, path] of Object.entries(screens)) {
-        await openTug(page, path);
+        await goWithin(page, path);
         await expect(page.locator('main').getByRole('heading', { level: 1 })).toBeVisible();
         if (path.startsWith('/trial'))
           await expect(page.getByRole('main').getByRole('status')).toContainText('browns out');
@@ -49,7 +49,7 @@ for (const { bench, viewport } of looks) {
         const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
         expect.soft(overflow, name).toBeLessThanOrEqual(0);
         for (const text of ['Voltage', 'Space']) await expect.soft(well(page, text), name).toBeInViewport();
-        const axe = new AxeBuilder({ page });
+        const axe = lookedAt(page);
         // Names and landmarks are the same by day and by night: colours are not.
         if (!isDay) axe.withRules(['color-contrast']);
         const { violations } = await axe.analyze();

@@ -1,6 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import AxeBuilder from '@axe-core/playwright';
-import { openTug } from './tug';
+import { lookedAt, openTug } from './tug';
 
 async function rehearse(page: Page, demo: string): Promise<void> {
   await openTug(page);
@@ -39,9 +38,7 @@ test('the tug is driven by keys: tones in words, rudders and screws that follow,
   await expect(page.getByRole('region', { name: 'Volts of the receiver' })).toContainText(
     'it restarts under',
   );
-  expect((await new AxeBuilder({ page }).include('main').analyze()).violations.map(({ id }) => id)).toEqual(
-    [],
-  );
+  expect((await lookedAt(page).include('main').analyze()).violations.map(({ id }) => id)).toEqual([]);
 
   await page.getByRole('button', { name: 'Plant a mistake' }).click();
   await expect(page.getByText('Something is wrong with it now.')).toBeVisible();

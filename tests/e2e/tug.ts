@@ -1,9 +1,24 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
 /** Opens the application on its first start, with the tug as planned. */
 export async function openTug(page: Page, path = '/loom'): Promise<void> {
   await page.goto(path);
   await expect(page.getByRole('button', { name: 'Build: Harbour tug, as planned' })).toBeVisible();
+}
+
+/** What axe minds of a page, and nothing of what it does not: that takes it as long again. */
+export const lookedAt = (page: Page): AxeBuilder =>
+  new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
+
+/** Goes to another screen as a link would, without loading the page anew. */
+export async function goWithin(page: Page, path: string): Promise<void> {
+  await page.evaluate((to) => {
+    history.pushState({}, '', to);
+    dispatchEvent(new PopStateEvent('popstate', { state: {} }));
+  }, path);
+  await expect(page).toHaveURL(new RegExp(`${path.replaceAll(/[.?]/g, '\\$&')}`));
+  await expect(page.locator('main[aria-busy=false]')).toBeVisible();
 }
 
 /** A well of the hull by its name. */
