@@ -33,7 +33,7 @@ const sheetsOf = (part: PartSpec): { id: string; part: PartSpec }[] =>
   part.kind === 'board'
     ? part.components.map((component) => ({
         id: `${part.id}/${component.id}`,
-        part: component.part as PartSpec,
+        part: component.part,
       }))
     : [{ id: part.id, part }];
 
