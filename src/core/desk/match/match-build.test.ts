@@ -55,7 +55,7 @@ describe('what fits together', () => {
     },
   );
 
-  it('is never nothing without a cause, whatever is typed of the parts', () => {
+  it('is never nothing without a cause, whatever is typed of the parts', { timeout: 180_000 }, () => {
     let offered = 0;
     for (const build of fc.sample(halfKnownBuilds, { numRuns: 12, seed: 5 })) {
       const own = build.parts.map((part) => ({ part, state: 'own' as const, isStarter: false }));
