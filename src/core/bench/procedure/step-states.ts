@@ -1,6 +1,6 @@
 import type { Build } from '../../model/plan/build';
 import type { Tick } from '../../model/plan/records';
-import type { Finding } from '../../judgement/findings/finding';
+import { stopsLikely, type Finding } from '../../judgement/findings/finding';
 import type { HeldBy } from './held-by';
 import type { Measurement, Step } from './step';
 import { isStill } from './tick';
@@ -16,10 +16,10 @@ export interface StepState {
 
 export type ReadingVerdict = 'good' | 'low' | 'high';
 
-/** The states of all steps. Powered steps are held by an open `stop`, or by an earlier hold not done yet, or by a reading out of its band. */
+/** The states of all steps. Powered steps are held by a `stop` that stands, by one that is likely, or by an earlier hold not done yet, or by a reading out of its band. */
 export function stepStates(build: Build, steps: readonly Step[], findings: readonly Finding[]): StepState[] {
   const ticks = new Map(build.ticks.map((tick) => [tick.step, tick]));
-  const stops = findings.filter((finding) => finding.severity === 'stop' && !finding.accepted);
+  const stops = findings.filter((finding) => stopsLikely(finding) && !finding.accepted);
   let pending: Step | undefined;
   return steps.map((step) => {
     const tick = ticks.get(step.id);

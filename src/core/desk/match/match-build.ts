@@ -3,7 +3,7 @@ import { checkBuild } from '../../judgement/check/check-build';
 import { readingOf } from '../../reading/build-reading/reading';
 import type { LockerItem } from '../../model/kinds/locker-item';
 import { turnsDrum } from '../../model/kinds/servo/servo';
-import type { Finding } from '../../judgement/findings/finding';
+import { stopsLikely, type Finding } from '../../judgement/findings/finding';
 import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 import type { LoadForm } from '../../model/kinds/load/load';
 import type { Build } from '../../model/plan/build';
@@ -166,11 +166,11 @@ interface Sound extends FittedCombination {
 }
 
 /**
- * What rules a choice out: a stop, and in the Space well one that tells of a part without room. What does not reach or
- * does not balance there is for the Berths, and no reason against a part.
+ * What rules a choice out: a stop, or what usual figures make one, and in the Space well one that tells of a part
+ * without room. What does not reach or does not balance there is for the Berths, and no reason against a part.
  */
-const vetoes = ({ severity, well, rule }: Finding): boolean =>
-  severity === 'stop' && (well !== 'space' || rule === berthFit.meta.id);
+const vetoes = (finding: Finding): boolean =>
+  stopsLikely(finding) && (finding.well !== 'space' || finding.rule === berthFit.meta.id);
 
 /** A combination put in and wired without a stop: beside the leads that stand, or else all anew. */
 function sound(
@@ -197,7 +197,8 @@ function sound(
     const whole = {
       ...fitted,
       minds: findings.filter(({ severity }) => severity === 'mind').length,
-      unknowns: unknowns.length,
+      // What hangs on a guess is no better than what is not known.
+      unknowns: unknowns.length + findings.filter(({ severity }) => severity === 'open').length,
     };
     if (wired.unsolved.length === 0) return whole;
     unfinished ??= whole;

@@ -4,7 +4,7 @@ import { choicesHeld } from '../../judgement/limits/dropout';
 import { railRange } from '../../judgement/limits/volts';
 import { readingOf } from '../../reading/build-reading/reading';
 import { checkBuild } from '../../judgement/check/check-build';
-import type { Finding } from '../../judgement/findings/finding';
+import { stopsLikely, type Finding } from '../../judgement/findings/finding';
 import { terminalsOf } from '../../model/kinds';
 import type { PartSpec } from '../../model/kinds/part-spec';
 import type { Build } from '../../model/plan/build';
@@ -185,8 +185,8 @@ export function settleStops(draft: WiringDraft, before: Build): void {
     tried.add(open.id);
     draft.offer(`cure:${open.cure.id}`, open.cure.label, open.cure.edits);
   }
-  for (const finding of fresh()) draft.unsolved.push(`Still a stop: ${finding.text}`);
+  for (const finding of fresh()) draft.unsolved.push(`Still ${finding.severity === 'stop' ? 'a stop' : 'open'}: ${finding.text}`);
 }
 
 const stopsOf = (build: Build, locker: readonly PartSpec[]): Finding[] =>
-  checkBuild(build, locker).findings.filter((finding) => finding.severity === 'stop' && !finding.accepted);
+  checkBuild(build, locker).findings.filter((finding) => stopsLikely(finding) && !finding.accepted);

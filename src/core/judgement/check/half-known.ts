@@ -2,6 +2,7 @@ import { openFigures, presumedBuild, type OpenFigure } from '../../model/plan/pr
 import { figureNames, unitOf } from '../../model/kinds/figure-names';
 import type { Build } from '../../model/plan/build';
 import type { PartSpec } from '../../model/kinds/part-spec';
+import type { Patch } from '../../model/plan/patch';
 import { carrierId } from '../../model/fitting/component-id';
 import { readingOf, type Reading } from '../../reading/build-reading/reading';
 import type { OpenVerdict, Settling } from '../findings/finding';
@@ -75,12 +76,17 @@ export class HalfKnown {
         settled.push(
           ...of(good)
             .filter((each) => this.rank(rule, each) < dry)
-            .map((each) => of(likely).find((usual) => keyOf(usual) === keyOf(each)) ?? each),
+            .map((each) => of(likely).find((usual) => keyOf(usual) === keyOf(each)) ?? each)
+            .map(this.guessed),
         );
       const isWorse = (each: Report<string>) => this.rank(rule, each) < least;
       const usual = of(likely).find(isWorse);
       const report = usual ?? of(bad).find(isWorse) ?? of(base).find(isWorse);
-      if (report) open.push({ report, verdict: this.verdict(rule, report, least, usual !== undefined) });
+      if (report)
+        open.push({
+          report: this.guessed(report),
+          verdict: this.verdict(rule, report, least, usual !== undefined),
+        });
     }
     return { settled, open, missing };
   }
@@ -88,11 +94,30 @@ export class HalfKnown {
   /** Facts that no guess stands in for, and those that matter once it does: a gauge where amps flow. */
   private missing(rule: Rule, base: Said, bad: Said): Missing[] {
     const asked = new Set(base.missing.map(({ missing }) => missing));
-    const left = bad.missing.filter(({ missing }) => asked.has(missing));
-    const more = bad.missing.filter(({ missing }) => !asked.has(missing));
-    if (more.length === 0) return left;
-    const usual = new Set(saidBy(rule, this.at('likely')).missing.map(({ missing }) => missing));
-    return [...left, ...more.filter(({ missing }) => usual.has(missing))];
+    const stays = new Set(bad.missing.map(({ missing }) => missing));
+    const left = base.missing.filter(({ missing }) => stays.has(missing));
+    if ([...stays].every((missing) => asked.has(missing))) return left;
+    const more = saidBy(rule, this.at('likely')).missing.filter(
+      ({ missing }) => stays.has(missing) && !asked.has(missing),
+    );
+    return [
+      ...left,
+      ...more.map(({ answers, ...each }) => (answers ? { ...each, answers: this.told(answers) } : each)),
+    ];
+  }
+
+  /** What is said where guesses stand in for figures; what puts it right writes none of them on a sheet. */
+  private readonly guessed = (report: Report<string>): Report<string> => ({
+    ...report,
+    offers: () => this.told(report.offers?.() ?? []),
+  });
+
+  /** Of patches made with guesses, those that carry no sheet of the build. */
+  private told(patches: readonly Patch[]): Patch[] {
+    const own = new Set(this.build.parts.map(({ id }) => id));
+    return patches.filter(({ edits }) =>
+      edits.every((edit) => edit.type !== 'changeSheet' && !('part' in edit && own.has(edit.part.id))),
+    );
   }
 
   /** What an open verdict hangs on; the one figure is looked for when somebody asks. */
@@ -109,8 +134,8 @@ export class HalfKnown {
   }
 
   /**
-   * The one figure that settles a verdict: told to be good, the verdict is dry though all others are bad; or told to be
-   * bad, it leaks though all others are usual.
+   * The one figure that settles a verdict while all others are usual: at its good end it is dry, or at its bad end it
+   * leaks, whichever the usual value does not do.
    */
   private settling(
     rule: Rule,
@@ -134,7 +159,7 @@ export class HalfKnown {
         const middle = (ends.dry + ends.leaking) / 2;
         ends = leaks(withOne(middle)) ? { ...ends, leaking: middle } : { ...ends, dry: middle };
       }
-      return this.told(one, ends.dry);
+      return this.settled(one, ends.dry);
     }
     return undefined;
   }
@@ -160,7 +185,7 @@ export class HalfKnown {
       .map(({ fitting }) => fitting.id);
   }
 
-  private told(one: OpenFigure, tips: number): Settling | undefined {
+  private settled(one: OpenFigure, tips: number): Settling | undefined {
     const [fitting] = this.fittingsOf(one);
     if (fitting === undefined) return undefined;
     const { name, low, value, high, worse, why } = one.figure;
@@ -175,7 +200,8 @@ export class HalfKnown {
       unit: unitOf[name],
       worse,
       why,
-      tips: Number(tips.toPrecision(3)),
+      // As exact as its range is wide.
+      tips: Number(tips.toPrecision(high - low < 0.1 * value ? 4 : 3)),
     };
   }
 

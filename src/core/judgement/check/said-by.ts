@@ -1,6 +1,4 @@
-import { readAlike } from '../../base/quantity/compare';
 import type { Reading } from '../../reading/build-reading/reading';
-import { isMeasured } from '../findings/finding-words';
 import type { Missing, Report } from '../findings/report';
 import type { Rule } from '../rules/rule';
 
@@ -16,7 +14,7 @@ export function saidBy(rule: Rule, context: Reading): Said {
   try {
     for (const each of rule.check(context))
       if ('missing' in each) said.missing.push(each);
-      else if (!isNoTrouble(rule, each)) said.reports.push(each);
+      else said.reports.push(each);
   } catch (error) {
     const why = error instanceof Error ? error.message : String(error);
     return {
@@ -27,9 +25,4 @@ export function saidBy(rule: Rule, context: Reading): Said {
     };
   }
   return said;
-}
-
-/** Two measured figures that read the same as they are shown are no trouble. */
-function isNoTrouble({ meta }: Rule, { messageId, actual, limit, unit }: Report<string>): boolean {
-  return meta.messages[messageId]?.bound !== 'exactly' && isMeasured(unit) && readAlike(actual, limit, unit);
 }

@@ -77,6 +77,10 @@ export interface Settling {
   tips: number;
 }
 
+/** Whether a finding stops: surely, or by the usual value of what nobody printed. */
+export const stopsLikely = ({ severity, open }: Pick<Finding, 'severity' | 'open'>): boolean =>
+  severity === 'stop' || (open?.atWorst === 'stop' && open.isLikely);
+
 /** A fact that a rule needed and nobody stated. */
 export interface Unknown {
   rule: string;
