@@ -69,6 +69,9 @@ lipo 22.2V 5Ah 6S1P 45C | pack | cells=6 parallel=1 ampHours=5 dischargeRate=45 
 2S1P LiFePO4 1450mAh 15C | pack | cells=2 parallel=1 chemistry=LiFePO4 ampHours=1.45 dischargeRate=15
 Quillet 3S 3200 mAh 35C burst 70C | pack | cells=3 ampHours=3.2 dischargeRate=35 burstRate=70 chemistry=LiPo
 4 AA alkaline battery | pack | cells=4 chemistry=dry cell
+4xAA NiMH 2000mAh | pack | cells=4 chemistry=NiMH ampHours=2
+4 AA cells | pack | cells=4 chemistry=dry cell
+AA battery box 4 cells | pack | cells=4 chemistry=dry cell
 7.4V 2600mAh Li-ion | pack | cells=2 ampHours=2.6 chemistry=Li-ion
 shorty 2S 4200mAh 7,4V 60C | pack | cells=2 ampHours=4.2 dischargeRate=60 chemistry=LiPo
 Quillet S20 20kg 6-7.4V 0.16s/60 | servo | torque=20@7.4 minVolts=6 maxVolts=7.4 speed=0.16@7.4

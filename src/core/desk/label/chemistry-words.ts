@@ -10,7 +10,7 @@ const words: readonly [string, string][] = [
   ['NiMH', 'ni-?mh'],
   ['NiCd', 'ni-?cd'],
   ['lead-acid', 'lead[ -]?acid|sla|pb|agm'],
-  ['dry cell', 'alkaline|dry cells?|aa cells?'],
+  ['dry cell', 'alkaline|dry cells?'],
 ];
 
 /** A pattern of all of them, without groups. */

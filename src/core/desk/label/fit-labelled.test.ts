@@ -89,6 +89,7 @@ describe('a model typed from labels', () => {
     expect(build.functions.map(({ name }) => name)).toEqual(['Left track', 'Right track']);
     expect(build.parts).toHaveLength(1);
     expect(readLines('36x60 2400KV inrunner')[0]).toMatchObject({ count: 1 });
+    expect(readLines('4 x AA cells')[0]).toMatchObject({ count: 1, reading: { kind: 'pack' } });
   });
 
   it('asks for what no sheet can be without, and guesses none of it', () => {

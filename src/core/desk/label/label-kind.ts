@@ -34,7 +34,7 @@ const signs: readonly [LabelKind, RegExp][] = [
     'motor',
     /\bmotor\b|\d ?kv\b|\bkv ?\d|rpm ?\/ ?v|\bbrush(?:ed|less)\b|\b\d{1,3} ?t\b|\boutrunner\b|\binrunner\b/i,
   ],
-  ['pack', /\b(?:lipo|lihv|life|nimh|nicd|battery|pack|lead.?acid)\b|\b\d+s(?:\d+p)?\b/i],
+  ['pack', /\b(?:lipo|lihv|life|nimh|nicd|battery|pack|lead.?acid|aaa?)\b|\dx?aaa?\b|\b\d+s(?:\d+p)?\b/i],
   ['receiver', /\b\d+ ?-?ch(?:annels?)?\b/i],
   ['controller', /\d ?a\b/i],
   ['motor', /\b(?:130|180|280|370|380|390|540|550|600|700|750|775)\b/],

@@ -261,9 +261,15 @@ function readPack(scan: Scan): LabelFigure[] {
     figures.add('chemistry', 'LiPo', from, { isDerived: true });
     if (parallel !== undefined) figures.add('parallel', Number(parallel), from);
   });
-  scan.take('\\b(\\d{1,2})[ -]?(?:cells?|aa)\\b', ([, cells], from) =>
-    figures.add('cells', Number(cells), from),
-  );
+  // Round cells of a size are dry ones, unless another word says what they are.
+  scan.take('\\b(\\d{1,2}) ?[x×-]? ?aaa?(?: cells?)?\\b', ([, cells], from) => {
+    figures.add('cells', Number(cells), from);
+    if (chemistry === undefined) figures.add('chemistry', 'dry cell', from, { isDerived: true });
+  });
+  scan.take('\\baaa?\\b', (_, from) => {
+    if (chemistry === undefined) figures.add('chemistry', 'dry cell', from, { isDerived: true });
+  });
+  scan.take('\\b(\\d{1,2})[ -]?cells?\\b', ([, cells], from) => figures.add('cells', Number(cells), from));
   scan.take('\\b(\\d) ?p\\b', ([, parallel], from) => figures.add('parallel', Number(parallel), from));
   scan.take(`(\\d{1,2}[.,]\\d{3}|\\d{2,5}) ?mah\\b|(${number}) ?ah\\b`, (m, from) =>
     figures.add('ampHours', m[1] === undefined ? valueOf(m[2]!) : valueOf(m[1], true) / 1000, from),

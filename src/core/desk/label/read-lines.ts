@@ -6,8 +6,8 @@ import type { LabelFigure, LabelKind, LabelReading } from './reading';
 /** Most lines that are read at once. */
 const mostLines = 60;
 
-/** How many, before what: at most a dozen. */
-const several = /^(1[0-2]|[1-9]) ?[x×] (.+)$/i;
+/** How many, before what: at most a dozen; round cells are counted in their pack. */
+const several = /^(1[0-2]|[1-9]) ?[x×] (?!aaa?\b)(.+)$/i;
 
 /** What no part of a kind can be without, and nobody should guess: one of the figures, and what to add where none is there. */
 const needed: Partial<Record<LabelKind, { of: FigureName[]; add: string }>> = {

@@ -185,7 +185,8 @@ export function settleStops(draft: WiringDraft, before: Build): void {
     tried.add(open.id);
     draft.offer(`cure:${open.cure.id}`, open.cure.label, open.cure.edits);
   }
-  for (const finding of fresh()) draft.unsolved.push(`Still ${finding.severity === 'stop' ? 'a stop' : 'open'}: ${finding.text}`);
+  for (const finding of fresh())
+    draft.unsolved.push(`Still ${finding.severity === 'stop' ? 'a stop' : 'open'}: ${finding.text}`);
 }
 
 const stopsOf = (build: Build, locker: readonly PartSpec[]): Finding[] =>
