@@ -1,7 +1,11 @@
 /** Writes the demo builds: the tug as planned, the tug put right by the app's own offers, the yacht, the tractor and the catamaran. */
+import ELK, { type ElkNode } from 'elkjs/lib/elk.bundled.js';
 import { writeFileSync } from 'node:fs';
 import { applyEdits } from '../src/core/model/plan/edits';
 import type { Build } from '../src/core/model/plan/build';
+import { elkGraph } from '../src/core/desk/loom/elk-graph';
+import { loomModel } from '../src/core/desk/loom/loom-model';
+import { readingOf } from '../src/core/reading/build-reading/reading';
 import { checkBuild } from '../src/core/judgement/check/check-build';
 import { writeBuildFile } from '../src/core/model/file/write-file';
 import { starterLocker } from '../src/core/model/starter/starter-locker';
@@ -114,6 +118,7 @@ const right = acceptMinds(placedAnew(takeOffer(placeLoose(taken.reduce(takeOffer
   'contact-amps': 'The winch never hauls while the rudders are hard over.',
 });
 write('harbour-tug-as-planned', planned);
+await draw('harbour-tug-as-planned', planned);
 write(
   'salt-flat-yacht',
   acceptMinds(measuredWhereLong(laidOut(saltFlatYacht(), insides.yacht)), {
@@ -137,5 +142,15 @@ function write(name: string, build: Build): void {
   writeFileSync(
     new URL(`../demo/${name}.dryhull.json`, import.meta.url),
     writeBuildFile(withFailSafes(build)),
+  );
+}
+
+/** The wiring picture of a demo as it is laid out by the page, so that a first visit need not. */
+async function draw(name: string, build: Build): Promise<void> {
+  const asked = elkGraph(loomModel(readingOf(build, starterLocker)));
+  const positions = await new ELK().layout(structuredClone(asked) as ElkNode);
+  writeFileSync(
+    new URL(`../demo/${name}.picture.json`, import.meta.url),
+    JSON.stringify({ asked: JSON.stringify(asked), positions }),
   );
 }

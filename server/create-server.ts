@@ -1,4 +1,3 @@
-import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { createHash } from 'node:crypto';
@@ -84,7 +83,6 @@ export function createServer(builtApp: string): Express {
         .send('Only reading is possible');
     else next();
   });
-  server.use(compression());
   server.get('/api/health', (_, response) => {
     response.json({ name: 'dry-hull' });
   });

@@ -61,31 +61,3 @@ test('a board that is receiver and controller, typed in, drives a tractor', asyn
   await choose(page, 'Against water', /^coated/);
   await expect(page.getByRole('dialog')).toContainText('Answered.');
 });
-
-test('an excavator with four controllers of a sheet typed in', async ({ page }) => {
-  await blankSheet(page, 'controller', 'Digger controller');
-  await type(page, 'Min voltage, V', '5');
-  await type(page, 'Max voltage, V', '8.4');
-  await type(page, 'Continuous current, A', '12');
-  await type(page, 'BEC gives, A', '1.5');
-  await type(page, 'BEC volts, commas between', '5');
-  await page
-    .getByRole('group', { name: 'Cut-off for' })
-    .getByRole('button', { name: 'LiPo', exact: true })
-    .click();
-  await choose(page, 'Against water', /^coated/);
-  await choose(page, 'Plug, power lead', /^flat-blade T/);
-  await newBuild(page, 'Clay excavator', 'tracked machine');
-  for (const name of ['Left track', 'Right track', 'Slew', 'Lift']) {
-    await page.getByRole('button', { name, exact: true }).click();
-    await choose(page, `${name}: part`, /^Digger controller/);
-    await choose(page, 'Add: Motor', /^brushed motor, 80 turns/);
-  }
-  await choose(page, 'Add: Transmitter', /^transmitter, 10 channels/);
-  await choose(page, 'Add: Receiver', /^receiver, 8 channels, skerry/);
-  await choose(page, 'Add: Pack', /^LiPo, 2 cells, 3300/);
-  await page.getByRole('link', { name: 'Wire it for me' }).click();
-  await expect(page.getByRole('dialog')).toContainText(/Lift the red wire of/);
-  await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
-  for (const name of ['Voltage', 'Control']) await expect(well(page, name)).toContainText('dry');
-});

@@ -29,8 +29,8 @@ test('every dialog and menu: axe minds nothing, the keyboard stays inside, Escap
     await open(page);
     const over = page.getByRole('dialog').or(page.getByRole('menu')).first();
     await expect(over, name).toBeVisible();
-    // What lies over the page is in none of its landmarks.
-    const { violations } = await lookedAt(page).disableRules(['region']).analyze();
+    // The page under it is looked at elsewhere; what lies over it is in none of its landmarks.
+    const { violations } = await lookedAt(page).include('.MuiModal-root').disableRules(['region']).analyze();
     expect
       .soft(
         violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join('; ')}`),

@@ -89,7 +89,7 @@ test('nothing is asked of any other address', async ({ page, baseURL }) => {
   expect(problems).toEqual([]);
 });
 
-test('what the first page waits for is under 250 kB of script, as it is sent', () => {
+test('what the first page waits for is under 250 kB of script, packed', () => {
   const page = readFileSync('dist/app/index.html', 'utf8');
   const scripts = [...page.matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map(([, file]) => file!);
   expect(scripts.length).toBeGreaterThan(2);

@@ -1,11 +1,10 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { openTug, well } from './tug';
 
-/** How something is pressed: by a finger, a mouse, or with the keyboard alone. */
+/** How something is pressed: by a finger, or with the keyboard alone. Every other test has a mouse. */
 type Press = (what: Locator) => Promise<void>;
 
 const tap: Press = (what) => what.tap();
-const click: Press = (what) => what.click();
 const byKeys: Press = async (what) => {
   await what.focus();
   await expect(what).toBeFocused();
@@ -16,7 +15,6 @@ const hands: { name: string; viewport: { width: number; height: number }; isTouc
   [
     { name: 'on a phone', viewport: { width: 390, height: 844 }, isTouch: true, press: tap },
     { name: 'on a tablet', viewport: { width: 1024, height: 768 }, isTouch: true, press: tap },
-    { name: 'on a screen', viewport: { width: 1280, height: 800 }, isTouch: false, press: click },
     { name: 'by keys alone', viewport: { width: 1280, height: 800 }, isTouch: false, press: byKeys },
   ];
 

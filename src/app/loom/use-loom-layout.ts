@@ -7,7 +7,7 @@ import { loomGroups, type LoomGroup } from '../../core/desk/loom/loom-groups';
 import { loomModel, type LoomModel } from '../../core/desk/loom/loom-model';
 import { remembered } from '../../core/base/remembered';
 import { layoutLoom } from '../../workers/layout-loom';
-import { keepPositions, keptPositions } from './kept-layout';
+import { keepPositions, keptPositions } from '../state/kept-layout';
 import { useCheck } from '../state/use-check';
 
 /** What is drawn of a build with some groups folded, by their ids, a line each: several parts of the screen ask for it. */

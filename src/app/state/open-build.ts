@@ -93,5 +93,6 @@ async function openFromStore(): Promise<void> {
   await useLocker.getState().load();
   const key = await repository.lastOpen();
   if (key !== undefined && (await openStored(key)) === undefined) return;
+  (await import('./shipped-picture')).keepShipped();
   await openDemo('harbour-tug-as-planned');
 }

@@ -72,9 +72,9 @@ function runOf(build: Build, places: RegExp, seed: number) {
 }
 
 describe('readings on the real model', () => {
-  it('recover planted true figures within the stated error, on twenty-five seeded builds', () => {
+  it('recover planted true figures within the stated error, on sixteen seeded builds', () => {
     let [figures, within, alone] = [0, 0, 0];
-    for (let seed = 0; seed < 25; seed += 1) {
+    for (let seed = 0; seed < 16; seed += 1) {
       const isMoving = seed % 10 === 9;
       const build = isMoving
         ? underWay[((seed - 9) / 10) % underWay.length]!
@@ -94,13 +94,13 @@ describe('readings on the real model', () => {
       alone += done.value.readings.filter(({ isExplained }) => !isExplained).length;
     }
     console.log(`calibration: ${within} of ${figures} figures within two σ, ${alone} readings left out`);
-    expect(figures).toBeGreaterThan(100);
+    expect(figures).toBeGreaterThan(60);
     expect(within / figures).toBeGreaterThan(0.9);
   });
 
   it('that a fault has spoilt are flagged, and move nothing', () => {
     let flagged = 0;
-    const seeds = 20;
+    const seeds = 12;
     for (let seed = 0; seed < seeds; seed += 1) {
       const build = onBench[seed % onBench.length]!;
       const { context, task, readings } = runOf(build, /rest|held/, seed);

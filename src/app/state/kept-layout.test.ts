@@ -1,11 +1,14 @@
 // @vitest-environment jsdom
+import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { tub } from '../../../tests/kit/tub';
 import type { Build } from '../../core/model/plan/build';
 import { readingOf } from '../../core/reading/build-reading/reading';
 import { elkGraph, type ElkGraph } from '../../core/desk/loom/elk-graph';
 import { loomModel } from '../../core/desk/loom/loom-model';
+import { readBuildFile } from '../../core/model/file/read-file';
 import { keepPositions, keptPositions } from './kept-layout';
+import { keepShipped } from './shipped-picture';
 
 const graphOf = (build: Build) => elkGraph(loomModel(readingOf(build, [])));
 const tug = graphOf(tub());
@@ -32,6 +35,15 @@ describe('a wiring picture that was laid out before', () => {
     expect(keptPositions(graphOf(tub()))).toEqual(laid);
     expect(keptPositions(graphOf(tub({ without: ['rudder.lead'] })))).toBeUndefined();
     expect(keptPositions({ ...tug, edges: tug.edges.slice(1) })).toBeUndefined();
+  });
+
+  it('ships with the demo that a first visit opens, and never takes the place of one’s own', () => {
+    const demo = readBuildFile(readFileSync('demo/harbour-tug-as-planned.dryhull.json', 'utf8'));
+    keepShipped();
+    expect(demo.ok && keptPositions(graphOf(demo.value))).toHaveProperty('children');
+    keepPositions(tug, laid);
+    keepShipped();
+    expect(keptPositions(tug)).toEqual(laid);
   });
 
   it('is laid out again where the store is spoilt or full', () => {

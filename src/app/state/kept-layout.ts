@@ -1,7 +1,7 @@
 import { isObject } from '../../core/base/validation/is-object';
 import { isLaidOut, type ElkGraph } from '../../core/desk/loom/elk-graph';
+import { place } from './shipped-picture';
 
-const place = 'dry-hull-wiring-picture';
 
 /** What the picture looked like that was laid out last, with what was asked for; nothing where it cannot be read. */
 function kept(): unknown {
