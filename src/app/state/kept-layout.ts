@@ -2,7 +2,6 @@ import { isObject } from '../../core/base/validation/is-object';
 import { isLaidOut, type ElkGraph } from '../../core/desk/loom/elk-graph';
 import { place } from './shipped-picture';
 
-
 /** What the picture looked like that was laid out last, with what was asked for; nothing where it cannot be read. */
 function kept(): unknown {
   try {
