@@ -190,7 +190,7 @@ function LastOuting({ build }: { build: Build }) {
   const { build: rehearsed, quoted } = useTrialFindings();
   if (rehearsed !== build || !quoted?.figures.hasWoken) return null;
   const { meanPackAmps, runMinutes, topSpeed } = quoted.figures;
-  const lasts = Number.isFinite(runMinutes) ? `, so the pack lasts ${runTimeWords(runMinutes)}` : '';
+  const lasts = Number.isFinite(runMinutes) ? `, so the pack lasts about ${runTimeWords(runMinutes)}` : '';
   return (
     <p className={styles.why}>
       The last outing, “{quoted.outing}”: {meanPackAmps.toFixed(1)} A in the mean{lasts};{' '}

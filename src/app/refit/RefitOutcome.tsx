@@ -63,10 +63,10 @@ function SameOuting({ was, is }: { was: Build; is: Build }) {
                 </tr>
               </thead>
               <tbody>
-                {rows[1].map(({ name, value }, n) => (
+                {rows[1].map(({ name, value }) => (
                   <tr key={name}>
                     <th scope="row">{name}</th>
-                    <td className="figure">{rows[0]![n]!.value}</td>
+                    <td className="figure">{rows[0]!.find((each) => each.name === name)?.value ?? '–'}</td>
                     <td className="figure">{value}</td>
                   </tr>
                 ))}

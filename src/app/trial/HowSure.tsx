@@ -7,11 +7,10 @@ import type { TrialResult } from '../../core/desk/trial/trial-result';
 import type { TrialTask } from '../../core/desk/trial/trial-task';
 import { toleranceRun } from '../../workers/trial-crew';
 import { useBuild } from '../state/shown-build';
-import { revisionOf } from '../state/revision';
+import { toleranceKey, toleranceSeed } from './use-trial';
 import styles from './Side.module.css';
 
 const runs = 200;
-const seed = 1;
 const mostInfluences = 6;
 
 /** Runs the outing many times with every estimate varied: how likely a brown-out is, and what is worth measuring. */
@@ -19,12 +18,12 @@ export function HowSure({ task, result }: { task: TrialTask; result: TrialResult
   const build = useBuild();
   const queries = useQueryClient();
   const [done, setDone] = useState(0);
-  const key = ['tolerance', revisionOf(build), task];
+  const key = toleranceKey(build, task);
   const answer = useQuery({
     queryKey: key,
     enabled: false,
     queryFn: ({ signal }) =>
-      toleranceRun({ build, task, estimates: result.estimates, runs, seed }, signal, setDone),
+      toleranceRun({ build, task, estimates: result.estimates, runs, seed: toleranceSeed }, signal, setDone),
   });
   const cancel = () => void queries.cancelQueries({ queryKey: key });
   // Leaving the station ends a run that nobody waits for.

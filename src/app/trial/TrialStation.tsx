@@ -28,7 +28,7 @@ import { OutingEditor } from './OutingEditor';
 import { Pictures } from './Pictures';
 import { Readings } from './Readings';
 import { TimeViewContext, type TimeView } from './time-view';
-import { useTrial } from './use-trial';
+import { useSpread, useTrial } from './use-trial';
 import { Verdict } from './Verdict';
 import { WiringAt } from './WiringAt';
 import styles from './TrialStation.module.css';
@@ -52,6 +52,7 @@ export function Component() {
   const other = variants.find((variant) => variant.id === otherId);
   const task = useMemo((): TrialTask => ({ outing, ...start }), [outing, start]);
   const trial = useTrial(build, task);
+  const spread = useSpread(build, task, trial);
   const compared = useTrial(other?.build, task);
   const recordKey = useBuildStore((state) => state.recordKey);
   useEffect(() => {
@@ -130,6 +131,7 @@ export function Component() {
             <Verdict
               result={result}
               isStale={trial.isStale}
+              spread={spread}
               other={other && compared.result && { name: other.name, result: compared.result }}
             />
             {result.missing.length > 0 && (

@@ -1,4 +1,5 @@
 import { verdictOf } from '../../core/desk/trial/verdict';
+import type { ToleranceResult } from '../../core/desk/trial/tolerance';
 import type { TrialResult } from '../../core/desk/trial/trial-result';
 import { Explained } from '../help/Explained';
 import { trialRows } from './trial-rows';
@@ -7,13 +8,15 @@ import styles from './Verdict.module.css';
 interface VerdictProps {
   result: TrialResult;
   isStale: boolean;
+  /** What runs with the estimates varied came to, once they are done. */
+  spread: ToleranceResult | undefined;
   /** Another variant of the build on the same outing. */
   other: { name: string; result: TrialResult } | undefined;
 }
 
 /** The one thing an outing says, and the numbers that decide it; beside them those of another variant. */
-export function Verdict({ result, isStale, other }: VerdictProps) {
-  const { words, tone } = verdictOf(result);
+export function Verdict({ result, isStale, spread, other }: VerdictProps) {
+  const { words, tone } = verdictOf(result, spread);
   const others = other && trialRows(other.result);
   return (
     <div className={styles.verdict} data-stale={isStale} role="status">
@@ -21,12 +24,14 @@ export function Verdict({ result, isStale, other }: VerdictProps) {
         <Explained text={words} />
       </p>
       <dl className={styles.figures}>
-        {trialRows(result).map(({ name, value, note, isBad = false }, n) => (
+        {trialRows(result, spread).map(({ name, value, note, isBad = false }) => (
           <div key={name} className={styles.figure} data-bad={isBad}>
             <dt>{name}</dt>
             <dd className="figure">{value}</dd>
             <dd className={styles.note}>{note}</dd>
-            {others && <dd className={styles.other}>{others[n]!.value}</dd>}
+            {others && (
+              <dd className={styles.other}>{others.find((each) => each.name === name)?.value ?? '–'}</dd>
+            )}
           </div>
         ))}
       </dl>

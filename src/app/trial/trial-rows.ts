@@ -1,6 +1,8 @@
-import type { TrialResult } from '../../core/desk/trial/trial-result';
+import { bandWords } from '../../core/base/quantity/band-words';
 import { formatQuantity } from '../../core/base/quantity/format';
 import { runTimeWords } from '../../core/base/quantity/run-time-words';
+import type { ToleranceResult } from '../../core/desk/trial/tolerance';
+import type { TrialFigures, TrialResult } from '../../core/desk/trial/trial-result';
 
 /** One figure of an outing, as it is shown. */
 interface TrialRow {
@@ -10,31 +12,42 @@ interface TrialRow {
   isBad?: boolean;
 }
 
-/** The figures that decide an outing, in the same order for every build. */
-export function trialRows({ figures, unreached }: TrialResult): TrialRow[] {
+const noteOfHeat = (margin: number): string =>
+  Number.isFinite(margin) ? `${margin.toFixed(0)} °C to spare` : '';
+
+/**
+ * The figures that decide an outing, in the same order for every build.
+ * @param spread what many runs with the estimates varied came to, where there are any: figures are then bands
+ */
+export function trialRows({ figures, unreached }: TrialResult, spread?: ToleranceResult): TrialRow[] {
   // What is left out draws nothing: a time without it would be praise.
   const isTold = Number.isFinite(figures.runMinutes) && unreached.length === 0;
+  const said = (name: keyof TrialFigures & keyof ToleranceResult, words: (value: number) => string) =>
+    spread ? bandWords(figures[name], spread[name], words) : words(figures[name]);
   return [
     {
       name: 'lowest at the receiver',
-      value: `${figures.railMinVolts.toFixed(2)} V`,
+      value: said('railMinVolts', (volts) => `${volts.toFixed(2)} V`),
       note: `floor ${formatQuantity(figures.floorVolts, 'V')}`,
       isBad: figures.railMinVolts < figures.floorVolts,
     },
     {
       name: 'most from the packs',
-      value: formatQuantity(figures.mostPackAmps, 'A'),
+      value: said('mostPackAmps', (amps) => formatQuantity(amps, 'A')),
       note: `mean ${formatQuantity(figures.meanPackAmps, 'A')}`,
     },
     {
       name: 'run time at this use',
-      value: isTold ? runTimeWords(figures.runMinutes) : 'not told',
+      value: isTold ? said('runMinutes', runTimeWords) : 'not told',
       note: unreached.length > 0 ? 'parts are left out' : `${(100 * figures.chargeUsed).toFixed(1)} % used`,
     },
+    ...(figures.topSpeed > 0
+      ? [{ name: 'top speed', value: said('topSpeed', (speed) => `${speed.toFixed(1)} m/s`), note: '' }]
+      : []),
     {
       name: 'hottest part',
-      value: formatQuantity(figures.hottestCelsius, '°C'),
-      note: Number.isFinite(figures.heatMargin) ? `${figures.heatMargin.toFixed(0)} °C to spare` : '',
+      value: said('hottestCelsius', (celsius) => formatQuantity(celsius, '°C')),
+      note: noteOfHeat(figures.heatMargin),
       isBad: figures.heatMargin < 0,
     },
   ];

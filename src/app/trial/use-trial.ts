@@ -2,7 +2,8 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import type { Build } from '../../core/model/plan/build';
 import type { TrialResult } from '../../core/desk/trial/trial-result';
 import type { TrialTask } from '../../core/desk/trial/trial-task';
-import { liveWorker } from '../../workers/trial-crew';
+import type { ToleranceResult } from '../../core/desk/trial/tolerance';
+import { liveWorker, toleranceRun } from '../../workers/trial-crew';
 import { revisionOf } from '../state/revision';
 
 export interface Trial {
@@ -48,4 +49,32 @@ export function useTrial(build: Build | undefined, task: TrialTask): Trial {
     callOff: () => void queries.cancelQueries({ queryKey }),
     runAgain: () => void query.refetch(),
   };
+}
+
+/** Runs of the bands that are always drawn; *How sure* asks for more. */
+const bandRuns = 24;
+
+/** The same draws for everybody, so that a figure stays where it is. */
+export const toleranceSeed = 1;
+
+/** Where many runs of an outing are kept. */
+export const toleranceKey = (build: Build, task: TrialTask) =>
+  ['tolerance', revisionOf(build), task] as const;
+
+/** What some runs with each estimate of a result varied came to; *How sure*'s, where those were asked for. */
+export function useSpread(
+  build: Build,
+  task: TrialTask,
+  { result, isStale }: Trial,
+): ToleranceResult | undefined {
+  const estimates = result?.estimates ?? [];
+  const many = useQuery<ToleranceResult>({ queryKey: toleranceKey(build, task), enabled: false });
+  const few = useQuery({
+    queryKey: ['bands', revisionOf(build), task],
+    enabled: !isStale && estimates.length > 0,
+    queryFn: ({ signal }) =>
+      toleranceRun({ build, task, estimates, runs: bandRuns, seed: toleranceSeed }, signal, () => undefined),
+    gcTime: 20_000,
+  });
+  return many.data ?? few.data;
 }

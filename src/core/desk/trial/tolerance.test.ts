@@ -8,6 +8,7 @@ import { outingsOf } from './outings';
 import { runTrial } from './run-trial';
 import { estimatesOf, factorAt, sampleFactors, summarise, toleranceSample } from './tolerance';
 import { usualTask } from './trial-task';
+import { verdictOf } from './verdict';
 
 const build = demoBuild('harbour-tug');
 const context = readingOf(build, []);
@@ -69,6 +70,15 @@ describe('a tolerance run', () => {
     expect(summary.railMinVolts.low).toBeLessThanOrEqual(summary.railMinVolts.high);
     expect(summary.influences[0]!.estimate.key).toBe('radio-bec.outOhms');
     expect(summary.influences[0]!.onRail).toBeLessThan(-0.6);
+  });
+
+  it('is no praise where some runs brown out', () => {
+    const run = runTrial(context, task);
+    if (!run.ok) throw new Error('the run could not be followed');
+    expect(verdictOf(run.value, { runs: 40, brownOutShare: 0 })).toEqual(verdictOf(run.value));
+    const { words, tone } = verdictOf(run.value, { runs: 40, brownOutShare: 0.1 });
+    expect(tone).toBe('guess');
+    expect(words).toContain('It browns out in 4 of 40 runs');
   });
 
   it('sums nothing up to nothing', () => {

@@ -1,23 +1,33 @@
 import { randomLcg } from 'd3-random';
 import { mean, quantileSorted } from 'd3-array';
+import type { Band } from '../../base/quantity/band-words';
 import type { Reading } from '../../reading/build-reading/reading';
 import type { EstimatedFigure } from '../../model/kinds/estimates';
 import { runTrial } from './run-trial';
 import type { TrialFigures } from './trial-result';
 import type { TrialTask } from './trial-task';
 
+/** What of a run is kept of many. */
+const sampled = [
+  'railMinVolts',
+  'brownOuts',
+  'mostPackAmps',
+  'runMinutes',
+  'heatMargin',
+  'hottestCelsius',
+  'topSpeed',
+] as const satisfies (keyof TrialFigures)[];
+
 /** One run with every estimate varied within its range. */
 export interface ToleranceSample {
   /** Where in its range each estimate was, −1 to 1, in the order of the estimates. */
   places: number[];
-  figures: Pick<TrialFigures, 'railMinVolts' | 'brownOuts' | 'runMinutes' | 'heatMargin' | 'hottestCelsius'>;
+  figures: Pick<TrialFigures, (typeof sampled)[number]>;
 }
 
 /** What a number did over all runs: a tenth lies below `low`, a tenth above `high`. */
-export interface Spread {
-  low: number;
+export interface Spread extends Band {
   middle: number;
-  high: number;
 }
 
 /** How much an estimate decides. */
@@ -34,8 +44,10 @@ export interface ToleranceResult {
   /** Share of the runs with a brown-out, 0 to 1. */
   brownOutShare: number;
   railMinVolts: Spread;
+  mostPackAmps: Spread;
   runMinutes: Spread;
   hottestCelsius: Spread;
+  topSpeed: Spread;
   /** Most decisive for the rail first: what is worth measuring. */
   influences: Influence[];
 }
@@ -63,8 +75,11 @@ export function toleranceSample(
   const { places, factors } = sampleFactors(estimates, seed, number);
   const run = runTrial(context, { ...task, ...coarse, factors });
   if (!run.ok) return undefined;
-  const { railMinVolts, brownOuts, runMinutes, heatMargin, hottestCelsius } = run.value.figures;
-  return { places, figures: { railMinVolts, brownOuts, runMinutes, heatMargin, hottestCelsius } };
+  const { figures } = run.value;
+  return {
+    places,
+    figures: Object.fromEntries(sampled.map((name) => [name, figures[name]])) as ToleranceSample['figures'],
+  };
 }
 
 /** Where one run of many has each estimate in its range, −1 to 1, and the factors that this makes, by key. */
@@ -109,8 +124,10 @@ export function summarise(
     brownOutShare:
       samples.filter((sample) => sample.figures.brownOuts > 0).length / Math.max(samples.length, 1),
     railMinVolts: spread(rail),
+    mostPackAmps: spread(column((sample) => sample.figures.mostPackAmps)),
     runMinutes: spread(time),
     hottestCelsius: spread(heat),
+    topSpeed: spread(column((sample) => sample.figures.topSpeed)),
     influences: influences.sort((a, b) => Math.abs(b.onRail) - Math.abs(a.onRail)),
   };
 }

@@ -1,5 +1,6 @@
 import { formatQuantity } from '../../base/quantity/format';
 import { nameList } from '../../base/words/sentences';
+import type { ToleranceResult } from './tolerance';
 import type { TrialEvent, TrialResult } from './trial-result';
 
 /** What an outing comes to, in one or two plain sentences. */
@@ -24,8 +25,14 @@ const grave: readonly TrialEvent['kind'][] = [
 /** Seconds before a brown-out in which a regulator at its limit counts as its reason. */
 const justBefore = 0.5;
 
-/** The gravest thing that happened, how often, and what led to it. */
-export function verdictOf({ events, figures, missing, unreached, estimates }: TrialResult): Verdict {
+/**
+ * The gravest thing that happened, how often, and what led to it.
+ * @param sure what came of runs with the guesses varied, where there are any: a run that went well by luck is no praise
+ */
+export function verdictOf(
+  { events, figures, missing, unreached, estimates }: TrialResult,
+  sure?: Pick<ToleranceResult, 'runs' | 'brownOutShare'>,
+): Verdict {
   const asleep = events.find((event) => event.kind === 'neverWakes');
   if (asleep) return { tone: 'bad', words: asleep.words };
   if (!figures.hasWoken)
@@ -54,9 +61,14 @@ export function verdictOf({ events, figures, missing, unreached, estimates }: Tr
     presumed.length === 0
       ? ''
       : ` Guessed, as no sheet states it: ${nameList(presumed.map(({ words, value, least, most }) => `${words} about ${formatQuantity(value, 'A')} (${(value * least).toFixed(1)} to ${formatQuantity(value * most, 'A')})`))}.`;
+  const dips = sure ? Math.round(sure.brownOutShare * sure.runs) : 0;
+  const dipping =
+    dips === 0
+      ? ''
+      : ` It browns out in ${dips} of ${sure!.runs} runs in which the estimates are off to one side.`;
   return {
-    tone: [missing, presumed, unreached].every(({ length }) => length === 0) ? 'good' : 'guess',
-    words: `The radio stays on, ${spare.toFixed(1)} V to spare.${still}${silent}${guessed}`,
+    tone: dips === 0 && [missing, presumed, unreached].every(({ length }) => length === 0) ? 'good' : 'guess',
+    words: `The radio stays on, ${spare.toFixed(1)} V to spare.${dipping}${still}${silent}${guessed}`,
   };
 }
 
