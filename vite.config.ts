@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import react from '@vitejs/plugin-react';
 import license from 'rollup-plugin-license';
 import { VitePWA } from 'vite-plugin-pwa';
+import { viteStaticCopy } from 'vite-plugin-static-copy';
 import { defineConfig } from 'vitest/config';
 
 /** Keeps the whole application in the browser after a first visit; a new version waits until the person takes it. */
@@ -19,11 +20,27 @@ const offline = VitePWA({
   },
   workbox: {
     globPatterns: ['**/*.{js,css,html,svg,woff2,txt}'],
+    // The reader of labels is fetched when a photograph is first read, and kept from then on.
+    globIgnores: ['ocr/**'],
+    runtimeCaching: [
+      { urlPattern: /\/ocr\//, handler: 'CacheFirst', options: { cacheName: 'label-reader' } },
+    ],
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//, /^\/licences\.txt$/],
     maximumFileSizeToCacheInBytes: 8 * 2 ** 20,
     cleanupOutdatedCaches: true,
   },
+});
+
+/** What reads photographs of labels: files with the names that its package asks for them by. */
+const labelReader = viteStaticCopy({
+  targets: [
+    'tesseract.js/dist/worker.min.js',
+    'tesseract.js/dist/worker.min.js.LICENSE.txt',
+    'tesseract.js-core/LICENSE',
+    'tesseract.js-core/tesseract-core-simd-lstm.wasm.js',
+    '@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz',
+  ].map((file) => ({ src: `node_modules/${file}`, dest: 'ocr' })),
 });
 
 /** The licences of the packages that end up in the application, as a file beside it. */
@@ -34,7 +51,7 @@ const notices = license({
 });
 
 export default defineConfig({
-  plugins: [react(), ...(process.env.VITEST === undefined ? [notices, offline] : [])],
+  plugins: [react(), labelReader, ...(process.env.VITEST === undefined ? [notices, offline] : [])],
   worker: { format: 'es' },
   build: {
     outDir: 'dist/app',

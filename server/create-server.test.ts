@@ -95,6 +95,10 @@ describe('the server', () => {
     const policy = headers.get('content-security-policy');
     expect(policy).toContain("default-src 'self'");
     expect(policy).not.toContain('upgrade-insecure-requests');
+    // Only the worker that reads photographs may compile.
+    expect(policy).not.toContain('wasm-unsafe-eval');
+    const reader = await fetch(`${address}/ocr/worker.min.js`);
+    expect(reader.headers.get('content-security-policy')).toContain("script-src 'self' 'wasm-unsafe-eval'");
     expect(headers.get('x-content-type-options')).toBe('nosniff');
     expect(headers.get('x-powered-by')).toBeNull();
   });

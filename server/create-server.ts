@@ -58,6 +58,11 @@ export function createServer(builtApp: string): Express {
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
+          // The reader of labels is compiled in a worker of its own: its files may do that, and no page may.
+          scriptSrc: [
+            "'self'",
+            ({ url = '' }) => (url.startsWith('/ocr/') ? "'wasm-unsafe-eval'" : "'self'"),
+          ],
           // The interface library puts an empty style element into the page, and rules into it by script.
           styleSrc: ["'self'", `'sha256-${createHash('sha256').update('').digest('base64')}'`],
           imgSrc: ["'self'", 'data:', 'blob:'],

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { newBuild, saved, well } from './tug';
 
 test('a car typed from its labels is wired, answered and taken on an outing', async ({ page }) => {
@@ -47,4 +47,72 @@ test('a car typed from its labels is wired, answered and taken on an outing', as
   await saved(page);
   await page.reload();
   await expect(page.getByRole('button', { name: /links that the/ })).toHaveCount(0);
+});
+
+/** A photograph of a label, drawn: turned by degrees, as dark as wanted, its print as high as wanted. */
+async function photoOf(
+  page: Page,
+  print: readonly string[],
+  { degrees = 0, light = 1, height = 60 }: { degrees?: number; light?: number; height?: number },
+): Promise<Buffer> {
+  const url = await page.evaluate(
+    ([lines, turn, share, high]) => {
+      const canvas = document.createElement('canvas');
+      canvas.width = canvas.height = 16 * high;
+      const pen = canvas.getContext('2d')!;
+      const grey = (bright: number) => `rgb(${bright * share}, ${bright * share}, ${bright * share})`;
+      pen.fillStyle = grey(120);
+      pen.fillRect(0, 0, canvas.width, canvas.height);
+      pen.translate(canvas.width / 2, canvas.height / 2);
+      pen.rotate((turn * Math.PI) / 180);
+      pen.fillStyle = grey(235);
+      pen.fillRect(-6 * high, -3.4 * high, 12 * high, 6.8 * high);
+      pen.fillStyle = grey(30);
+      pen.font = `600 ${high}px sans-serif`;
+      pen.textAlign = 'center';
+      lines.forEach((line, n) => pen.fillText(line, 0, (1.5 * n - 1.1) * high));
+      return canvas.toDataURL('image/png');
+    },
+    [print, degrees, light, height] as const,
+  );
+  return Buffer.from(url.split(',')[1]!, 'base64');
+}
+
+test('a photographed label is read on the device, and counts once its figures are seen in it', async ({
+  page,
+}) => {
+  const asked: string[] = [];
+  await page.goto('/');
+  await newBuild(page, 'Buggy', 'car');
+  page.on('request', (request) => asked.push(request.url()));
+  await page.getByRole('button', { name: 'Add parts from their labels' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Add parts from their labels' });
+  const photo = dialog.getByLabel('Photo of a label');
+  const give = (name: string, buffer: Buffer) => photo.setInputFiles({ name, mimeType: 'image/png', buffer });
+  await expect(photo).toBeAttached();
+  expect(asked.filter((url) => url.includes('/ocr/'))).toEqual([]);
+
+  await give('no-picture.png', Buffer.from('no picture'));
+  await expect(dialog.getByRole('alert')).toContainText('no picture that can be read');
+  const read = dialog.getByRole('list', { name: 'What was read' });
+  const looks: [string[], Parameters<typeof photoOf>[2], string][] = [
+    [['BRUSHED ESC', '60A 2-3S', 'BEC 6V 3A'], {}, 'continuous current 60 A'],
+    [['LiPo 7.4V 2S', '5000mAh 50C'], { degrees: 90 }, 'capacity 5000 mAh'],
+    [['SERVO 20kg', '6-7.4V'], { degrees: -6, light: 0.35 }, 'stall torque 20.0 kg·cm'],
+    [['BRUSHED MOTOR', '540 21T'], { height: 14 }, 'turns 21'],
+  ];
+  for (const [n, [print, look, figure]] of looks.entries()) {
+    await give('label.png', await photoOf(page, print, look));
+    await expect(read.getByRole('img'), print.join()).toHaveCount(n + 1, { timeout: 40_000 });
+    await expect.soft(read, print.join()).toContainText(figure);
+  }
+  const origin = new URL(page.url()).origin;
+  expect(asked.filter((url) => !url.startsWith(origin) && !/^(blob|data):/.test(url))).toEqual([]);
+
+  // Nothing counts that nobody has looked at.
+  const add = dialog.getByRole('button', { name: 'Add to this build' });
+  await expect(add).toBeDisabled();
+  const figures = read.getByRole('checkbox');
+  for (let n = 0; n < (await figures.count()); n += 1) await figures.nth(n).check();
+  await expect(add).toBeEnabled();
 });

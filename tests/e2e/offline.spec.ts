@@ -29,7 +29,22 @@ test('after the first visit everything works with the server gone, screens that 
   page,
 }) => {
   const { address, close } = await visit(page, path.resolve('dist/app'));
+  // What reads photographs is kept once a photograph was read.
+  const files = ['worker.min.js', 'tesseract-core-simd-lstm.wasm.js', 'eng.traineddata.gz'];
+  const sizes = () =>
+    page.evaluate(
+      (names) =>
+        Promise.all(
+          names.map(async (name) => (await (await fetch(`/ocr/${name}`)).arrayBuffer()).byteLength),
+        ),
+      files,
+    );
+  const online = await sizes();
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('label-reader')).keys()).length))
+    .toBe(files.length);
   close();
+  expect(await sizes()).toEqual(online);
 
   await openTug(page, `${address}/loom`);
   await expect(well(page, 'Connection')).toContainText('4 stop');

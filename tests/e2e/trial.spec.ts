@@ -122,6 +122,8 @@ test('what the last outing came to stands in the Brief', async ({ page }) => {
   await expect(page.getByRole('figure', { name: 'Rail volts' })).toBeVisible();
   await page.getByRole('link', { name: /Brief/ }).click();
   await expect(
-    page.getByText(/^The last outing, “Tow at full ahead”: \d+\.\d A in the mean, so the pack lasts about \d+ min/),
+    page.getByText(
+      /^The last outing, “Tow at full ahead”: \d+\.\d A in the mean, so the pack lasts about \d+ min/,
+    ),
   ).toBeVisible();
 });

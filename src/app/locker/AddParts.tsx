@@ -5,43 +5,26 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { counted } from '../../core/base/words/sentences';
 import { fitAll } from '../../core/desk/label/fit-labelled';
 import { partFromLabel, type LabelledPart } from '../../core/desk/label/label-part';
 import { figureWords } from '../../core/desk/label/label-words';
-import { presumedWords } from '../../core/model/kinds/presumed';
-import { presumedFigures } from '../../core/model/kinds/usual-sheet';
-import { readLines, type ReadLine } from '../../core/desk/label/read-lines';
-import { labelKinds, type LabelKind } from '../../core/desk/label/reading';
+import { readLines } from '../../core/desk/label/read-lines';
+import type { LabelKind } from '../../core/desk/label/reading';
 import { applyAndSay } from '../state/done-store';
 import { useLocker } from '../state/locker-store';
 import { useBuild } from '../state/shown-build';
+import { figuresOf, LabelRow, type LinePhoto, type Row } from './LabelRow';
 import styles from './AddParts.module.css';
 
-/** What a kind is called on a label. */
-const kindNames: Record<LabelKind, string> = {
-  motor: 'motor',
-  controller: 'speed controller (ESC)',
-  pack: 'battery pack',
-  servo: 'servo',
-  receiver: 'receiver',
-  transmitter: 'transmitter',
-  regulator: 'BEC',
-  load: 'lamp, pump, sound …',
-  switch: 'switch',
-  fuse: 'fuse',
-  cable: 'lead or adapter',
-};
+/** What reads photographs is large, and loaded when there is a dialog to use it. */
+const LabelPhoto = lazy(async () => ({ default: (await import('./LabelPhoto')).LabelPhoto }));
 
 interface AddPartsProps {
   onClose: () => void;
   /** A sheet of which nothing is filled in; not offered where there is no room to show one. */
   onEmptySheet?: () => void;
-}
-
-interface Row extends ReadLine {
-  labelled: LabelledPart | undefined;
 }
 
 /** Parts typed as they are printed, a line each: what was read of each is shown before any is added. */
@@ -50,6 +33,8 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
   const save = useLocker((state) => state.save);
   const [text, setText] = useState('');
   const [kinds, setKinds] = useState<Record<string, LabelKind>>({});
+  /** By the line that came of it: a line that was changed by hand is one that was typed. */
+  const [photos, setPhotos] = useState<Record<string, LinePhoto>>({});
   const rows = useMemo(() => {
     // What has one label has one sheet.
     const known = new Map<string, LabelledPart>();
@@ -57,9 +42,12 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
       const labelled =
         row.reading && (known.get(row.line) ?? partFromLabel(row.reading, row.line, `own-${nanoid(8)}`));
       if (labelled) known.set(row.line, labelled);
-      return { ...row, labelled };
+      return { ...row, labelled, photo: photos[row.line] };
     });
-  }, [text, kinds]);
+  }, [text, kinds, photos]);
+  const unseen = rows.flatMap((row) =>
+    row.photo ? figuresOf(row).filter((figure) => !row.photo?.seen.has(figureWords(figure))) : [],
+  );
   const parts = rows.flatMap(({ labelled, count }) =>
     labelled ? Array.from({ length: count }, () => labelled.part) : [],
   );
@@ -90,15 +78,30 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
           slotProps={{ htmlInput: { maxLength: 6000, spellCheck: false } }}
           onChange={({ target }) => setText(target.value)}
         />
+        <Suspense>
+          <LabelPhoto
+            onRead={(line, picture) => {
+              setPhotos((all) => ({ ...all, [line]: { picture, seen: new Set() } }));
+              setText((typed) => (typed.trim() === '' ? line : `${typed.trimEnd()}\n${line}`));
+            }}
+          />
+        </Suspense>
         <ul className={styles.rows} aria-label="What was read">
           {rows.map((row, n) => (
             <LabelRow
               key={n}
               row={row}
               onKind={(kind) => setKinds((all) => ({ ...all, [row.line]: kind }))}
+              onSeen={(words) => setPhotos((all) => toggled(all, row.line, words))}
             />
           ))}
         </ul>
+        {unseen.length > 0 && (
+          <p className={styles.toTick} role="status">
+            Tick {counted(unseen.length, 'figure')} that you see in the photo; correct the line above where it
+            reads otherwise.
+          </p>
+        )}
       </DialogContent>
       <DialogActions>
         {onEmptySheet && (
@@ -113,10 +116,14 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
           </Button>
         )}
         <Button onClick={onClose}>Cancel</Button>
-        <Button disabled={parts.length === 0} onClick={() => void keep().then(onClose)}>
+        <Button disabled={parts.length === 0 || unseen.length > 0} onClick={() => void keep().then(onClose)}>
           Add to locker
         </Button>
-        <Button variant="contained" disabled={parts.length === 0 || isBusy} onClick={() => void addToBuild()}>
+        <Button
+          variant="contained"
+          disabled={parts.length === 0 || unseen.length > 0 || isBusy}
+          onClick={() => void addToBuild()}
+        >
           Add to this build
         </Button>
       </DialogActions>
@@ -124,49 +131,15 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
   );
 }
 
-function LabelRow({ row, onKind }: { row: Row; onKind: (kind: LabelKind) => void }) {
-  const { line, count, reading, labelled, problem } = row;
-  const refused = labelled?.refused ?? [];
-  const unread = [...(reading?.unread ?? []), ...refused.map(({ from }) => from)];
-  return (
-    <li className={styles.row}>
-      <TextField
-        select
-        size="small"
-        className={styles.kind}
-        value={reading?.kind ?? ''}
-        slotProps={{ select: { native: true }, htmlInput: { 'aria-label': `Kind of ${line}` } }}
-        onChange={({ target }) => onKind(target.value as LabelKind)}
-      >
-        {!reading && <option value="">which kind?</option>}
-        {labelKinds.map((kind) => (
-          <option key={kind} value={kind}>
-            {kindNames[kind]}
-          </option>
-        ))}
-      </TextField>
-      <div>
-        <p className={styles.line}>{count > 1 ? `${count} × ${line}` : line}</p>
-        {problem && <p className={styles.unread}>Not read: {problem}.</p>}
-        {reading && (
-          <ul className={styles.figures}>
-            {reading.figures
-              .filter((figure) => !refused.includes(figure))
-              .map((figure, n) => (
-                <li key={n} title={`from “${figure.from}”`}>
-                  {figureWords(figure)}
-                </li>
-              ))}
-            {labelled &&
-              presumedFigures(labelled.part).map((figure) => (
-                <li key={`presumed ${figure.name}`} className={styles.presumed} title={figure.why}>
-                  {presumedWords(figure)}
-                </li>
-              ))}
-          </ul>
-        )}
-        {unread.length > 0 && <p className={styles.unread}>Not understood: {unread.join(', ')}</p>}
-      </div>
-    </li>
-  );
+/** Photographs of lines, with one figure of one line seen in it, or no more. */
+function toggled(
+  photos: Readonly<Record<string, LinePhoto>>,
+  line: string,
+  words: string,
+): Record<string, LinePhoto> {
+  const photo = photos[line];
+  if (!photo) return photos;
+  const seen = new Set(photo.seen);
+  if (!seen.delete(words)) seen.add(words);
+  return { ...photos, [line]: { ...photo, seen } };
 }

@@ -113,6 +113,7 @@ export function valueWords(name: FigureName, value: number | string | readonly n
     return `${value.join(name === 'millimetres' ? ' × ' : ', ')} ${unitOf[name] ?? ''}`.trim();
   if (name === 'stallTorque') return formatQuantity(value / kilogramCentimetre, 'kg·cm');
   if (name === 'kilograms') return `${Number((1000 * value).toPrecision(3))} g`;
+  if (name === 'ampHours') return `${Number((1000 * value).toPrecision(4))} mAh`;
   const unit = unitOf[name];
   // Turns and cells are counted; their name says what.
   return `${Number(value.toPrecision(4))}${unit && unit !== 'turns' ? ` ${unit}` : ''}`;
