@@ -3,7 +3,8 @@ import { Dexie } from 'dexie';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { tub } from '../../tests/kit/tub';
-import { BuildRepository } from './build-repository';
+import type { Build } from '../core/model/plan/build';
+import { BuildRepository, type Seen } from './build-repository';
 import { DryHullDatabase } from './database';
 
 let database: DryHullDatabase;
@@ -16,6 +17,18 @@ beforeEach(() => {
   repository = new BuildRepository(database, () => new Date((clock += 60_000)));
 });
 
+async function seenOf(key: string): Promise<Seen> {
+  const read = await repository.loadSeen(key);
+  if (!read.ok) throw new Error(read.problem.why);
+  return read.value;
+}
+
+/** Changes a stored build as a window would that has just read it. */
+async function change(key: string, by: (build: Build) => Build): Promise<void> {
+  const seen = await seenOf(key);
+  await repository.save(key, by(seen.build), seen);
+}
+
 describe('BuildRepository', () => {
   it('gives back what was stored', async () => {
     const key = await repository.add(tub());
@@ -24,9 +37,7 @@ describe('BuildRepository', () => {
 
   it('puts the changes of two windows together, whoever saves first', async () => {
     const key = await repository.add(tub());
-    const read = await repository.loadSeen(key);
-    if (!read.ok) throw new Error(read.problem.why);
-    const start = read.value;
+    const start = await seenOf(key);
     const mine = { ...start.build, name: 'Mine' };
     const theirs = { ...start.build, brief: { ...start.build.brief, finesse: true } };
     const [first, second] = [
@@ -55,7 +66,7 @@ describe('BuildRepository', () => {
     const told: (string | undefined)[] = [];
     const stop = repository.watch(key, (stored) => told.push(stored?.build.name));
     await expect.poll(() => told).toEqual(['Tub']);
-    await repository.save(key, { ...tub(), name: 'Tug' });
+    await change(key, (build) => ({ ...build, name: 'Tug' }));
     await expect.poll(() => told.at(-1)).toBe('Tug');
     stop();
   });
@@ -108,7 +119,7 @@ describe('BuildRepository', () => {
   it('lists the newest first, without the builds', async () => {
     const first = await repository.add({ ...tub(), name: 'First' });
     await repository.add({ ...tub(), name: 'Second' });
-    await repository.save(first, { ...tub(), name: 'First, changed' });
+    await change(first, (build) => ({ ...build, name: 'First, changed' }));
     const stored = await repository.list();
     expect(stored.map((storedBuild) => storedBuild.name)).toEqual(['First, changed', 'Second']);
     expect(stored[0]).not.toHaveProperty('build');
@@ -162,6 +173,48 @@ describe('BuildRepository', () => {
     expect((await repository.listWithBuilds()).map((readRecord) => readRecord.record.build.name)).toEqual([
       'Tub',
     ]);
+  });
+
+  it('puts back beside what was stored again, never over it', async () => {
+    const key = await repository.add(tub());
+    await repository.remove(key);
+    // The window that had it open stores it again, and goes on.
+    const again = await repository.storeAgain(key, { ...tub(), name: 'Stored again' });
+    expect(again).toMatchObject({ state: 'saved' });
+    expect(await repository.listDeleted()).toEqual([]);
+    await change(key, (build) => ({ ...build, name: 'Gone on with' }));
+    await repository.restore(key);
+    expect((await repository.list()).map(({ name }) => name)).toEqual(['Gone on with']);
+
+    // An older version of the program left both in place.
+    await database.deleted.put({ ...(await database.builds.get(key))!, build: tub(), deletedAt: '2026' });
+    await repository.restore(key);
+    expect((await repository.list()).map(({ name }) => name).sort()).toEqual([
+      'Gone on with',
+      'Tub, put back',
+    ]);
+  });
+
+  it('stores again beside what was put back meanwhile', async () => {
+    const key = await repository.add(tub());
+    await repository.remove(key);
+    await repository.restore(key);
+    const again = await repository.storeAgain(key, { ...tub(), name: 'Mine' });
+    expect(again).toMatchObject({ state: 'apart' });
+    expect((await repository.list()).map(({ name }) => name).sort()).toEqual(['Mine', 'Tub']);
+  });
+
+  it('overwrites nothing that was not seen', async () => {
+    const key = await repository.add(tub());
+    const start = await seenOf(key);
+    const after = await repository.save(key, { ...tub(), name: 'Corrected' }, start);
+    await change(key, (build) => ({ ...build, brief: { ...build.brief, finesse: true } }));
+    // What is taken back is the one change, not the whole build.
+    if (after.state !== 'saved') throw new Error('not saved');
+    await repository.save(key, start.build, after.seen);
+    expect(await seenOf(key)).toMatchObject({ build: { name: 'Tub', brief: { finesse: true } } });
+    expect(await repository.save(key, tub())).toMatchObject({ state: 'apart' });
+    expect(await seenOf(key)).toMatchObject({ build: { brief: { finesse: true } } });
   });
 
   it('remembers what was open', async () => {

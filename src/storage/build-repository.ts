@@ -65,14 +65,14 @@ export class BuildRepository {
   /** Stores a build under a new key. */
   async add(build: Build): Promise<string> {
     const key = nanoid();
-    await this.save(key, build);
+    await this.put(key, build, 1);
     return key;
   }
 
   /**
    * Saves a build. Where another window has saved since it was last seen, the changes of both are put together first:
    * all of it in one transaction, so that no save overwrites what it has not seen.
-   * @param seen what this window last saw stored; absent for a build that is new
+   * @param seen what this window last saw stored; absent for a build that nobody stored yet
    * @param clashed what the build already changes in another way than what was seen
    */
   async save(key: string, build: Build, seen?: Seen, clashed: readonly Clash[] = []): Promise<Saved> {
@@ -81,13 +81,10 @@ export class BuildRepository {
       const record = await builds.get(key);
       if (!record && seen) return { state: 'gone' };
       const revision = revisionOf(record);
-      const isOurs = !record || !seen || revision === seen.revision;
-      const merged = isOurs ? { build, clashes: [] } : mergeBuilds(seen.build, build, record.build);
-      if (!isOurs && !readBuild({ ...merged.build }).ok) {
-        const apart = nanoid();
-        await this.put(apart, build, 1);
-        return { state: 'apart', key: apart };
-      }
+      const isOurs = !record || revision === seen?.revision;
+      const merged = isOurs ? { build, clashes: [] } : seen && mergeBuilds(seen.build, build, record.build);
+      if (!merged || (!isOurs && !readBuild({ ...merged.build }).ok))
+        return { state: 'apart', key: await this.add(build) };
       const clashes = [...clashed, ...merged.clashes];
       await this.put(key, merged.build, revision + 1, clashes);
       return {
@@ -148,14 +145,32 @@ export class BuildRepository {
     });
   }
 
-  /** Puts a deleted build back as it was. */
+  /**
+   * Stores a build again that was deleted elsewhere while it was open: it waits among the deleted no more. Where it was put
+   * back meanwhile, it lands beside that one.
+   */
+  async storeAgain(key: string, build: Build): Promise<Saved> {
+    const { builds, deleted } = this.database;
+    return this.database.transaction('rw', builds, deleted, async () => {
+      if (await builds.get(key)) return { state: 'apart', key: await this.add(build) };
+      const revision = revisionOf(await deleted.get(key)) + 1;
+      await deleted.delete(key);
+      await this.put(key, build, revision);
+      return { state: 'saved', seen: { build, revision }, clashes: [] };
+    });
+  }
+
+  /** Puts a deleted build back as it was; beside the one that was stored under its key since, never over it. */
   async restore(key: string): Promise<void> {
     const { builds, deleted } = this.database;
     await this.database.transaction('rw', builds, deleted, async () => {
       const record = await deleted.get(key);
       if (!record) return;
       const { deletedAt: _, ...kept } = record;
-      await builds.put(kept);
+      if (await builds.get(key)) {
+        const { build } = kept;
+        await this.add({ ...build, name: `${build.name.slice(0, 60)}, put back` });
+      } else await builds.put(kept);
       await deleted.delete(key);
     });
   }

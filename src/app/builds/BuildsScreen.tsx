@@ -43,7 +43,11 @@ export function Component() {
   };
   const rename = async (record: BuildRecord, name: string) => {
     if (record.key === openKey) useBuildStore.getState().apply(`call it ${name}`, [{ type: 'rename', name }]);
-    else await repository.save(record.key, { ...record.build, name });
+    else {
+      // What another window saved since the list was read stays.
+      const { build, revision = 0 } = record;
+      await repository.save(record.key, { ...build, name }, { build, revision });
+    }
     await refresh();
   };
   const duplicate = async (record: BuildRecord) => {

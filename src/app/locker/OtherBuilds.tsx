@@ -2,17 +2,16 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useState } from 'react';
 import type { PartSpec } from '../../core/model/kinds/part-spec';
-import { useCorrectSheet, useOutdatedBuilds } from '../state/outdated-builds';
+import { useCorrectSheet, useOutdatedBuilds, type CorrectedBuild } from '../state/outdated-builds';
 import styles from './PartSheet.module.css';
 
 /** Asks whether a corrected sheet is to reach the builds that are not open, says what it would do there, and takes it back. */
 export function OtherBuilds({ part }: { part: PartSpec }) {
   const outdated = useOutdatedBuilds(part);
   const { correct, takeBack } = useCorrectSheet(part);
-  const [done, setDone] = useState<typeof outdated>([]);
+  const [done, setDone] = useState<readonly CorrectedBuild[]>([]);
   const reach = async () => {
-    await correct(outdated);
-    setDone(outdated);
+    setDone(await correct(outdated));
   };
   const undo = async () => {
     await takeBack(done);
@@ -40,7 +39,7 @@ export function OtherBuilds({ part }: { part: PartSpec }) {
         open={done.length > 0}
         autoHideDuration={12_000}
         onClose={(_, reason) => reason !== 'clickaway' && setDone([])}
-        message={`The sheet is in ${done.map(({ build }) => build.name).join(', ')} now`}
+        message={`The sheet is in ${done.map(({ before }) => before.name).join(', ')} now`}
         action={
           <Button color="inherit" size="small" onClick={() => void undo()}>
             Undo

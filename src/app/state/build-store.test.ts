@@ -6,7 +6,7 @@ import type { Edit } from '../../core/model/plan/edits';
 import { openInStore, useBuildStore } from './build-store';
 import { useRefusal } from './refusal-store';
 import { revisionOf } from './revision';
-import { repository, saveEachChange, useSaveState } from './saving';
+import { openSeen, repository, saveEachChange, useSaveState } from './saving';
 import { checkOf } from './use-check';
 
 const volts = (value: number): Edit[] => [{ type: 'setRegulatorVolts', fitting: 'esc', volts: value }];
@@ -103,7 +103,7 @@ describe('saving', () => {
 
   it('writes each change to its own record, the last one last', async () => {
     const key = await repository.add(tub());
-    openInStore(key, tub());
+    openSeen(key, { build: tub(), revision: 1 });
     stop = saveEachChange();
     const { apply } = useBuildStore.getState();
     for (const value of [5, 6, 5]) apply('volts', volts(value));
@@ -115,9 +115,9 @@ describe('saving', () => {
 
   it('does not write one build into the record of another that is opened', async () => {
     const [first, second] = [await repository.add(tub()), await repository.add({ ...tub(), name: 'Second' })];
-    openInStore(first, tub());
+    openSeen(first, { build: tub(), revision: 1 });
     stop = saveEachChange();
-    openInStore(second, { ...tub(), name: 'Second' });
+    openSeen(second, { build: { ...tub(), name: 'Second' }, revision: 1 });
     useBuildStore.getState().apply('rename', [{ type: 'rename', name: 'Second, changed' }]);
     await settled();
     const [read, other] = [await repository.load(first), await repository.load(second)];

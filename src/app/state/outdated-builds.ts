@@ -5,6 +5,7 @@ import type { PartSpec } from '../../core/model/kinds/part-spec';
 import type { Build } from '../../core/model/plan/build';
 import { applyEdits } from '../../core/model/plan/edits';
 import { correctSheet } from '../../core/judgement/put-right/swap-part';
+import type { Seen } from '../../storage/build-repository';
 import { checkWorker } from '../../workers/check-worker';
 import { useBuildStore } from './build-store';
 import { useLocker } from './locker-store';
@@ -50,19 +51,33 @@ const hasOlder = (build: Build, part: PartSpec): boolean => {
   return own !== undefined && canonicalText(own) !== canonicalText(part);
 };
 
-/** Gives some builds a part's corrected sheet, and afterwards takes it back out of them. */
+/** A stored build that was given a corrected sheet, before and after. */
+export interface CorrectedBuild {
+  key: string;
+  before: Build;
+  after: Seen;
+}
+
+/** Gives some builds a part's corrected sheet, and afterwards takes it back out of them; what other windows save meanwhile stays. */
 export function useCorrectSheet(part: PartSpec) {
   const client = useQueryClient();
-  const write = async (outdated: readonly OutdatedBuild[], valueOf: (now: Build, before: Build) => Build) => {
-    for (const { key, build } of outdated) {
-      const seen = await repository.loadSeen(key);
-      if (seen.ok) await repository.save(key, valueOf(seen.value.build, build), seen.value);
-    }
-    await client.invalidateQueries({ queryKey: ['outdated'] });
-  };
+  const ask = () => client.invalidateQueries({ queryKey: ['outdated'] });
   return {
-    correct: (outdated: readonly OutdatedBuild[]) =>
-      write(outdated, (now) => applyEdits(now, correctSheet(now, part))),
-    takeBack: (outdated: readonly OutdatedBuild[]) => write(outdated, (_, before) => before),
+    correct: async (outdated: readonly OutdatedBuild[]): Promise<CorrectedBuild[]> => {
+      const done: CorrectedBuild[] = [];
+      for (const { key } of outdated) {
+        const seen = await repository.loadSeen(key);
+        if (!seen.ok) continue;
+        const { build: before } = seen.value;
+        const saved = await repository.save(key, applyEdits(before, correctSheet(before, part)), seen.value);
+        if (saved.state === 'saved') done.push({ key, before, after: saved.seen });
+      }
+      await ask();
+      return done;
+    },
+    takeBack: async (corrected: readonly CorrectedBuild[]): Promise<void> => {
+      for (const { key, before, after } of corrected) await repository.save(key, before, after);
+      await ask();
+    },
   };
 }

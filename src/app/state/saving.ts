@@ -91,11 +91,7 @@ async function write(key: string, build: Build): Promise<void> {
     return;
   }
   if (saved.state === 'apart') {
-    openSeen(saved.key, { build, revision: 1 });
-    tell(
-      'This build was changed in two windows',
-      'The changes would not go together: yours are kept in a build of their own, which is open now.',
-    );
+    openApart(saved.key, build, 'The changes would not go together');
     return;
   }
   seen.set(key, saved.seen);
@@ -152,9 +148,19 @@ function takeIn(key: string, from: Build, stored: Build): void {
 export async function storeAgain(): Promise<void> {
   const { recordKey, build } = useBuildStore.getState();
   if (!build) return;
-  const saved = await repository.save(recordKey, build);
+  const saved = await repository.storeAgain(recordKey, build);
+  if (saved.state === 'apart') openApart(saved.key, build, 'It was put back in another window meanwhile');
   if (saved.state === 'saved') seen.set(recordKey, saved.seen);
   useSaveState.setState({ state: 'saved' });
+}
+
+/** Goes on with this window's build in a record of its own, and says why. */
+function openApart(key: string, build: Build, why: string): void {
+  openSeen(key, { build, revision: 1 });
+  tell(
+    'This build was changed in two windows',
+    `${why}: yours is kept in a build of its own, which is open now.`,
+  );
 }
 
 function askBeforeLoss(event: BeforeUnloadEvent): void {
