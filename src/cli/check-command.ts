@@ -1,4 +1,6 @@
 import type { Build } from '../core/model/plan/build';
+import { problemText } from '../core/base/validation/problem';
+import { readBuildFile } from '../core/model/file/read-file';
 import { applyEdits } from '../core/model/plan/edits';
 import { askedFacts, openQuestions } from '../core/judgement/check/asked-facts';
 import { checkBuild } from '../core/judgement/check/check-build';
@@ -32,7 +34,11 @@ export function checkCommand(build: Build, { json, apply }: CheckOptions): Resul
       .flatMap((finding) => finding.patches)
       .find((candidate) => candidate.id === apply);
     if (!patch) return failure(`no finding of this build offers the patch "${apply}"`);
-    return success({ text: writeBuildFile(applyEdits(build, patch.edits)), exitCode: 0 });
+    const text = writeBuildFile(applyEdits(build, patch.edits));
+    const read = readBuildFile(text);
+    return read.ok
+      ? success({ text, exitCode: 0 })
+      : failure(`with the patch "${apply}" the build could not be read back: ${problemText(read.problem)}`);
   }
   const hasStop = result.findings.some((finding) => finding.severity === 'stop' && !finding.accepted);
   return success({ text: json ? checkJson(result) : checkText(build, result), exitCode: hasStop ? 1 : 0 });

@@ -5,6 +5,8 @@ import { failure, success, type Result } from '../core/base/result';
 import { starterLocker } from '../core/model/starter/starter-locker';
 import { firstToGive, pushes } from '../core/desk/trial/first-to-give';
 import { outingsOf } from '../core/desk/trial/outings';
+import { checkBuild } from '../core/judgement/check/check-build';
+import { burning, verdictOf, verdictUnder, type Verdict } from '../core/desk/trial/verdict';
 import { runTrial } from '../core/desk/trial/run-trial';
 import { estimatesOf, summarise, toleranceSample, type ToleranceResult } from '../core/desk/trial/tolerance';
 import { trialFindings } from '../core/desk/trial/trial-findings';
@@ -43,13 +45,16 @@ export function trialCommand(build: Build, options: TrialOptions): Result<Comman
   ).filter((candidate) => candidate !== undefined);
   const tolerance = options.runs > 0 ? summarise(samples, estimatesOf(context, task)) : undefined;
   const gives = pushes.map((push) => firstToGive(build, task, push));
-  const hasStop = findings.some((finding) => finding.severity === 'stop' && !finding.accepted);
+  const stops = burning(checkBuild(build, starterLocker).findings);
+  const hasStop =
+    stops.length > 0 || findings.some((finding) => finding.severity === 'stop' && !finding.accepted);
   const { events, figures } = run.value;
   const text = options.json
-    ? `${JSON.stringify({ outing: outing.id, seconds: outing.seconds, figures, events, findings: findings.map(({ patches, ...other }) => ({ ...other, patches: patches.map(({ id, label }) => ({ id, label })) })), firstToGive: gives, ...(tolerance && { tolerance }) }, null, 2)}\n`
+    ? `${JSON.stringify({ outing: outing.id, seconds: outing.seconds, stops: stops.map(({ id, text }) => ({ id, text })), figures, events, findings: findings.map(({ patches, ...other }) => ({ ...other, patches: patches.map(({ id, label }) => ({ id, label })) })), firstToGive: gives, ...(tolerance && { tolerance }) }, null, 2)}\n`
     : trialText(
         outing,
         run.value,
+        verdictUnder(stops, verdictOf(run.value, tolerance)),
         tolerance,
         gives.map((way) => way.words),
       );
@@ -63,6 +68,7 @@ const find = (outings: readonly Outing[], name: string): Outing | undefined =>
 function trialText(
   { name, seconds }: Outing,
   { figures, events }: TrialResult,
+  verdict: Verdict,
   tolerance: ToleranceResult | undefined,
   gives: readonly string[],
 ): string {
@@ -70,6 +76,8 @@ function trialText(
     figures;
   const lines = [
     `${name}, ${seconds} s`,
+    verdict.words,
+    '',
     `lowest at the receiver  ${railMinVolts.toFixed(2)} V at ${railMinAt.toFixed(1)} s; its floor is ${floorVolts.toFixed(1)} V`,
     `brown-outs              ${brownOuts}`,
     `most from the packs     ${mostPackAmps.toFixed(1)} A`,

@@ -101,6 +101,16 @@ describe('hull trial', () => {
     );
   });
 
+  it('praises nothing that would burn: the open stop of volts comes first', () => {
+    const car = demoBuild('touring-car');
+    const parts = car.parts.map((part) => (part.kind === 'pack' ? { ...part, cells: 24 } : part));
+    const done = trialCommand({ ...car, parts }, { ...usual, json: false });
+    if (!done.ok) throw new Error(done.problem);
+    const [, verdict] = done.value.text.split('\n');
+    expect(verdict).toMatch(/too many volts.*put that right first/);
+    expect(done.value.exitCode).toBe(1);
+  });
+
   it('says it in words on the command line, and refuses odd numbers of runs', () => {
     const { status, stdout } = hull('trial', demo('salt-flat-yacht'), '--outing', 'gusts');
     expect(status).toBe(0);

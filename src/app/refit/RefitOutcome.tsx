@@ -3,8 +3,9 @@ import type { Reading } from '../../core/reading/build-reading/reading';
 import type { Build } from '../../core/model/plan/build';
 import { outingsOf } from '../../core/desk/trial/outings';
 import { usualTask } from '../../core/desk/trial/trial-task';
-import { verdictOf } from '../../core/desk/trial/verdict';
+import { burning, verdictOf, verdictUnder } from '../../core/desk/trial/verdict';
 import { useLocker } from '../state/locker-store';
+import { checkOf } from '../state/use-check';
 import { useSum } from '../state/money-store';
 import { trialRows } from '../trial/trial-rows';
 import { useTrial } from '../trial/use-trial';
@@ -73,7 +74,9 @@ function SameOuting({ was, is }: { was: Build; is: Build }) {
               </tbody>
             </table>
           </SavableTable>
-          <p className={styles.outcome}>{after.result && verdictOf(after.result).words}</p>
+          <p className={styles.outcome}>
+            {after.result && verdictUnder(burning(checkOf(is).findings), verdictOf(after.result)).words}
+          </p>
         </>
       ) : (
         <p role="status">Working it out …</p>

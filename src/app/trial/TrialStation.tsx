@@ -129,10 +129,13 @@ export function Component() {
         {result && (
           <>
             <Verdict
+              build={build}
               result={result}
               isStale={trial.isStale}
               spread={spread}
-              other={other && compared.result && { name: other.name, result: compared.result }}
+              other={
+                other && compared.result && { name: other.name, build: other.build, result: compared.result }
+              }
             />
             {result.missing.length > 0 && (
               <p className={styles.missing}>Left out, as no sheet states: {result.missing.join(', ')}.</p>

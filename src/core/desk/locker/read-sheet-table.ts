@@ -3,6 +3,7 @@ import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 import { starterLocker } from '../../model/starter/starter-locker';
 import { blankPart } from './blank-part';
 import type { LockerItem } from '../../model/kinds/locker-item';
+import { partProblem } from '../../model/kinds/part-problem';
 import { kindChoices, sheetSets } from './sheet-choices';
 import { readField, withFigure } from './sheet-fields';
 import { sheetLists } from './sheet-lists';
@@ -90,6 +91,13 @@ export function matchColumns(
   });
 }
 
+/** A cell as one line: line breaks and tabs inside one are spaces, and what no eye sees is nothing. */
+const cleaned = (cell: string): string =>
+  cell
+    .replaceAll(/\s+/g, ' ')
+    .replaceAll(/\p{Cc}/gu, '')
+    .trim();
+
 /** A heading without the unit that stands behind it. */
 const bare = (text: string): string => text.replace(/\s*[[(][^\])]*[\])]\s*$/, '').trim();
 
@@ -122,11 +130,12 @@ export function* readInParts(
     .flatMap((target) => Number(volts.exec(target ?? '')?.[1] ?? NaN))
     .filter(Number.isFinite);
   const blank = withVoltages(blankPart(kind, 'blank'), voltages);
-  for (const [n, cells] of rows.slice(0, mostTableRows).entries()) {
+  for (const [n, typed] of rows.slice(0, mostTableRows).entries()) {
     if (n > 0 && n % rowsInPart === 0) yield { items, problems };
-    const at = (target: string) => cells[targets.indexOf(target)]?.trim() ?? '';
+    const cells = typed.map(cleaned);
+    const at = (target: string) => cells[targets.indexOf(target)] ?? '';
     const name = at('Name').slice(0, 80);
-    if (cells.every((cell) => cell.trim() === '')) continue;
+    if (cells.every((cell) => cell === '')) continue;
     const refuse = (column: string, text: string, why: string) =>
       problems.push({ row: n + 1, column, text, why });
     if (name === '') {
@@ -146,7 +155,7 @@ export function* readInParts(
       Number(kindChoices(part).some(({ label }) => label === target));
     const order = [...targets.entries()].sort(([, a], [, b]) => isChosen(b) - isChosen(a));
     for (const [column, target] of order) {
-      const text = cells[column]?.trim() ?? '';
+      const text = cells[column] ?? '';
       if (target === undefined || text === '' || ownColumns.some((own) => own === target)) continue;
       const read = withCell(part, target, withUnit(text, headings[column] ?? ''));
       if (typeof read === 'string') {
@@ -155,8 +164,15 @@ export function* readInParts(
       } else part = read;
     }
     const remark = [at('Remark'), ...unread].filter(Boolean).join('; ').slice(0, 500);
+    if (remark !== '') part = { ...part, remark };
+    // What the locker could not read back is told here, and not kept.
+    const problem = partProblem(part, name);
+    if (problem) {
+      refuse(problem.where, name, problem.why);
+      continue;
+    }
     items.push({
-      part: remark === '' ? part : { ...part, remark },
+      part,
       state: state ?? 'catalogue',
       ...(isPrice && price !== undefined && { price }),
       isStarter: false,

@@ -95,6 +95,19 @@ describe('a locker as a table', () => {
     expect(items[1]!.part.remark).toContain('2 cells: 15');
   });
 
+  it('takes cells over several lines as one line, so that no part vanishes when it is read back', () => {
+    const { items, problems } = read(
+      'servo',
+      ['Name', 'Maker', 'Remark'],
+      [['low\nprofile\tservo', 'a\u0007 maker', 'from the\r\nold hull']],
+    );
+    expect(problems).toEqual([]);
+    expect(items.map(({ part }) => [part.name, part.maker, part.remark])).toEqual([
+      ['low profile servo', 'a maker', 'from the old hull'],
+    ]);
+    for (const { part } of items) expect(partProblem(part, 'part')).toBeUndefined();
+  });
+
   it('takes headings in any order and figures in any unit, and tells which cells it cannot read', () => {
     const { items, problems } = read(
       'servo',

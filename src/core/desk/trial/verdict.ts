@@ -1,5 +1,6 @@
 import { formatQuantity } from '../../base/quantity/format';
-import { nameList } from '../../base/words/sentences';
+import type { Finding } from '../../judgement/findings/finding';
+import { counted, nameList } from '../../base/words/sentences';
 import type { ToleranceResult } from './tolerance';
 import type { TrialEvent, TrialResult } from './trial-result';
 
@@ -24,6 +25,18 @@ const grave: readonly TrialEvent['kind'][] = [
 
 /** Seconds before a brown-out in which a regulator at its limit counts as its reason. */
 const justBefore = 0.5;
+
+/** What a check says that an outing rests on: with it open, the outing is worked out as if nothing burned. */
+export const burning = (findings: readonly Finding[]): Finding[] =>
+  findings.filter(({ severity, well, accepted }) => severity === 'stop' && well === 'voltage' && !accepted);
+
+/** A verdict of a build with an open stop of volts: that first, and no praise. */
+export function verdictUnder(stops: readonly Finding[], { words, tone }: Verdict): Verdict {
+  const [first] = stops;
+  if (!first) return { words, tone };
+  const more = stops.length === 1 ? '' : ` (and ${counted(stops.length - 1, 'more stop')} of volts)`;
+  return { tone: 'bad', words: `${first.text}${more}: put that right first. If nothing burned: ${words}` };
+}
 
 /**
  * The gravest thing that happened, how often, and what led to it.
