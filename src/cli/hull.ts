@@ -121,18 +121,18 @@ export function hull(args: string[]): Answer {
     return refuse(`${file}: is not UTF-8 text`);
   }
   const { json, apply, outing, open, plant, readings } = parsed.values;
-  const [runs, seed] = [Number(parsed.values.runs), Number(parsed.values.seed)];
+  const [runs, seed] = [numberOf(parsed.values.runs), numberOf(parsed.values.seed)];
   if (!Number.isInteger(runs) || runs < 0 || runs > mostRuns || !Number.isInteger(seed))
     return refuse(`--runs must be a whole number from 0 to ${mostRuns}, --seed a whole number`);
-  const most = Number(parsed.values.most);
+  const most = numberOf(parsed.values.most);
   const [money, minutes] = [parsed.values.money, parsed.values.minutes].map((typed) =>
-    typed === undefined ? undefined : Number(typed),
+    typed === undefined ? undefined : numberOf(typed),
   );
   if (!Number.isInteger(most) || most < 1 || most > mostOffers)
     return refuse(`--most must be a whole number from 1 to ${mostOffers}`);
   if (![money, minutes].every((value) => value === undefined || (Number.isFinite(value) && value >= 0)))
     return refuse('--money and --minutes must be numbers, 0 or more');
-  const noise = Number(parsed.values.noise);
+  const noise = numberOf(parsed.values.noise);
   if (!(noise >= 0 && noise <= 1)) return refuse('--noise must be a share from 0 to 1');
   const done = verb(text, {
     json,
@@ -161,3 +161,6 @@ const refuse = (line: string): Answer => ({
   out: '',
   problem: line.replaceAll('\n', ' '),
 });
+
+/** A number as it was typed: nothing at all is none. */
+const numberOf = (typed: string): number => (typed.trim() === '' ? NaN : Number(typed));

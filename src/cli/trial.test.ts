@@ -66,6 +66,20 @@ describe('hull network', () => {
       '{"analysis": {"kind": "operatingPoint"}, "elements": [{"id": "a", "kind": "resistor", "from": "p", "to": "gnd", "ohms": 1}], "probe": [{"node": "q"}]}',
       'no node "q"',
     ],
+    ...[
+      [{ seconds: 1, step: '0.01' }, [], 'seconds and step, as numbers'],
+      [{ seconds: 1, step: 0.01 }, [], 'a list with a node or more'],
+      [{ seconds: 1, step: 0.01 }, [{ node: 'p', after: 1 }], 'leaves nothing of a course of 1 s'],
+      [{ seconds: 1, step: 0.01 }, [{ node: 'p', below: '5 V' }], '"below" must be a number'],
+    ].map(([course, probe, why]): [string, string, string] => [
+      `a course with ${JSON.stringify(probe)} of ${JSON.stringify(course)}`,
+      JSON.stringify({
+        analysis: { kind: 'transient', ...(course as object) },
+        elements: [{ id: 'v', kind: 'source', node: 'p', volts: 5, ohms: 0.1 }],
+        probe,
+      }),
+      why as string,
+    ]),
   ])('refuses %s and says where', (_, text, why) => {
     const done = networkCommand(text);
     expect(done.ok ? '' : done.problem).toContain(why);
@@ -118,6 +132,7 @@ describe('hull trial', () => {
     const refused = hull('trial', demo('salt-flat-yacht'), '--runs=-3');
     expect(refused.status).toBe(2);
     expect(refused.stderr).toContain('--runs must be a whole number');
+    expect(hull('trial', demo('salt-flat-yacht'), '--runs=').status).toBe(2);
   });
 });
 

@@ -102,7 +102,7 @@ describe('readNetworkCase', () => {
       'elements[0]',
       'needs the figure "volts"',
     ],
-    ['a probe of names', { ...whole, probe: ['p'] }, 'probe', 'objects with a node'],
+    ['a probe of names', { ...whole, probe: ['p'] }, 'probe[0]', 'an object with a node'],
   ])('refuses %s, and says where', (_, data, where, why) => {
     const read = readNetworkCase(data);
     if (read.ok) throw new Error('was taken');

@@ -37,8 +37,12 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
   const { analysis, elements, probe } = data;
   if (!isObject(analysis) || (analysis.kind !== 'operatingPoint' && analysis.kind !== 'transient'))
     return failure({ where: 'analysis.kind', why: 'must be operatingPoint or transient' });
-  if (analysis.kind === 'transient' && !(Number(analysis.seconds) > 0 && Number(analysis.step) > 0))
-    return failure({ where: 'analysis', why: 'needs seconds and step above 0' });
+  const { seconds } = analysis;
+  if (
+    analysis.kind === 'transient' &&
+    !(isNumber(seconds) && seconds > 0 && isNumber(analysis.step) && analysis.step > 0)
+  )
+    return failure({ where: 'analysis', why: 'needs seconds and step, as numbers above 0' });
   if (!Array.isArray(elements) || elements.length === 0)
     return failure({ where: 'elements', why: 'must be a list with an element or more' });
   const other = (id: unknown): unknown =>
@@ -48,12 +52,26 @@ export function readNetworkCase(data: unknown): Result<NetworkCase, { where: str
     const why = whyNot(element, isStill, other);
     if (why !== undefined) return failure({ where: `elements[${n}]`, why });
   }
-  if (
-    probe !== undefined &&
-    !(Array.isArray(probe) && probe.every((entry) => isObject(entry) && typeof entry.node === 'string'))
-  )
-    return failure({ where: 'probe', why: 'must be a list of objects with a node' });
+  if (probe === undefined) return success(data as unknown as NetworkCase);
+  if (!Array.isArray(probe) || probe.length === 0)
+    return failure({ where: 'probe', why: 'must be a list with a node or more' });
+  for (const [n, entry] of probe.entries()) {
+    const why = probeTrouble(entry, isNumber(seconds) ? seconds : undefined);
+    if (why !== undefined) return failure({ where: `probe[${n}]`, why });
+  }
   return success(data as unknown as NetworkCase);
+}
+
+/** What is wrong with a probe of a case; nothing where it can be read. @param seconds of the course, where there is one */
+function probeTrouble(probe: unknown, seconds: number | undefined): string | undefined {
+  if (!isObject(probe) || typeof probe.node !== 'string') return 'must be an object with a node';
+  const { after, below } = probe;
+  if (below !== undefined && !isNumber(below)) return '"below" must be a number';
+  if (after === undefined) return undefined;
+  if (!isNumber(after) || after < 0) return '"after" must be a number of seconds, 0 or more';
+  return seconds !== undefined && after >= seconds
+    ? `"after" ${after} s leaves nothing of a course of ${seconds} s`
+    : undefined;
 }
 
 function whyNot(element: unknown, isStill: boolean, other: (id: unknown) => unknown): string | undefined {
@@ -67,6 +85,8 @@ function whyNot(element: unknown, isStill: boolean, other: (id: unknown) => unkn
     return isObject(found) ? found.kind : undefined;
   });
 }
+
+const isNumber = (data: unknown): data is number => typeof data === 'number' && Number.isFinite(data);
 
 const isObject = (data: unknown): data is Record<string, unknown> =>
   typeof data === 'object' && data !== null && !Array.isArray(data);
