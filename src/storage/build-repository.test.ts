@@ -125,16 +125,32 @@ describe('BuildRepository', () => {
     expect(stored[0]).not.toHaveProperty('build');
   });
 
-  it('keeps what was deleted for a month', async () => {
+  it('keeps what was deleted for a month of use, whatever the clock says', async () => {
     const key = await repository.add(tub());
     await repository.remove(key);
-    expect(await repository.listDeleted()).toMatchObject([{ key, name: 'Tub' }]);
-    clock += 29 * 86_400_000;
-    expect(await repository.listDeleted()).toHaveLength(1);
-    clock += 2 * 86_400_000;
+    expect(await repository.listDeleted()).toMatchObject([{ key, name: 'Tub', daysLeft: 30 }]);
+    // A clock that is years ahead for once, and then right again.
+    clock += 3650 * 86_400_000;
+    expect(await repository.listDeleted()).toMatchObject([{ daysLeft: 29 }]);
+    clock -= 3650 * 86_400_000;
+    expect(await repository.listDeleted()).toMatchObject([{ daysLeft: 28 }]);
+    expect(await repository.listDeleted()).toMatchObject([{ daysLeft: 28 }]);
+    for (let day = 0; day < 28; day += 1) {
+      clock += 86_400_000;
+      expect(await repository.listDeleted()).toHaveLength(1);
+    }
+    clock += 86_400_000;
     expect(await repository.listDeleted()).toEqual([]);
     await repository.restore(key);
     expect(await repository.list()).toEqual([]);
+  });
+
+  it('begins the month anew for what an older version deleted', async () => {
+    const key = await repository.add(tub());
+    const record = (await database.builds.get(key))!;
+    await database.builds.delete(key);
+    await database.deleted.put({ ...record, deletedAt: '2019-01-01T00:00:00.000Z' });
+    expect(await repository.listDeleted()).toMatchObject([{ key, daysLeft: 30 }]);
   });
 
   it('brings in several at once, in the place of others that wait among the deleted', async () => {

@@ -31,8 +31,14 @@ const seenIn = ({ build, clashes, savedAt, ...record }: BuildRecord): Seen => ({
 export type Saved =
   { state: 'saved'; seen: Seen; clashes: Clash[] } | { state: 'gone' } | { state: 'apart'; key: string };
 
-/** Days that a deleted build is kept. */
+/** Days of use that a deleted build is kept: a clock that is wrong, or a year on the shelf, is one day. */
 const keptDays = 30;
+
+/** A deleted build that is still there. */
+export interface Deleted extends DeletedRecord {
+  /** Days of use until it goes for good. */
+  daysLeft: number;
+}
 
 const revisionOf = (record: Pick<BuildRecord, 'revision'> | undefined): number => record?.revision ?? 0;
 
@@ -136,10 +142,11 @@ export class BuildRepository {
 
   /** Takes a build out of the list; it waits among the deleted ones. @returns the record, so that it can be put back */
   async remove(key: string): Promise<BuildRecord | undefined> {
-    const { builds, deleted } = this.database;
-    return this.database.transaction('rw', builds, deleted, async () => {
+    const { builds, deleted, settings } = this.database;
+    return this.database.transaction('rw', builds, deleted, settings, async () => {
       const record = await builds.get(key);
-      if (record) await deleted.put({ ...record, deletedAt: this.now().toISOString() });
+      const deletedOnDay = await this.dayOfUse();
+      if (record) await deleted.put({ ...record, deletedAt: this.now().toISOString(), deletedOnDay });
       await builds.delete(key);
       return record;
     });
@@ -175,12 +182,32 @@ export class BuildRepository {
     });
   }
 
-  /** What was deleted and is still there, the latest first; what has waited for a month goes. */
-  async listDeleted(): Promise<DeletedRecord[]> {
+  /** What was deleted and is still there, the latest first; what has waited for a month of use goes. */
+  async listDeleted(): Promise<Deleted[]> {
     const { deleted } = this.database;
-    const until = new Date(this.now().getTime() - keptDays * 86_400_000).toISOString();
-    for (const key of await deleted.where('deletedAt').below(until).primaryKeys()) await this.forget(key);
-    return deleted.orderBy('deletedAt').reverse().toArray();
+    const day = await this.dayOfUse();
+    const kept: Deleted[] = [];
+    for (const record of await deleted.orderBy('deletedAt').reverse().toArray()) {
+      const { key, deletedOnDay = day } = record;
+      const daysLeft = keptDays - (day - deletedOnDay);
+      if (daysLeft < 0) await this.forget(key);
+      else kept.push({ ...record, daysLeft });
+      if (record.deletedOnDay === undefined) await deleted.update(key, { deletedOnDay });
+    }
+    return kept;
+  }
+
+  /** How many days the program has been used on, today among them. */
+  private async dayOfUse(): Promise<number> {
+    const { settings } = this.database;
+    const today = this.now().toISOString().slice(0, 10);
+    return this.database.transaction('rw', settings, async () => {
+      const [count = '0', last] = (await settings.get('dayOfUse'))?.value.split(' ') ?? [];
+      if (last === today) return Number(count);
+      const day = Number(count) + 1;
+      await settings.put({ name: 'dayOfUse', value: `${day} ${today}` });
+      return day;
+    });
   }
 
   /** Deletes for good, with what could be undone of it. */
@@ -194,8 +221,8 @@ export class BuildRepository {
 
   /** Stores several builds at once: all of them or, if one fails, none. @param without records that make room */
   async addAll(builds: readonly Build[], without: readonly string[] = []): Promise<void> {
-    const { builds: table, deleted } = this.database;
-    await this.database.transaction('rw', table, deleted, async () => {
+    const { builds: table, deleted, settings } = this.database;
+    await this.database.transaction('rw', table, deleted, settings, async () => {
       for (const key of without) await this.remove(key);
       for (const build of builds) await this.put(nanoid(), build, 1);
     });

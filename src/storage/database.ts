@@ -19,6 +19,8 @@ export interface BuildRecord {
 /** A build that was deleted, kept for a while. */
 export interface DeletedRecord extends BuildRecord {
   deletedAt: string;
+  /** The day of use on which its time began to run; begun anew where a record does not say. */
+  deletedOnDay?: number;
 }
 
 /** A state that a build was in, and what was done to come to it. */
@@ -40,7 +42,7 @@ export interface HistoryRecord extends PastState {
 export type LockerRecord = LockerItem & { id: string };
 
 interface Setting {
-  name: 'openBuild' | 'lastBackup';
+  name: 'openBuild' | 'lastBackup' | 'dayOfUse';
   value: string;
 }
 

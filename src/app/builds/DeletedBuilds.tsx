@@ -1,14 +1,15 @@
 import Button from '@mui/material/Button';
-import type { DeletedRecord } from '../../storage/database';
+import { counted } from '../../core/base/words/sentences';
+import type { Deleted } from '../../storage/build-repository';
 import styles from './BuildsScreen.module.css';
 
 interface DeletedBuildsProps {
-  records: readonly DeletedRecord[];
+  records: readonly Deleted[];
   onPutBack: (key: string) => void;
   onForget: (key: string) => void;
 }
 
-/** Builds that were deleted within the last month. */
+/** Builds that were deleted within the last month of use, and how long they wait. */
 export function DeletedBuilds({ records, onPutBack, onForget }: DeletedBuildsProps) {
   return (
     <section aria-labelledby="deleted-title">
@@ -16,13 +17,14 @@ export function DeletedBuilds({ records, onPutBack, onForget }: DeletedBuildsPro
         Deleted, kept for a month
       </h2>
       <ul className={styles.list}>
-        {records.map(({ key, name, deletedAt }) => (
+        {records.map(({ key, name, deletedAt, daysLeft }) => (
           <li key={key} className={styles.deleted}>
             <span>
               {name}
               <span className={styles.about}>
                 {' '}
-                · deleted <span className="figure">{deletedAt.slice(0, 16).replace('T', ' ')}</span>
+                · deleted <span className="figure">{deletedAt.slice(0, 16).replace('T', ' ')}</span>, kept for{' '}
+                {daysLeft === 0 ? 'today only' : `${counted(daysLeft, 'more day')} of use`}
               </span>
             </span>
             <span>
