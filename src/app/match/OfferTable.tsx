@@ -174,7 +174,8 @@ function bestIn(offers: readonly Offer[], offer: Offer): string {
   const isLeast = (of: (each: Offer) => number) => {
     const values = offers.map(of);
     const least = Math.min(...values);
-    return of(offer) === least && values.filter((value) => value === least).length < offers.length;
+    // Of several that are as good the first has it; what all have, none is best in.
+    return values.indexOf(least) === offers.indexOf(offer) && values.some((value) => value !== least);
   };
   return [
     isLeast(({ margin }) => -margin) && 'widest margins',

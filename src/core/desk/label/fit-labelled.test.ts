@@ -53,6 +53,28 @@ const models: [string, ModelKind, string][] = [
   ],
 ];
 
+describe('volts printed on a load', () => {
+  it('are about what it is made for: dark on a low rail, and not burned by a full pack', () => {
+    const volts = (line: string) => {
+      const [row] = readLines(line);
+      const { part } = partFromLabel(row!.reading!, line, 'typed');
+      return part.kind === 'load' && [part.minVolts?.value, part.maxVolts?.value, part.maxVolts?.provenance];
+    };
+    expect(volts('LED bar 12V 3W')).toEqual([9, 13.8, 'estimated']);
+    expect(volts('sound board 5V')).toEqual([4.5, 5.25, 'estimated']);
+    expect(volts('lamp 6-12V')).toEqual([6, 12, 'stated']);
+  });
+
+  it('are told of where the rail gives less', () => {
+    const { wired } = typed(
+      'truck',
+      `540 45T motor\n40A brushed ESC 2S BEC 6V 2A\n7.2V NiMH 4500mAh\nLED bar 12V 3W${radio}`,
+    );
+    const texts = checkBuild(wired, starterLocker).findings.map(({ text }) => text);
+    expect(texts).toContainEqual(expect.stringMatching(/lights gets? too few volts/));
+  });
+});
+
 describe('a model typed from labels', () => {
   it.each(models)(
     'a %s has a part for each function, and a proposal that stops nothing',

@@ -1,5 +1,6 @@
 import { estimated, stated } from '../../base/validation/figure';
 import type { CellLimit } from '../../model/kinds/controller/controller';
+import { aroundPrinted } from './printed-volts';
 import type { LoadForm } from '../../model/kinds/load/load';
 import type { CableForm } from '../../model/kinds/cable/cable';
 import type { MotorKind } from '../../model/kinds/motor/motor';
@@ -290,6 +291,7 @@ const fill: Record<LabelKind, Filler> = {
       ...blank('load', id, (part) => part.kind === 'load' && part.form === form),
       form,
       ...statedAs(reading, { minVolts: 'minVolts', maxVolts: 'maxVolts', amps: 'amps' }),
+      ...(valueOf(reading, 'minVolts') === undefined && aroundPrinted(form, valueOf(reading, 'maxVolts'))),
       ...body(reading),
     };
   },
