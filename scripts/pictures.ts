@@ -59,9 +59,28 @@ export const shots: readonly Shot[] = [
   { name: 'brief', room: 'brief', path: '/brief' },
   { name: 'locker', room: 'locker', path: '/locker?kind=servo' },
   {
-    name: 'locker-compared',
-    room: 'locker',
-    path: '/locker?kind=servo&show=compare&with=servo-micro-60,servo-standard,servo-strong',
+    name: 'half-known',
+    room: 'findings',
+    path: '/brief',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Build:/ }).click();
+      await page.getByRole('menuitem', { name: 'New build…' }).click();
+      const dialog = page.getByRole('dialog', { name: 'New build' });
+      await dialog.getByLabel('Name of the model').fill('Dune buggy');
+      await dialog.getByLabel('Kind of model').click();
+      await page.getByRole('option', { name: 'car', exact: true }).click();
+      await dialog.getByRole('button', { name: 'Create' }).click();
+      await page.getByRole('button', { name: 'Add parts from their labels' }).click();
+      await page
+        .getByLabel('One part per line, as printed')
+        .fill(
+          '540 brushed 21T\n60A brushed ESC 2-3S BEC 6V 3A\n20kg servo 6-7.4V\n2S 5000mAh 50C 7.4V\n3ch receiver 4.8-8.4V\n3ch wheel radio',
+        );
+      await page.getByRole('button', { name: 'Add to this build' }).click();
+      await page.getByRole('link', { name: 'Wire it for me' }).click();
+      await page.getByRole('button', { name: /^Do these/ }).click();
+      await page.getByRole('button', { name: /^Take ≈/ }).waitFor();
+    },
   },
   {
     name: 'match',
