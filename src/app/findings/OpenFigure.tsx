@@ -74,7 +74,12 @@ export function OpenFigure({ settling }: { settling: Settling }) {
         )}
       </div>
       {way?.measure && (
-        <Button size="small" aria-expanded={isMeasured} onClick={() => setMeasured(!isMeasured)}>
+        <Button
+          size="small"
+          sx={{ px: 0, textAlign: 'left' }}
+          aria-expanded={isMeasured}
+          onClick={() => setMeasured(!isMeasured)}
+        >
           Measure it: {way.measure.minutes} min, {way.measure.needs}
         </Button>
       )}
