@@ -25,6 +25,21 @@ describe('the command', { timeout: 60_000 }, () => {
     expect({ status, stderr }).toEqual({ status: exitCode, stderr: problem });
     expect(stdout).toMatch(out);
   });
+
+  it('says in one line that a disk is full, and lets no file speak to the terminal', () => {
+    const file = path.join(mkdtempSync(path.join(tmpdir(), 'hull-')), 'odd.json');
+    writeFileSync(file, '{"format": 12, "\\u001b[31mred": 1}');
+    const main = `"${path.join(root, 'node_modules/.bin/tsx')}" "${path.join(root, 'src/cli/main.ts')}"`;
+    const { stdout, stderr } = spawnSync(
+      'sh',
+      ['-c', `${main} part "540 21T" > /dev/full; echo "ended with $?"; ${main} check "${file}"`],
+      { encoding: 'utf8' },
+    );
+    expect(stdout).toBe('ended with 2\n');
+    expect(stderr).toMatch(/^the answer cannot be written \(ENOSPC\)\n.*\n$/);
+    // eslint-disable-next-line no-control-regex -- the sign that begins a terminal's orders
+    expect(stderr).not.toMatch(/\u001b/);
+  });
 });
 
 describe('hull check', () => {
