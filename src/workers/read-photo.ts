@@ -35,7 +35,7 @@ export async function readPhoto(
   });
   let best: PhotoWord[][] = [];
   let turn = 0;
-  const worker = await createWorker('eng', OEM.LSTM_ONLY, {
+  const starting = createWorker('eng', OEM.LSTM_ONLY, {
     workerPath: '/ocr/worker.min.js',
     corePath: '/ocr/tesseract-core-simd-lstm.wasm.js',
     langPath: '/ocr',
@@ -51,6 +51,7 @@ export async function readPhoto(
     ),
   );
   try {
+    const worker = await Promise.race([starting, calledOff]);
     for (turn = 0; turn < turns.length && !isEnough(best); turn += 1) {
       const { data } = await Promise.race([
         worker.recognize(drawn(picture, turns[turn]!), { rotateAuto: true }, { blocks: true, text: false }),
@@ -65,7 +66,12 @@ export async function readPhoto(
     }
     return best;
   } finally {
-    void worker.terminate();
+    picture.close();
+    // One that is still on its way, or never comes, is ended once it is there.
+    starting.then(
+      (worker) => worker.terminate(),
+      () => undefined,
+    );
   }
 }
 
