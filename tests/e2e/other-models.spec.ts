@@ -1,42 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
 import { choose, newBuild, openTug, well } from './tug';
 
-interface Model {
-  name: string;
-  kind: string;
-  functions: string[];
-  parts: [label: string, option: RegExp][];
-}
-
-const buggy: Model = {
-  name: 'Dune buggy',
-  kind: 'car',
-  functions: ['Steering', 'Drive'],
-  parts: [
-    ['Steering: part', /^standard servo \d/],
-    ['Drive: part', /^brushless controller, 40 A/],
-    ['Add: Transmitter', /^transmitter, 6/],
-    ['Add: Receiver', /^receiver, 6 channels, skerry/],
-    ['Add: Pack', /^LiPo, 2 cells, 5000/],
-    ['Add: Motor', /^brushless motor, 900/],
-  ],
-};
-
-const digger: Model = {
-  name: 'Quarry excavator',
-  kind: 'tracked machine',
-  functions: ['Left track', 'Right track', 'Slew', 'Lift'],
-  parts: [
-    ...['Left track', 'Right track', 'Slew', 'Lift'].map((text): [string, RegExp] => [
-      `${text}: part`,
-      /^brushed controller, 30 A, switching/,
-    ]),
-    ['Add: Transmitter', /^transmitter, 10/],
-    ['Add: Receiver', /^receiver, 8 channels, skerry/],
-    ['Add: Pack', /^LiPo, 2 cells, 5000/],
-    ...Array.from({ length: 4 }, (): [string, RegExp] => ['Add: Motor', /brushed motor, 620/]),
-  ],
-};
+const functions = ['Left track', 'Right track', 'Slew', 'Lift'];
+const parts: [label: string, option: RegExp][] = [
+  ...functions.map((text): [string, RegExp] => [`${text}: part`, /^brushed controller, 30 A, switching/]),
+  ['Add: Transmitter', /^transmitter, 10/],
+  ['Add: Receiver', /^receiver, 8 channels, skerry/],
+  ['Add: Pack', /^LiPo, 2 cells, 5000/],
+  ...Array.from({ length: 4 }, (): [string, RegExp] => ['Add: Motor', /brushed motor, 620/]),
+];
 
 /** Answers every gauge that is asked for under Not known. */
 async function answerGauges(page: Page): Promise<void> {
@@ -77,26 +49,24 @@ async function fitOut(page: Page): Promise<void> {
   await expect(page.getByText(/Every step is done/)).toBeVisible();
 }
 
-for (const model of [buggy, digger])
-  test(`${model.name}: from nothing, wired, answered, to the last step of Fit-out`, async ({ page }) => {
-    test.setTimeout(150_000);
-    await openTug(page);
-    await newBuild(page, model.name, model.kind);
-    for (const text of model.functions)
-      await page.getByRole('button', { name: text, exact: true }).first().click();
-    for (const [label, option] of model.parts) await choose(page, label, option);
-    await page.getByRole('link', { name: 'Wire it for me' }).click();
-    const dialog = page.getByRole('dialog', { name: 'Wire it for me' });
-    await expect(dialog.getByText('Left for you')).toHaveCount(0);
-    await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
-    for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
-      await expect(well(page, name)).not.toContainText('stop');
-    await answerGauges(page);
-    for (const name of ['Current', 'Connection', 'Control'])
-      await expect(well(page, name)).toContainText(/dry|damp/);
-    await page
-      .getByRole('link', { name: /Fit-out/ })
-      .first()
-      .click();
-    await fitOut(page);
-  });
+test('an excavator from nothing, wired, answered, to the last step of Fit-out', async ({ page }) => {
+  test.setTimeout(150_000);
+  await openTug(page);
+  await newBuild(page, 'Quarry excavator', 'tracked machine');
+  for (const text of functions) await page.getByRole('button', { name: text, exact: true }).first().click();
+  for (const [label, option] of parts) await choose(page, label, option);
+  await page.getByRole('link', { name: 'Wire it for me' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Wire it for me' });
+  await expect(dialog.getByText('Left for you')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
+  for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
+    await expect(well(page, name)).not.toContainText('stop');
+  await answerGauges(page);
+  for (const name of ['Current', 'Connection', 'Control'])
+    await expect(well(page, name)).toContainText(/dry|damp/);
+  await page
+    .getByRole('link', { name: /Fit-out/ })
+    .first()
+    .click();
+  await fitOut(page);
+});

@@ -14,7 +14,6 @@ const byKeys: Press = async (what) => {
 const hands: { name: string; viewport: { width: number; height: number }; isTouch: boolean; press: Press }[] =
   [
     { name: 'on a phone', viewport: { width: 390, height: 844 }, isTouch: true, press: tap },
-    { name: 'on a tablet', viewport: { width: 1024, height: 768 }, isTouch: true, press: tap },
     { name: 'by keys alone', viewport: { width: 1280, height: 800 }, isTouch: false, press: byKeys },
   ];
 
