@@ -1,14 +1,26 @@
+import Autocomplete from '@mui/material/Autocomplete';
 import ListItemText from '@mui/material/ListItemText';
 import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
 
-/** Options that a list shows before it is too long to look through. */
+/** Options that a list shows before it is one to be searched. */
+const mostListed = 12;
+
+/** Options that are shown of those found. */
 const mostShown = 150;
+
+interface Choice {
+  value: string;
+  text: string;
+  note?: string;
+}
 
 interface ChainSelectProps {
   label: string;
   value: string;
-  options: readonly { value: string; text: string; note?: string }[];
+  options: readonly Choice[];
   /** Shown while nothing is chosen. */
   empty?: string;
   /** Whether the words shown stand for something chosen. */
@@ -16,31 +28,26 @@ interface ChainSelectProps {
   onChoose: (value: string) => void;
 }
 
-/** A choice in a row: as quiet as text until it is used. */
-export function ChainSelect({
-  label,
-  value,
-  options,
-  empty = '',
-  isSet = false,
-  onChoose,
-}: ChainSelectProps) {
-  // What is chosen stays among those shown, however far back it stands.
-  const shownOptions =
-    options.length <= mostShown
-      ? options
-      : options.filter((option, n) => n < mostShown || option.value === value);
-  const known = options.some((option) => option.value === value) ? value : '';
+/** A choice in a row: as quiet as text until it is used; a long list is searched by a few letters. */
+export function ChainSelect(props: ChainSelectProps) {
+  return props.options.length > mostListed ? <SearchedSelect {...props} /> : <ListedSelect {...props} />;
+}
+
+const words = ({ text, note }: Choice) => (note ? <ListItemText primary={text} secondary={note} /> : text);
+
+const emptyColour = (isSet: boolean) => (isSet ? 'var(--ink)' : 'var(--brass)');
+
+function ListedSelect({ label, value, options, empty = '', isSet = false, onChoose }: ChainSelectProps) {
   return (
     <Select
       variant="standard"
       displayEmpty
       fullWidth
-      value={known}
+      value={options.some((option) => option.value === value) ? value : ''}
       inputProps={{ 'aria-label': label }}
       renderValue={(shown) =>
         shown === '' ? (
-          <span style={{ color: isSet ? 'var(--ink)' : 'var(--brass)' }}>{empty}</span>
+          <span style={{ color: emptyColour(isSet) }}>{empty}</span>
         ) : (
           options.find((option) => option.value === shown)?.text
         )
@@ -48,16 +55,69 @@ export function ChainSelect({
       sx={{ fontSize: 13, minWidth: 0 }}
       onChange={({ target }) => onChoose(target.value)}
     >
-      {shownOptions.map((option) => (
+      {options.map((option) => (
         <MenuItem key={option.value} value={option.value} dense>
-          {option.note ? <ListItemText primary={option.text} secondary={option.note} /> : option.text}
+          {words(option)}
         </MenuItem>
       ))}
-      {shownOptions.length < options.length && (
-        <MenuItem disabled dense>
-          and {options.length - shownOptions.length} more: search for those in the Locker
-        </MenuItem>
-      )}
     </Select>
+  );
+}
+
+/** The first of those that have every word that is typed, in any order. */
+function found(options: readonly Choice[], { inputValue }: { inputValue: string }): Choice[] {
+  const wanted = inputValue.toLowerCase().split(/[\s,]+/);
+  return options
+    .filter(({ text, note = '' }) => {
+      const said = `${text} ${note}`.toLowerCase();
+      return wanted.every((word) => said.includes(word));
+    })
+    .slice(0, mostShown);
+}
+
+function SearchedSelect({ label, value, options, empty = '', isSet = false, onChoose }: ChainSelectProps) {
+  const chosen = options.find((option) => option.value === value) ?? null;
+  // Where a choice is not kept here, nothing of it stays in the field.
+  const [typed, setTyped] = useState<string>();
+  return (
+    <Autocomplete
+      fullWidth
+      options={options}
+      value={chosen}
+      inputValue={typed ?? chosen?.text ?? ''}
+      blurOnSelect
+      clearOnBlur
+      handleHomeEndKeys
+      forcePopupIcon
+      disableClearable={chosen !== null}
+      filterOptions={(all, asked) => found(all, asked)}
+      getOptionLabel={({ text }) => text}
+      getOptionKey={(option) => option.value}
+      isOptionEqualToValue={(option, other) => option.value === other.value}
+      noOptionsText="Nothing of that name here"
+      onInputChange={(_, text, reason) => setTyped(reason === 'input' ? text : undefined)}
+      onChange={(_, option) => option && onChoose(option.value)}
+      slotProps={{ popper: { sx: { minWidth: 320 }, placement: 'bottom-start' } }}
+      renderOption={({ key, ...item }, option) => (
+        <li key={key} {...item}>
+          {words(option)}
+        </li>
+      )}
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          variant="standard"
+          placeholder={empty}
+          sx={{
+            '& input': { fontSize: 13, textOverflow: 'ellipsis' },
+            '& input::placeholder': { color: emptyColour(isSet), opacity: 1 },
+          }}
+          slotProps={{
+            ...params.slotProps,
+            htmlInput: { ...params.slotProps.htmlInput, 'aria-label': label },
+          }}
+        />
+      )}
+    />
   );
 }
