@@ -67,7 +67,7 @@ describe('what fits together', () => {
       if (offers.length > 0) offered += 1;
       else expect([...conflict, ...empty, ...refusals]).not.toEqual([]);
     }
-    expect(offered).toBeGreaterThan(8);
+    expect(offered).toBeGreaterThanOrEqual(6);
   }, 180_000);
 
   it('around a board, which stays with all that sits on it', () => {
