@@ -27,7 +27,7 @@ test('a tractor as found, and as planned: what comes out, goes in, and the few s
   await expect(side.getByRole('button', { name: 'Keep it in my locker' })).toHaveCount(0);
   await expect(side).not.toContainText('Centre the steering servo');
   await expect(side).toContainText(/All its parts are worth [\d.]+ → [\d.]+/);
-  const lowest = side.getByRole('row', { name: /^lowest at the receiver \d\.\d\d V \d\.\d\d V$/ });
+  const lowest = side.getByRole('row', { name: /^lowest at the receiver ≈ \d\.\d\d V ≈ \d\.\d\d V$/ });
   await expect(lowest).toBeVisible();
   await side.getByRole('button', { name: /as found$/ }).click();
   await expect(side.getByRole('button', { name: /as found$/ })).toHaveCount(0);

@@ -81,7 +81,9 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
         <Suspense>
           <LabelPhoto
             onRead={(line, picture) => {
-              setPhotos((all) => ({ ...all, [line]: { picture, seen: new Set() } }));
+              // A line that begins with a number of parts stands without it in its row.
+              const [row] = readLines(line);
+              setPhotos((all) => ({ ...all, [row?.line ?? line]: { picture, seen: new Set() } }));
               setText((typed) => (typed.trim() === '' ? line : `${typed.trimEnd()}\n${line}`));
             }}
           />

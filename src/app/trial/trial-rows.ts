@@ -17,13 +17,19 @@ const noteOfHeat = (margin: number): string =>
 
 /**
  * The figures that decide an outing, in the same order for every build.
- * @param spread what many runs with the estimates varied came to, where there are any: figures are then bands
+ * @param spread what many runs with the estimates varied came to, where there are any: figures are bands then; one that
+ * rests on estimates is marked as such without
  */
-export function trialRows({ figures, unreached }: TrialResult, spread?: ToleranceResult): TrialRow[] {
+export function trialRows(
+  { figures, unreached, estimates }: TrialResult,
+  spread?: ToleranceResult,
+): TrialRow[] {
   // What is left out draws nothing: a time without it would be praise.
   const isTold = Number.isFinite(figures.runMinutes) && unreached.length === 0;
   const said = (name: keyof TrialFigures & keyof ToleranceResult, words: (value: number) => string) =>
-    spread ? bandWords(figures[name], spread[name], words) : words(figures[name]);
+    spread
+      ? bandWords(figures[name], spread[name], words)
+      : `${estimates.length > 0 ? '≈ ' : ''}${words(figures[name])}`;
   return [
     {
       name: 'lowest at the receiver',

@@ -76,9 +76,7 @@ export function verdictOf(
       : ` Guessed, as no sheet states it: ${nameList(presumed.map(({ words, value, least, most }) => `${words} about ${formatQuantity(value, 'A')} (${(value * least).toFixed(1)} to ${formatQuantity(value * most, 'A')})`))}.`;
   const dips = sure ? Math.round(sure.brownOutShare * sure.runs) : 0;
   const dipping =
-    dips === 0
-      ? ''
-      : ` It browns out in ${dips} of ${sure!.runs} runs in which the estimates are off to one side.`;
+    dips === 0 ? '' : ` It browns out in ${dips} of ${sure!.runs} runs with the estimates varied.`;
   return {
     tone: dips === 0 && [missing, presumed, unreached].every(({ length }) => length === 0) ? 'good' : 'guess',
     words: `The radio stays on, ${spare.toFixed(1)} V to spare.${dipping}${still}${silent}${guessed}`,
