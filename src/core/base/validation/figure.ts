@@ -24,6 +24,14 @@ export class Figure {
   typed?: string;
 }
 
+/** Whether a value of a sheet is a figure. */
+export const isFigure = (value: unknown): value is Figure =>
+  typeof value === 'object' &&
+  value !== null &&
+  'value' in value &&
+  'provenance' in value &&
+  typeof value.value === 'number';
+
 export const stated = (value: number): Figure => ({ value, provenance: 'stated' });
 
 export const measured = (value: number, note?: string): Figure =>

@@ -1,26 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { askedFacts } from '../../judgement/check/asked-facts';
+import { typed } from '../../../../tests/kit/typed';
 import { checkBuild } from '../../judgement/check/check-build';
 import type { ModelKind } from '../../model/plan/build';
 import { applyEdits } from '../../model/plan/edits';
-import { emptyBuild } from '../../model/plan/empty-build';
 import { starterLocker } from '../../model/starter/starter-locker';
-import { proposeWiring } from '../wiring/propose-wiring';
-import { fitAll } from './fit-labelled';
 import { partFromLabel } from './label-part';
 import { readLines } from './read-lines';
-
-/** A model of parts of which only the labels are known, wired as it is proposed. */
-function typed(model: ModelKind, lines: string) {
-  const parts = readLines(lines).flatMap(({ line, count, reading }, n) => {
-    if (!reading) throw new Error(line);
-    const { part } = partFromLabel(reading, line, `typed-${n}`);
-    return Array.from({ length: count }, () => part);
-  });
-  const empty = emptyBuild('typed', 'Typed', model);
-  const build = applyEdits(empty, fitAll(empty, parts));
-  return { build, wired: proposeWiring(build, starterLocker, new Set()).build };
-}
 
 const radio = '\nreceiver 8ch 3.5-8.4V\n8ch transmitter';
 const models: [string, ModelKind, string][] = [

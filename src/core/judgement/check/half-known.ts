@@ -2,6 +2,7 @@ import { openFigures, presumedBuild, type OpenFigure } from '../../model/plan/pr
 import { figureNames, unitOf } from '../../model/kinds/figure-names';
 import type { Build } from '../../model/plan/build';
 import type { PartSpec } from '../../model/kinds/part-spec';
+import type { Edit } from '../../model/plan/edits';
 import type { Patch } from '../../model/plan/patch';
 import { carrierId } from '../../model/fitting/component-id';
 import { readingOf, type Reading } from '../../reading/build-reading/reading';
@@ -81,10 +82,15 @@ export class HalfKnown {
         );
       const isWorse = (each: Report<string>) => this.rank(rule, each) < least;
       const usual = of(likely).find(isWorse);
-      const report = usual ?? of(bad).find(isWorse) ?? of(base).find(isWorse);
+      const atBad = of(bad).find(isWorse);
+      const report = usual ?? atBad ?? of(base).find(isWorse);
       if (report)
         open.push({
-          report: this.guessed(report),
+          // What is proposed is chosen for the worse end first.
+          report: this.guessed({
+            ...report,
+            offers: () => [atBad, usual].flatMap((each) => each?.offers?.() ?? []),
+          }),
           verdict: this.verdict(rule, report, least, usual !== undefined),
         });
     }
@@ -112,12 +118,16 @@ export class HalfKnown {
     offers: () => this.told(report.offers?.() ?? []),
   });
 
-  /** Of patches made with guesses, those that carry no sheet of the build. */
+  /** Patches made with guesses: a part that the build has comes by its own sheet, and none is corrected by a guess. */
   private told(patches: readonly Patch[]): Patch[] {
-    const own = new Set(this.build.parts.map(({ id }) => id));
-    return patches.filter(({ edits }) =>
-      edits.every((edit) => edit.type !== 'changeSheet' && !('part' in edit && own.has(edit.part.id))),
-    );
+    const own = new Map(this.build.parts.map((part) => [part.id, part]));
+    const plain = (edit: Edit): Edit => {
+      const sheet = 'part' in edit && edit.part && own.get(edit.part.id);
+      return sheet ? ({ ...edit, part: sheet } satisfies Edit) : edit;
+    };
+    return patches
+      .filter(({ edits }) => edits.every(({ type }) => type !== 'changeSheet'))
+      .map((patch) => ({ ...patch, edits: patch.edits.map(plain) }));
   }
 
   /** What an open verdict hangs on; the one figure is looked for when somebody asks. */

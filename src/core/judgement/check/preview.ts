@@ -7,7 +7,7 @@ import type { Finding } from '../findings/finding';
 import { wells, type Well, type WellReport } from '../findings/wells';
 
 /** A finding, in a line. */
-type Told = Pick<Finding, 'id' | 'text' | 'severity' | 'rule' | 'messageId'>;
+type Told = Pick<Finding, 'id' | 'text' | 'severity' | 'rule' | 'messageId' | 'margin'>;
 
 /** What a patch would do, before it is taken; plain data, so that it can come from a worker. */
 export interface PatchPreview {
@@ -21,6 +21,8 @@ export interface PatchPreview {
   /** Findings that would go, and that would come. */
   gone: Told[];
   come: Told[];
+  /** Findings that stay, but no longer at the usual figures: only where what is not known is at its worst. */
+  eased: Told[];
   /** Wells that would become dry. */
   dries: Well[];
   /** What changes, a line an edit. */
@@ -37,6 +39,7 @@ export function comparePatch(
   const open = (result: CheckResult) => result.findings.filter((finding) => !finding.accepted);
   const ids = (result: CheckResult) => new Set(open(result).map((finding) => finding.id));
   const [idsBefore, idsAfter] = [ids(before), ids(after)];
+  const likelyAfter = new Map(open(after).map((finding) => [finding.id, finding.open?.isLikely]));
   const index = new BuildIndex(build);
   const added = new Map(
     patch.edits.flatMap((edit) =>
@@ -54,6 +57,9 @@ export function comparePatch(
     come: open(after)
       .filter((finding) => !idsBefore.has(finding.id))
       .map(told),
+    eased: open(before)
+      .filter((finding) => finding.open?.isLikely && likelyAfter.get(finding.id) === false)
+      .map(told),
     dries: wells.filter((well) => before.wells[well].state !== 'dry' && after.wells[well].state === 'dry'),
     changes: patch.edits.map((edit) => describeEdit(index, edit, added)),
   };
@@ -64,6 +70,7 @@ const told = (finding: Finding): Told => ({
   severity: finding.severity,
   rule: finding.rule,
   messageId: finding.messageId,
+  margin: finding.margin,
   // What an open verdict says is worked out when it is read.
   get text() {
     return finding.text;
@@ -78,8 +85,10 @@ export const newStops = ({ gone, come }: PatchPreview): Told[] =>
   );
 
 /** The short words on a put-right button: `fixes 2, adds 1`. */
-export function previewWords({ gone, come }: PatchPreview): string {
-  const words = [gone.length > 0 ? `fixes ${gone.length}` : 'fixes none yet'];
+export function previewWords({ gone, eased, come }: PatchPreview): string {
+  const words = gone.length > 0 ? [`fixes ${gone.length}`] : [];
+  if (eased.length > 0) words.push(`eases ${eased.length}`);
+  if (words.length === 0) words.push('fixes none yet');
   if (come.length > 0) words.push(`adds ${come.length}`);
   return words.join(', ');
 }

@@ -10,7 +10,7 @@ const mostShown = 4;
 
 /**
  * Of the put-rights that a rule proposes, those after which the finding is gone and no new `stop` has come; fewest stops
- * left first, then least to buy, then what changes least.
+ * left first, then what helps whatever is not known, then least to buy, then what changes least.
  */
 export function soundOffers(
   finding: Finding,
@@ -19,18 +19,20 @@ export function soundOffers(
   costOf: CostOf,
 ): Patch[] {
   const known = new Set<string>();
-  const cures = proposed.flatMap((patch): { patch: Patch; stops: number }[] => {
+  const cures = proposed.flatMap((patch): { patch: Patch; stops: number; isOnlyEased: boolean }[] => {
     if (known.has(patch.id)) return [];
     known.add(patch.id);
     const preview = tryPatch(patch, previewOf);
     if (!preview || !isCure(finding, preview)) return [];
-    return [{ patch, stops: preview.stops }];
+    const isOnlyEased = preview.eased.some(({ id }) => id === finding.id);
+    return [{ patch, stops: preview.stops, isOnlyEased }];
   });
   const inOrder = cures
     .map((cure, n) => ({ ...cure, ...toBuy(cure.patch.edits, costOf), n }))
     .sort(
       (a, b) =>
         a.stops - b.stops ||
+        Number(a.isOnlyEased) - Number(b.isOnlyEased) ||
         a.unpriced - b.unpriced ||
         a.money - b.money ||
         a.patch.edits.length - b.patch.edits.length ||
@@ -60,7 +62,20 @@ function tryPatch(patch: Patch, previewOf: Preview): PatchPreview | undefined {
   }
 }
 
-function isCure(finding: Finding, { gone, come, left }: PatchPreview): boolean {
-  const isGone = finding.accepted ? !left.includes(finding.id) : gone.some((told) => told.id === finding.id);
-  return isGone && !come.some((told) => told.severity === 'stop');
+/** Share of a trouble that may come up in another place instead, and still be a cure. */
+const mostMoved = 0.5;
+
+/**
+ * Whether a finding is gone, or holds at the usual figures no more; without a new stop, and without as much of the same
+ * trouble in another place.
+ */
+function isCure(finding: Finding, { gone, eased, come, left }: PatchPreview): boolean {
+  const isThis = (told: { id: string }) => told.id === finding.id;
+  const isGone = finding.accepted ? !left.includes(finding.id) : gone.some(isThis) || eased.some(isThis);
+  const isMoved = ({ severity, rule, messageId, margin }: (typeof come)[number]) =>
+    rule === finding.rule &&
+    messageId === finding.messageId &&
+    severity === finding.severity &&
+    margin <= finding.margin * mostMoved;
+  return isGone && come.every((told) => told.severity !== 'stop' && !isMoved(told));
 }

@@ -8,7 +8,7 @@ import type { ControllerSpec } from '../../model/kinds/controller/controller';
 import { leastSoldVolts } from '../../model/kinds/least-sold';
 import type { PartKind, PartSpec } from '../../model/kinds/part-spec';
 import type { Figure } from '../../base/validation/figure';
-import { isUnder, readAlike } from '../../base/quantity/compare';
+import { isOver, isUnder, readAlike } from '../../base/quantity/compare';
 import { cautiousFloor } from '../../model/kinds/receiver/usual-receiver';
 import { atLeast, atMost, type Limit } from './limit';
 
@@ -102,7 +102,10 @@ export function mostToGive(part: PartSpec): { volts: number; isStated: boolean }
   return { volts: leastSoldVolts(part), isStated: false };
 }
 
-/** Volts between which everything on a rail may be given them, and the parts whose sheets do not say the most. */
+/**
+ * Volts between which everything on a rail may be given them, and the parts whose sheets do not say the most. A part that
+ * needs more than another one stands cannot be served by that rail (a 12 V lamp beside servos): it does not count.
+ */
 export function railRange(rail: Pick<Rail, 'supplies'>): { least: number; most: number; silent: Fitted[] } {
   const given = rail.supplies.map(({ fitted, terminal }) => ({
     fitted,
@@ -112,7 +115,7 @@ export function railRange(rail: Pick<Rail, 'supplies'>): { least: number; most: 
   }));
   const most = Math.min(Infinity, ...given.map((each) => each.most));
   return {
-    least: Math.max(0, ...given.map((each) => each.least)),
+    least: Math.max(0, ...given.map((each) => each.least).filter((least) => !isOver(least, most, 'V'))),
     most,
     silent: given.filter((each) => !each.isStated && each.most <= most).map(({ fitted }) => fitted),
   };

@@ -1,11 +1,11 @@
 import { mostToGive } from '../limits/volts';
 import { drawsOf } from '../../reading/circuit/draws';
 import { mating } from '../../model/connectors/mating';
-import type { Reading } from '../../reading/build-reading/reading';
+import { readingOf, type Reading } from '../../reading/build-reading/reading';
 import type { BecSpec } from '../../model/kinds/bec/bec';
 import type { CableSpec } from '../../model/kinds/cable/cable';
 import type { PortSpec } from '../../model/parts/port';
-import type { Edit } from '../../model/plan/edits';
+import { applyEdits, type Edit } from '../../model/plan/edits';
 import { freshId } from '../../model/plan/fresh-id';
 import type { Lead } from '../../model/plan/lead';
 import type { Patch } from '../../model/plan/patch';
@@ -61,23 +61,63 @@ export function offerOwnRegulator(context: Reading, supply: Supply): Patch[] {
   return shared;
 }
 
-/** The part that takes most on a rail which one plug must carry, on a regulator of its own. */
+/** Most parts that are taken off a rail which one plug must carry. */
+const mostRelieved = 3;
+
+/**
+ * A plug of a rail that is asked for too much: the servo that it feeds, or else the parts that take most on the rail, one
+ * after the other, on a regulator of their own. Each offer takes one more away than the one before.
+ */
 export function offerRelief(context: Reading, lead: Lead): Patch[] {
-  const { survey, index, circuit } = context;
-  const receiver = [lead.from, lead.to]
-    .map((end) => index.get(end.fitting))
-    .find((fitted) => fitted.kind === 'receiver');
-  const rail =
-    receiver &&
-    survey.rails.find((candidate) => candidate.supplies.some((supply) => supply.fitted === receiver));
-  const load = circuit.railLoads().find((railLoad) => railLoad.rail === rail);
-  // The heaviest first that a lead of the locker fits.
-  for (const share of load?.shares ?? []) {
-    const supply = share.fitted.kind === 'servo' && survey.supplyOf(share.fitted.fitting.id);
-    const offers = supply ? offerOwnRegulator(context, supply) : [];
-    if (offers.length > 0) return offers;
+  const ends = [lead.from, lead.to].map((end) => context.index.get(end.fitting));
+  const servo = ends.find((fitted) => fitted.kind === 'servo');
+  const supply = servo && context.survey.supplyOf(servo.fitting.id);
+  if (supply) return offerOwnRegulator(context, supply);
+  const receiver = ends.find((fitted) => fitted.kind === 'receiver')?.fitting.id;
+  const offers: Patch[] = [];
+  let reading = context;
+  for (let edits: Edit[] = []; receiver && offers.length < mostRelieved;) {
+    const relief = reliefOf(reading, receiver);
+    if (!relief) break;
+    edits = folded([...edits, ...relief.edits]);
+    offers.push({
+      id: offers.length === 0 ? relief.id : `relief:${receiver}:${offers.length + 1}`,
+      label: [...offers.slice(-1), relief].map(({ label }) => label).join('; '),
+      edits,
+    });
+    reading = readingOf(applyEdits(reading.build, relief.edits), context.locker);
   }
-  return [];
+  return offers;
+}
+
+/** Edits in which what is added is added as it is to be, and not exchanged right after. */
+function folded(edits: readonly Edit[]): Edit[] {
+  const parts = new Map(
+    edits.flatMap((edit) => (edit.type === 'swapPart' ? [[edit.fitting, edit.part]] : [])),
+  );
+  const added = new Set(edits.flatMap((edit) => (edit.type === 'addFitting' ? [edit.fitting.id] : [])));
+  return edits.flatMap((edit): Edit[] => {
+    if (edit.type === 'swapPart' && added.has(edit.fitting)) return [];
+    const part = edit.type === 'addFitting' ? parts.get(edit.fitting.id) : undefined;
+    return part && edit.type === 'addFitting'
+      ? [{ ...edit, fitting: { ...edit.fitting, part: part.id }, part }]
+      : [edit];
+  });
+}
+
+/** The heaviest servo on a receiver's rail that the locker has what it takes for, on a regulator of its own. */
+function reliefOf(reading: Reading, receiver: string): Patch | undefined {
+  const { survey, circuit } = reading;
+  const rail = survey.rails.find(({ supplies }) =>
+    supplies.some(({ fitted }) => fitted.fitting.id === receiver),
+  );
+  const load = circuit.railLoads().find((railLoad) => railLoad.rail === rail);
+  for (const { fitted } of load?.shares ?? []) {
+    const supply = fitted.kind === 'servo' && survey.supplyOf(fitted.fitting.id);
+    const [offer] = supply ? offerOwnRegulator(reading, supply) : [];
+    if (offer) return offer;
+  }
+  return undefined;
 }
 
 function wire(context: Reading, supply: Supply, lead: Lead, bec: BecSpec, volts: number): Edit[] | undefined {

@@ -5,6 +5,7 @@ import type { Build } from '../../model/plan/build';
 import { isJoined, type Lead } from '../../model/plan/lead';
 import type { Edit } from '../../model/plan/edits';
 import type { Patch } from '../../model/plan/patch';
+import { unlikeness } from '../../model/parts/unlikeness';
 import { goesTogether, mating } from '../../model/connectors/mating';
 import { kindOfAny } from '../../model/kinds';
 import type { PartKind, PartOfKind, PartSpec } from '../../model/kinds/part-spec';
@@ -12,7 +13,7 @@ import type { Reading } from '../../reading/build-reading/reading';
 
 /**
  * Parts from the locker of the same kind that suit, and that take the same leads on the same ports.
- * At most `most`, in the locker's order.
+ * At most `most`, those most like it first.
  */
 export function offerSwaps<K extends PartKind>(
   context: Reading,
@@ -30,8 +31,10 @@ export function offerSwaps<K extends PartKind>(
       (candidate) =>
         isOfSameForm(candidate, part) && suits(candidate) && takesSameLeads(context, fitting.id, candidate),
     )
+    .map((candidate) => ({ candidate, unlike: unlikeness(part, candidate) }))
+    .sort((a, b) => a.unlike - b.unlike)
     .slice(0, most)
-    .map((candidate) => {
+    .map(({ candidate }) => {
       const lift = liftOfSecondRed(context, fitting, part, candidate);
       return {
         id: `swap:${fitting.id}:${candidate.id}`,

@@ -1,3 +1,4 @@
+import { isOfLikeSize } from '../../model/kinds/motor/motor-cans';
 import { controllerHeadroom, controllerLoad } from '../limits/amps';
 import { motorToCome } from '../../reading/circuit/loads';
 import { canDrive } from '../../model/kinds/controller/controller';
@@ -82,8 +83,8 @@ export const controllerAmps = defineRule<Message>({
             figureTerm(`${fitting.name}, continuous`, continuousAmps, 'A'),
             plannedTerm('headroom wanted', 100 * (controllerHeadroom - 1), '%'),
           ],
-          offers: () =>
-            offerSwaps(
+          offers: () => [
+            ...offerSwaps(
               context,
               controller,
               (controllerSpec) =>
@@ -91,6 +92,18 @@ export const controllerAmps = defineRule<Message>({
                 controllerSpec.continuousAmps !== undefined &&
                 controllerLoad(asked, controllerSpec.continuousAmps.value).passed === undefined,
             ),
+            // Or a calmer motor of its kind, where it drives one.
+            ...(motor && motors.length === 1
+              ? offerSwaps(
+                  context,
+                  motor,
+                  (other) =>
+                    isOfLikeSize(other, motor.part) &&
+                    other.fullLoadAmps !== undefined &&
+                    controllerLoad(other.fullLoadAmps.value, most).passed === undefined,
+                )
+              : []),
+          ],
         },
       ];
     });

@@ -1,5 +1,5 @@
 import { standsVolts, fromCells, cellsOnController } from '../limits/volts';
-import { givenTo, voltsAgainstSheet } from './support/limit-report';
+import { givenTo, voltsAgainstSheet, saidOf } from './support/limit-report';
 import type { Supply } from '../../reading/survey/power';
 import { drivesAll } from '../../model/kinds/controller/controller';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -66,13 +66,15 @@ export const controllerVolts = defineRule<Message>({
       const cells = packs?.chemistry && { chemistry: packs.chemistry, cells: packs.cells };
       const limit = cells && cellsOnController(fitted.part, cells);
       if (packs && limit) return cellsAgainstSheet(context, fitted, packs, supply, limit);
-      return voltsAgainstSheet(context, supply, source, {
+      const said = voltsAgainstSheet(context, supply, source, {
         lower: () => [
-          ...offerPackSwaps(context, source, (pack) => standsVolts(fitted.part, fromCells(pack))),
+          ...offerPackSwaps(context, [source.fitted], (pack) => standsVolts(fitted.part, fromCells(pack))),
           ...offerControllers(context, fitted, supply),
         ],
         higher: () => offerControllers(context, fitted, supply),
       });
+      // Its own cut-off ends the run before that.
+      return saidOf(said, 'tooManyVolts', 'slightlyOver', 'tooFewVolts');
     });
   },
 });

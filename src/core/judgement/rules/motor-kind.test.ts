@@ -31,7 +31,7 @@ testRule(motorKind, {
           actual: 2,
           limit: 3,
           subjects: ['motor', 'esc'],
-          putRight: ['swap:esc:controller-brushless-40', 'swap:motor:motor-brushed-620'],
+          putRight: ['swap:esc:controller-brushless-40', 'swap:motor:motor-brushed-55t'],
         },
       ],
     },

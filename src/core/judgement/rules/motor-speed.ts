@@ -1,5 +1,8 @@
+import { isOfLikeSize } from '../../model/kinds/motor/motor-cans';
 import { mostSpeed, motorSpeedLimit, motorVolts } from '../limits/motor';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
+import { packVolts } from '../../model/packs/pack-volts';
+import { offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { figureTerm, plannedTerm } from './support/terms';
@@ -58,15 +61,21 @@ export const motorSpeed = defineRule<Message>({
               plannedTerm(`${packs.name}, full`, full, 'V'),
               figureTerm(`most for the ${fitting.name}`, part.maxVolts, 'V'),
             ],
-            offers: () =>
-              offerSwaps(
+            offers: () => [
+              ...offerPackSwaps(
+                context,
+                packs.packs,
+                (pack) => motorVolts(part, packVolts(pack, 'full'))?.passed === undefined,
+              ),
+              ...offerSwaps(
                 context,
                 motor,
                 (motorSpec) =>
-                  motorSpec.motorKind === part.motorKind &&
+                  isOfLikeSize(motorSpec, part) &&
                   motorVolts(motorSpec, full)?.passed === undefined &&
                   motorSpec.maxVolts !== undefined,
               ),
+            ],
           },
         ];
       if (!part.kv)
@@ -88,15 +97,21 @@ export const motorSpeed = defineRule<Message>({
             plannedTerm(`${packs.name}, full`, full, 'V'),
             figureTerm('most that it stands', most, 'rev/min'),
           ],
-          offers: () =>
-            offerSwaps(
+          offers: () => [
+            ...offerPackSwaps(
+              context,
+              packs.packs,
+              (pack) => motorSpeedLimit(part, packVolts(pack, 'full'))?.passed === undefined,
+            ),
+            ...offerSwaps(
               context,
               motor,
               (motorSpec) =>
-                motorSpec.motorKind === part.motorKind &&
+                isOfLikeSize(motorSpec, part) &&
                 motorSpec.kv !== undefined &&
                 motorSpeedLimit(motorSpec, full)?.passed === undefined,
             ),
+          ],
         },
       ];
     });

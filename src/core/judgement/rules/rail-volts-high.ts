@@ -1,10 +1,9 @@
 import { standsVolts, fromRegulator } from '../limits/volts';
-import type { Missing, Report } from '../findings/report';
 import { offerLowerVolts } from '../put-right/set-regulator-volts';
 import { offerSwaps } from '../put-right/swap-part';
 import { offerOwnRegulator } from '../put-right/own-regulator';
 import { defineRule } from './rule';
-import { voltsAgainstSheet } from './support/limit-report';
+import { saidOf, voltsAgainstSheet } from './support/limit-report';
 
 /** Rail volts against the most that each part on the rail stands: the lowest-rated part decides. */
 export const railVoltsHigh = defineRule({
@@ -38,10 +37,7 @@ export const railVoltsHigh = defineRule({
           ),
         ],
       });
-      return reports.flatMap((report): (Report<'tooManyVolts'> | Missing)[] => {
-        if ('missing' in report) return [report];
-        return report.messageId === 'tooManyVolts' ? [{ ...report, messageId: 'tooManyVolts' }] : [];
-      });
+      return saidOf(reports, 'tooManyVolts');
     });
   },
 });

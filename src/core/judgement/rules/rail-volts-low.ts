@@ -5,10 +5,11 @@ import {
   leastVolts,
   fromRegulator,
   voltsOfSheet,
+  fromCells,
 } from '../limits/volts';
 import { torqueLimit } from '../limits/torque';
 import { timesThroughLinkage } from '../../reading/linkage/linkage-reading';
-import { givenTo, voltsAgainstSheet } from './support/limit-report';
+import { givenTo, saidOf, voltsAgainstSheet } from './support/limit-report';
 import { sourceName } from '../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../base/quantity/compare';
 import type { Reading } from '../../reading/build-reading/reading';
@@ -18,6 +19,7 @@ import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import { offerHigherVolts } from '../put-right/set-regulator-volts';
 import { offerStandAloneBec } from '../put-right/stand-alone-bec';
+import { offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
 import type { Supply } from '../../reading/survey/power';
 import type { Rail } from '../../reading/survey/rails';
@@ -78,7 +80,9 @@ export const railVoltsLow = defineRule<Message>({
         .filter((supply) => supply.fitted.kind === 'receiver' && supply.status === 'fed')
         .flatMap((supply) => starvedReceiver(context, rail, supply));
       // A rail that is short of amps starves all on it; that is told once, with the receiver.
-      const others = receivers.length > 0 ? [] : starvedParts(context, rail);
+      const others = starvedParts(context, rail).filter(
+        ({ limit }) => receivers.length === 0 || isUnder(rail.volts?.full ?? limit, limit, 'V'),
+      );
       return [...receivers, ...others, ...weakSteering(context, rail)];
     });
   },
@@ -89,16 +93,15 @@ function starvedParts(context: Reading, rail: Rail): Report<Message>[] {
   if (!source?.terminal.regulator) return [];
   return rail.supplies
     .filter((supply) => supply.status === 'fed' && supply.fitted.kind !== 'receiver')
-    .flatMap((supply) =>
-      voltsAgainstSheet(context, supply, source, {
+    .flatMap((supply) => {
+      const said = voltsAgainstSheet(context, supply, source, {
         higher: (least) => [
           ...offerHigherVolts(rail, least),
           ...offerSwaps(context, supply.fitted, (other) => wakesOn(other, source.volts.cutoff)),
         ],
-      }).flatMap((each): Report<Message>[] =>
-        'missing' in each || each.messageId !== 'tooFewVolts' ? [] : [{ ...each, messageId: 'tooFewVolts' }],
-      ),
-    );
+      });
+      return saidOf(said, 'tooFewVolts').flatMap((each) => ('missing' in each ? [] : [each]));
+    });
 }
 
 /** Whether a part is known to work on such volts, both ways. */
@@ -147,6 +150,12 @@ function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<
       offers: () => [
         ...(isStarved ? offerHigherVolts(rail, floor.value) : []),
         ...offerStandAloneBec(context, rail),
+        // Of dry cells, larger ones; or a cell more.
+        ...offerPackSwaps(
+          context,
+          [source.fitted],
+          (pack) => receiverFloor(fromCells(pack), floor.value).passed === undefined,
+        ),
       ],
     },
   ];

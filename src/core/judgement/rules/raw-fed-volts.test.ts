@@ -17,6 +17,22 @@ const pump = (part: string) => ({
   without: ['adapter.out--esc'],
 });
 
+const onReceiverPack = (pack: string) =>
+  sketchBuild(
+    {
+      fittings: [
+        { id: 'pack', name: 'receiver pack', part: pack },
+        { id: 'rx', name: 'receiver', part: 'receiver-8-skerry' },
+        { id: 'servo', name: 'servo', part: 'servo-standard' },
+      ],
+      leads: [
+        ['pack.out', 'rx.B'],
+        ['servo.lead', 'rx.1'],
+      ],
+    },
+    starterPart,
+  );
+
 testRule(rawFedVolts, {
   valid: [
     { name: 'a 12 V pump on three cells', build: tub(pump('pump-12')) },
@@ -44,21 +60,15 @@ testRule(rawFedVolts, {
       ],
     },
     {
+      name: 'a servo from 4.5 V on four NiMH cells, which sink only at their end',
+      build: onReceiverPack('pack-nimh-4-2000-3c'),
+      findings: [
+        { messageId: 'weakAtEnd', actual: 3.97, limit: 4.5, within: 0.01, subjects: ['servo', 'pack'] },
+      ],
+    },
+    {
       name: 'two fresh LiFePO4 cells on a servo for 6.6 V',
-      build: sketchBuild(
-        {
-          fittings: [
-            { id: 'pack', name: 'receiver pack', part: 'pack-lifepo4-2s-2100-15c' },
-            { id: 'rx', name: 'receiver', part: 'receiver-8-skerry' },
-            { id: 'servo', name: 'servo', part: 'servo-standard' },
-          ],
-          leads: [
-            ['pack.out', 'rx.B'],
-            ['servo.lead', 'rx.1'],
-          ],
-        },
-        starterPart,
-      ),
+      build: onReceiverPack('pack-lifepo4-2s-2100-15c'),
       findings: [{ messageId: 'slightlyOver', actual: 6.8, limit: 6.6, subjects: ['servo', 'pack'] }],
     },
   ],

@@ -1,7 +1,9 @@
-import { standsVolts } from '../limits/volts';
-import { givenTo, voltsAgainstSheet, type VoltsMessage } from './support/limit-report';
+import { packVolts } from '../../model/packs/pack-volts';
+import { fromCells, leastAtWorst, standsVolts, voltsOfSheet, wakingState } from '../limits/volts';
+import { givenTo, saidOf, voltsAgainstSheet, type VoltsMessage } from './support/limit-report';
 import type { Missing, Report } from '../findings/report';
 import { offerOwnRegulator } from '../put-right/own-regulator';
+import { offerPackSwaps } from '../put-right/swap-pack';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
 import { isRawFed } from './support/fed-by';
@@ -31,6 +33,12 @@ export const rawFedVolts = defineRule<VoltsMessage>({
         text: 'the {{part}} gets too few volts once the {{source}} runs down',
         why: 'It works on a fresh pack, then weakly, then not at all.',
       },
+      weakAtEnd: {
+        severity: 'note',
+        bound: 'least',
+        text: 'the {{part}} gets weak when the cells of the {{source}} are nearly empty',
+        why: 'Such cells keep their volts for most of their charge. Change or charge them when it slows down.',
+      },
     },
   },
   check(context) {
@@ -48,12 +56,23 @@ export const rawFedVolts = defineRule<VoltsMessage>({
           ),
           ...offerOwnRegulator(context, supply),
         ],
+        higher: (least) => [
+          ...offerPackSwaps(
+            context,
+            [source.fitted],
+            (pack) => packVolts(pack, wakingState(fromCells(pack))) >= least,
+          ),
+          ...offerSwaps(context, fitted, (candidate) => {
+            const sheet = voltsOfSheet(candidate).least?.value;
+            return (
+              sheet !== undefined &&
+              leastAtWorst(fitted.kind, sheet, source.volts.cutoff) <= source.volts.cutoff
+            );
+          }),
+        ],
       });
       // A receiver on its own pack that runs down is told as a rail.
-      const isReceiver = fitted.kind === 'receiver';
-      return said.filter(
-        (candidate) => !(isReceiver && 'messageId' in candidate && candidate.messageId === 'tooFewVolts'),
-      );
+      return fitted.kind === 'receiver' ? saidOf(said, 'tooManyVolts', 'slightlyOver') : said;
     });
   },
 });

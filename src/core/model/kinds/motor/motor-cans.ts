@@ -1,4 +1,4 @@
-import type { MotorKind } from './motor';
+import type { MotorKind, MotorSpec } from './motor';
 
 /** What a size of motor usually is, whatever its winding: rules of thumb, ±25 % (engineering notes, section 9). */
 interface Can {
@@ -170,4 +170,13 @@ export function usualCan({
     named ??
     (kilograms ? nearest(cans, 'kilograms', kilograms.value) : cans[motorKind === 'brushed' ? 2 : 3]!)
   );
+}
+
+/** How many times stronger or weaker a can may be that goes into the mount of another: a 600 for a 540, no 380. */
+const likeSize = 1.4;
+
+/** Whether a motor of the same sort has about the size of another, so that it goes into its place. */
+export function isOfLikeSize(motor: MotorSpec, other: MotorSpec): boolean {
+  const ratio = usualCan(motor).strength / usualCan(other).strength;
+  return motor.motorKind === other.motorKind && ratio <= likeSize && ratio >= 1 / likeSize;
 }
