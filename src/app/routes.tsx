@@ -20,8 +20,8 @@ export const router = createBrowserRouter([
     HydrateFallback: Opening,
     ErrorBoundary: CouldNotOpen,
     loader: async () => {
-      if (!useBuildStore.getState().build) await openAtStart();
-      return null;
+      const isOther = !useBuildStore.getState().build && (await openAtStart());
+      return isOther ? redirect('/builds') : null;
     },
     shouldRevalidate: () => false,
     children: [

@@ -4,7 +4,8 @@ import type { Clash } from '../core/model/merge/clash';
 import { mergeBuilds } from '../core/model/merge/merge-builds';
 import type { Build } from '../core/model/plan/build';
 import type { FileProblem } from '../core/base/validation/problem';
-import { readBuild } from '../core/model/file/read-file';
+import { climbed, fileVersion } from '../core/model/file/ladder';
+import { readBuild, readKept } from '../core/model/file/read-file';
 import { failure, success, type Result } from '../core/base/result';
 import type { BuildRecord, DeletedRecord, DryHullDatabase } from './database';
 
@@ -17,8 +18,12 @@ export interface Seen {
   savedAt?: string;
 }
 
-const seenIn = ({ build, clashes, savedAt, ...record }: BuildRecord): Seen => ({
-  build,
+/** The build of a record in the form of today, unchecked. */
+const buildIn = ({ build, version }: Pick<BuildRecord, 'build' | 'version'>): Build =>
+  climbed(build, version ?? 1) as Build;
+
+const seenIn = ({ clashes, savedAt, ...record }: BuildRecord): Seen => ({
+  build: buildIn(record),
   revision: revisionOf(record),
   savedAt,
   ...(clashes && { clashes }),
@@ -51,7 +56,7 @@ export interface ReadRecord {
 }
 
 function readRecord(record: BuildRecord): Result<Seen, FileProblem> {
-  const read = readBuild({ ...record.build });
+  const read = readKept(record.build, record.version);
   return read.ok ? success(seenIn(record)) : read;
 }
 
@@ -88,7 +93,9 @@ export class BuildRepository {
       if (!record && seen) return { state: 'gone' };
       const revision = revisionOf(record);
       const isOurs = !record || revision === seen?.revision;
-      const merged = isOurs ? { build, clashes: [] } : seen && mergeBuilds(seen.build, build, record.build);
+      const merged = isOurs
+        ? { build, clashes: [] }
+        : seen && mergeBuilds(seen.build, build, buildIn(record));
       if (!merged || (!isOurs && !readBuild({ ...merged.build }).ok))
         return { state: 'apart', key: await this.add(build) };
       const clashes = [...clashed, ...merged.clashes];
@@ -137,7 +144,8 @@ export class BuildRepository {
   ): Promise<void> {
     const savedAt = this.now().toISOString();
     const told = clashes.length > 0 && { clashes: [...clashes] };
-    await this.database.builds.put({ key, name: build.name, savedAt, revision, build, ...told });
+    const version = fileVersion;
+    await this.database.builds.put({ key, name: build.name, savedAt, revision, version, build, ...told });
   }
 
   /** Takes a build out of the list; it waits among the deleted ones. @returns the record, so that it can be put back */
@@ -175,7 +183,7 @@ export class BuildRepository {
       if (!record) return;
       const { deletedAt: _, ...kept } = record;
       if (await builds.get(key)) {
-        const { build } = kept;
+        const build = buildIn(kept);
         await this.add({ ...build, name: `${build.name.slice(0, 60)}, put back` });
       } else await builds.put(kept);
       await deleted.delete(key);
@@ -232,8 +240,10 @@ export class BuildRepository {
   async listWithBuilds(): Promise<ReadRecord[]> {
     const records = await this.database.builds.orderBy('savedAt').reverse().toArray();
     return records.map((record) => {
-      const read = readBuild({ ...record.build });
-      return read.ok ? { record } : { record, problem: read.problem };
+      const read = readKept(record.build, record.version);
+      return read.ok
+        ? { record: { ...record, build: read.value, version: fileVersion } }
+        : { record, problem: read.problem };
     });
   }
 

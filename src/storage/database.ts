@@ -13,6 +13,8 @@ export interface BuildRecord {
   revision?: number;
   /** What the last save changed in another way than the one before it, for the window that made that one. */
   clashes?: Clash[];
+  /** Version of the form of its build; the first where not said. */
+  version?: number;
   build: Build;
 }
 
@@ -37,6 +39,8 @@ export interface HistoryRecord extends PastState {
   keptAt: string;
   past: PastState[];
   future: PastState[];
+  /** Version of the form of its builds; the first where not said. */
+  version?: number;
 }
 
 export type LockerRecord = LockerItem & { id: string };

@@ -1,4 +1,5 @@
-import { readBuild } from '../core/model/file/read-file';
+import { fileVersion } from '../core/model/file/ladder';
+import { readKept } from '../core/model/file/read-file';
 import type { Build } from '../core/model/plan/build';
 import type { DryHullDatabase, HistoryRecord, PastState } from './database';
 
@@ -32,6 +33,7 @@ export class HistoryRepository {
       await history.put({
         key: this.keyOf(buildKey),
         buildKey,
+        version: fileVersion,
         keptAt: this.now().toISOString(),
         build,
         lastAction,
@@ -59,7 +61,19 @@ export class HistoryRepository {
     const own = await this.database.history.get(this.keyOf(buildKey));
     const kept = own ?? (await this.latestFirst(buildKey))[0];
     if (!kept) return undefined;
-    const builds = [kept.build, ...[...kept.past, ...kept.future].map((state) => state.build)];
-    return builds.every((build) => readBuild({ ...build }).ok) ? kept : undefined;
+    const now = readKept(kept.build, kept.version);
+    const past = readStates(kept.past, kept.version);
+    const future = readStates(kept.future, kept.version);
+    if (!now.ok || !past || !future) return undefined;
+    return { build: now.value, lastAction: kept.lastAction, past, future };
   }
+}
+
+/** States in the form of today; `undefined` where one cannot be read any more. */
+function readStates(states: readonly PastState[], version: number | undefined): PastState[] | undefined {
+  const read = states.flatMap(({ build, lastAction }) => {
+    const found = readKept(build, version);
+    return found.ok ? [{ build: found.value, lastAction }] : [];
+  });
+  return read.length === states.length ? read : undefined;
 }

@@ -64,21 +64,27 @@ test('what can be read of a spoilt build is kept, and the rest told; the spoilt 
         const open = indexedDB.open('dry-hull');
         open.onerror = () => reject(new Error('no database'));
         open.onsuccess = () => {
-          const store = open.result.transaction('builds', 'readwrite').objectStore('builds');
+          const writing = open.result.transaction(['builds', 'settings'], 'readwrite');
+          const store = writing.objectStore('builds');
+          writing.objectStore('settings').put({ name: 'openBuild', value: 'spoilt' });
           const all = store.getAll();
           all.onsuccess = () => {
             const [record] = all.result as [{ key: string; build: { leads: { metres?: object }[] } }];
             record.build.leads[0]!.metres = { value: 'long', provenance: 'measured' };
             store.put({ ...record, key: 'spoilt', name: 'Spoilt tug' });
           };
-          store.transaction.oncomplete = () => {
+          writing.oncomplete = () => {
             open.result.close();
             resolve();
           };
         };
       }),
   );
-  await page.goto('/builds');
+  // It was open last: the start says so, and shows the list.
+  await page.goto('/loom');
+  const trouble = page.getByRole('dialog', { name: 'Spoilt tug could not be opened' });
+  await trouble.getByRole('button').click();
+  await expect(page).toHaveURL(/\/builds$/);
   const spoilt = builds(page).filter({ hasText: 'Spoilt tug' });
   await expect(spoilt).toContainText('Cannot be read: build.leads[0].metres');
   await spoilt.getByRole('button', { name: 'Keep what can be read' }).click();

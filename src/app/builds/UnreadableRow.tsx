@@ -16,8 +16,8 @@ interface UnreadableRowProps {
 
 /** A stored build that cannot be read: what is wrong with it, and its file as it lies in the browser. */
 export function UnreadableRow({ record, problem, onSalvage, onRemove }: UnreadableRowProps) {
-  const { key, name, savedAt, build } = record;
-  const salvaged = useMemo(() => salvageBuild(build), [build]);
+  const { key, name, savedAt, build, version } = record;
+  const salvaged = useMemo(() => salvageBuild(build, version), [build, version]);
   return (
     <li className={styles.unreadable}>
       <div>

@@ -5,6 +5,7 @@ import { readBuildFile } from '../../core/model/file/read-file';
 import { storageTrouble } from '../../storage/storage-trouble';
 import { useLocker } from './locker-store';
 import { openInStore } from './build-store';
+import { refuse } from './refusal-store';
 import { openSeen, repository, useSaveState } from './saving';
 
 /** The demo builds that ship with the application. */
@@ -79,20 +80,35 @@ export async function openAnother(than: string): Promise<void> {
   await openDemo('harbour-tug-as-planned');
 }
 
-/** What was open last, or the tug as planned on a first start; without a store that one, in memory alone. */
-export async function openAtStart(): Promise<void> {
+/**
+ * What was open last, or the tug as planned on a first start; without a store that one, in memory alone.
+ * @returns whether what was open last is there and cannot be opened, so that another one is
+ */
+export async function openAtStart(): Promise<boolean> {
   try {
-    await openFromStore();
+    return await openFromStore();
   } catch (error) {
     openInStore(nanoid(), await readDemo('harbour-tug-as-planned'));
     useSaveState.setState({ state: 'failed', why: storageTrouble(error) });
+    return false;
   }
 }
 
-async function openFromStore(): Promise<void> {
+async function openFromStore(): Promise<boolean> {
   await useLocker.getState().load();
   const key = await repository.lastOpen();
-  if (key !== undefined && (await openStored(key)) === undefined) return;
+  const trouble = key === undefined ? undefined : await openStored(key);
+  if (key !== undefined && trouble === undefined) return false;
+  const stored = (await repository.list()).find((each) => each.key === key);
+  if (key !== undefined && stored) {
+    await openAnother(key);
+    refuse(
+      `${stored.name} could not be opened`,
+      `${trouble}. It lies in the list as it was; another build is open.`,
+    );
+    return true;
+  }
   (await import('./shipped-picture')).keepShipped();
   await openDemo('harbour-tug-as-planned');
+  return false;
 }

@@ -43,9 +43,18 @@ export const fileVersion = steps.at(-1)?.to ?? 1;
 export const isKnownVersion = (version: unknown): version is number =>
   Number.isInteger(version) && (version as number) >= 1 && (version as number) <= fileVersion;
 
-/** What a file of some version held, in the form of today. */
+/** A build that a file or record of some version held, in the form of today. */
 export const climbed = (content: unknown, version: number): unknown =>
   steps.filter((step) => step.to > version).reduce((held, step) => step.climb(held), content);
+
+/** What a backup of some version held, each of its builds in the form of today. */
+export function climbedBackup(content: unknown, version: number): unknown {
+  if (!isObject(content) || !Array.isArray(content.builds)) return content;
+  const builds: unknown[] = content.builds;
+  const entry = (held: unknown) =>
+    isObject(held) && 'build' in held ? { ...held, build: climbed(held.build, version) } : held;
+  return { ...content, builds: builds.map(entry) };
+}
 
 /** What was written on a tick goes to a list of its own. */
 function notesBesideSteps(content: unknown): unknown {

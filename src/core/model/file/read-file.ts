@@ -2,7 +2,7 @@ import type { Build } from '../plan/build';
 import { failure, success, type Result } from '../../base/result';
 import { buildProblem } from './build-problem';
 import { isObject } from '../../base/validation/is-object';
-import { climbed, fileVersion, isKnownVersion } from './ladder';
+import { climbed, climbedBackup, fileVersion, isKnownVersion } from './ladder';
 import { parseJson } from './parse-json';
 import type { FileProblem } from '../../base/validation/problem';
 
@@ -54,15 +54,28 @@ export function openFile(text: string, usual: FileContent = 'build'): Result<Ope
     return failure({ where: 'format', why: `must be "${fileFormat}"; this is not a Dry Hull file` });
   const there = contents.filter((content) => content in held);
   const kind = there.find((content) => content !== usual) ?? usual;
-  if (!isKnownVersion(version))
-    return failure({
-      where: 'version',
-      why: `is ${JSON.stringify(version) ?? 'missing'}; this Dry Hull reads versions 1 to ${fileVersion}`,
-    });
+  if (!isKnownVersion(version)) return failure(unknownVersion(version));
   const stray = Object.keys(held).find((name) => name !== kind);
   if (there.length > 1) return failure(otherKind(kind, usual));
   if (stray !== undefined) return failure({ where: stray, why: 'is not a field that Dry Hull knows' });
-  return success({ kind, content: climbed(held[kind], version) });
+  const content = kind === 'backup' ? climbedBackup(held.backup, version) : climbed(held[kind], version);
+  return success({ kind, content });
+}
+
+const unknownVersion = (version: unknown): FileProblem => ({
+  where: 'version',
+  why: `is ${JSON.stringify(version) ?? 'missing'}; this Dry Hull reads versions 1 to ${fileVersion}`,
+});
+
+/**
+ * Reads a build that was kept outside a file: in a store, or among what can be undone.
+ * @param version of the form in which it was kept; the first where nobody wrote it down, as every step leaves what is
+ * newer than itself as it is
+ */
+export function readKept(data: unknown, version = 1): Result<Build, FileProblem> {
+  if (!isKnownVersion(version)) return failure(unknownVersion(version));
+  const content = climbed(data, version);
+  return isObject(content) ? readBuild(content) : failure({ where: 'build', why: 'is missing' });
 }
 
 /** Checks plain data as a build: shape first, then references. */

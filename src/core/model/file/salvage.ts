@@ -1,6 +1,7 @@
 import { modelKinds, type Build } from '../plan/build';
 import { emptyBuild } from '../plan/empty-build';
 import { buildProblem } from './build-problem';
+import { climbed } from './ladder';
 import { isObject } from '../../base/validation/is-object';
 import type { FileProblem } from '../../base/validation/problem';
 
@@ -19,9 +20,11 @@ type Data = Record<string, unknown>;
 /**
  * Keeps every part of a stored build that can be read: an item with something wrong in it is left out of its list, a
  * field outside the lists takes the value that a new build has. What it was given stays as it was.
+ * @param version of the form in which it was kept
  * @returns `undefined` where there is nothing to keep
  */
-export function salvageBuild(data: unknown): Salvaged | undefined {
+export function salvageBuild(stored: unknown, version = 1): Salvaged | undefined {
+  const data = climbed(stored, version);
   if (!isObject(data)) return undefined;
   const model = modelKinds.find((kind) => kind === data.model) ?? 'boat';
   const fresh = emptyBuild('salvaged', 'Salvaged build', model) as unknown as Data;
