@@ -30,7 +30,7 @@ const screens = {
 };
 
 /** Screens that have every colour there is. */
-const coloured = new Set(['brief', 'locker', 'loom picture', 'radio', 'berths', 'trial', 'fit-out, held']);
+const coloured = new Set(['brief', 'loom picture', 'radio', 'trial']);
 
 for (const { bench, viewport } of looks) {
   const isDay = bench === 'light';
@@ -41,6 +41,8 @@ for (const { bench, viewport } of looks) {
       test.setTimeout(300_000);
       await openTug(page);
       for (const [name, path] of Object.entries(screens)) {
+        // Names and landmarks are the same by day and by night: colours are not, and a few screens have all of them.
+        if (!isDay && !coloured.has(name)) continue;
         await goWithin(page, path);
         await expect(page.locator('main').getByRole('heading', { level: 1 })).toBeVisible();
         if (path.startsWith('/trial'))
@@ -52,8 +54,6 @@ for (const { bench, viewport } of looks) {
         const overflow = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
         expect.soft(overflow, name).toBeLessThanOrEqual(0);
         for (const text of ['Voltage', 'Space']) await expect.soft(well(page, text), name).toBeInViewport();
-        // Names and landmarks are the same by day and by night: colours are not, and a few screens have all of them.
-        if (!isDay && !coloured.has(name)) continue;
         const axe = lookedAt(page);
         if (!isDay) axe.withRules(['color-contrast']);
         // The frame is the same about every screen; the findings are not where a well is chosen.

@@ -40,15 +40,6 @@ async function isDry(page: Page): Promise<void> {
   await expect(page.getByRole('region', { name: 'Not known' })).toHaveCount(0);
 }
 
-test('the tractor is wired from bare parts by the mouse alone', async ({ page }) => {
-  await openBare(page);
-  for (const { from, to } of leads) {
-    await spot(page, from).dragTo(spot(page, to));
-    await expect(spot(page, to)).toHaveAttribute('data-role', 'used');
-  }
-  await isDry(page);
-});
-
 test('the tractor is wired from bare parts by keys alone', async ({ page }) => {
   await openBare(page);
   for (const { from, to } of leads) {

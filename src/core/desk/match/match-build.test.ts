@@ -57,7 +57,7 @@ describe('what fits together', () => {
 
   it('is never nothing without a cause, whatever is typed of the parts', () => {
     let offered = 0;
-    for (const build of fc.sample(halfKnownBuilds, { numRuns: 8, seed: 5 })) {
+    for (const build of fc.sample(halfKnownBuilds, { numRuns: 5, seed: 5 })) {
       const own = build.parts.map((part) => ({ part, state: 'own' as const, isStarter: false }));
       const { offers, conflict, empty, refusals } = matchBuild(build, [...items(), ...own], {
         ...task,
@@ -67,7 +67,7 @@ describe('what fits together', () => {
       if (offers.length > 0) offered += 1;
       else expect([...conflict, ...empty, ...refusals]).not.toEqual([]);
     }
-    expect(offered).toBeGreaterThanOrEqual(6);
+    expect(offered).toBeGreaterThanOrEqual(4);
   }, 180_000);
 
   it('around a board, which stays with all that sits on it', () => {
