@@ -1,6 +1,7 @@
 import { testRule } from '../../../../tests/kit/test-rule';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { tub, withoutFigure } from '../../../../tests/kit/tub';
+import type { Linkage } from '../../model/fitting/linkage';
 import type { Brief } from '../../model/plan/brief';
 import type { Build } from '../../model/plan/build';
 import { servoTorque } from './servo-torque';
@@ -10,6 +11,11 @@ const small = soundBuilds['small crawler, pack with a small plug']!;
 const of = (build: Build, brief: Partial<Brief>): Build => ({
   ...build,
   brief: { ...build.brief, ...brief },
+});
+
+const linked = (build: Build, servo: string, linkage: Linkage): Build => ({
+  ...build,
+  fittings: build.fittings.map((each) => (each.id === servo ? { ...each, linkage } : each)),
 });
 
 testRule(servoTorque, {
@@ -54,6 +60,21 @@ testRule(servoTorque, {
       name: 'a large rudder on a micro servo, its area told',
       build: of(tub(), { rudderArea: 0.0022 }),
       findings: [{ messageId: 'weak', actual: 1.85, limit: 2.4, within: 0.2, says: 'race of the screw' }],
+    },
+    {
+      name: 'the same by a rod that is far out on its horn',
+      build: linked(of(tub(), { rudderArea: 0.0022 }), 'rudder', {
+        hornRadius: 0.016,
+        armRadius: 0.015,
+        along: 0.15,
+        across: 0,
+        hornDegrees: 90,
+        armDegrees: 90,
+        stopDegrees: 25,
+      }),
+      findings: [
+        { messageId: 'weak', actual: 1.6, limit: 2.4, within: 0.3, putRight: ['inner-hole:rudder'] },
+      ],
     },
     {
       name: 'a crawler whose servo turns its wheels, but not between stones',

@@ -4,6 +4,7 @@ import { fittingSubject, type Missing, type Report } from '../findings/report';
 import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { linkageReading } from '../../reading/linkage/linkage-reading';
+import { offerInnerHole } from '../put-right/inner-hole';
 import { offerHigherVolts } from '../put-right/set-regulator-volts';
 import { offerSwaps } from '../put-right/swap-part';
 import { defineRule } from './rule';
@@ -79,6 +80,7 @@ export const servoTorque = defineRule<Message>({
           ...load.terms,
         ],
         offers: () => [
+          ...offerInnerHole(context, servo, (limit * kilogramCentimetre) / given.value),
           ...(rail && best && messageId !== 'wedged' ? offerHigherVolts(rail, best) : []),
           ...offerSwaps(
             context,
