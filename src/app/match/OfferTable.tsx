@@ -16,7 +16,7 @@ const mostLimits = 8;
 /** Margins from here on are drawn as full. */
 const ample = 0.5;
 
-/** Offers side by side: what they cost, what they leave of each limit, and the part in each role. */
+/** Offers side by side: how long they run, the part in each role, what they take and what they leave of each limit. */
 export function OfferTable({ offers }: { offers: readonly Offer[] }) {
   const build = useBuild();
   const go = useNavigate();
@@ -62,6 +62,36 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
               of={offers}
               show={({ kilograms }) => `${(1000 * kilograms).toFixed(0)} g`}
             />
+          </tbody>
+          <tbody>
+            <tr className={styles.heading}>
+              <th scope="rowgroup" colSpan={offers.length + 1}>
+                The part in each role
+              </th>
+            </tr>
+            {roles.map(({ role, name }) => {
+              const all = offers.map((offer) => offer.roles.find((each) => each.role === role));
+              const isAlike = all.every((each) => each?.part.id === all[0]?.part.id);
+              return (
+                <tr key={role} data-alike={isAlike}>
+                  <th scope="row">{capital(name)}</th>
+                  {all.map((chosen, n) => (
+                    <td key={n}>
+                      {chosen?.part.name}
+                      {chosen?.volts !== undefined && `, set to ${chosen.volts} V`}
+                      {chosen && !chosen.isChanged && <span className={styles.stays}> (stays)</span>}
+                    </td>
+                  ))}
+                </tr>
+              );
+            })}
+          </tbody>
+          <tbody>
+            <tr className={styles.heading}>
+              <th scope="rowgroup" colSpan={offers.length + 1}>
+                What it takes
+              </th>
+            </tr>
             {hasPrices && (
               <Row
                 name="To spend"
@@ -102,29 +132,6 @@ export function OfferTable({ offers }: { offers: readonly Offer[] }) {
                 ))}
               </tr>
             ))}
-          </tbody>
-          <tbody>
-            <tr className={styles.heading}>
-              <th scope="rowgroup" colSpan={offers.length + 1}>
-                The part in each role
-              </th>
-            </tr>
-            {roles.map(({ role, name }) => {
-              const all = offers.map((offer) => offer.roles.find((each) => each.role === role));
-              const isAlike = all.every((each) => each?.part.id === all[0]?.part.id);
-              return (
-                <tr key={role} data-alike={isAlike}>
-                  <th scope="row">{capital(name)}</th>
-                  {all.map((chosen, n) => (
-                    <td key={n}>
-                      {chosen?.part.name}
-                      {chosen?.volts !== undefined && `, set to ${chosen.volts} V`}
-                      {chosen && !chosen.isChanged && <span className={styles.stays}> (stays)</span>}
-                    </td>
-                  ))}
-                </tr>
-              );
-            })}
           </tbody>
         </table>
       </SavableTable>
