@@ -11,8 +11,9 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await putRight(page, /servo plug of the starboard rudder/, /Turn the plug/);
   await putRight(page, /is set to holm link/, /Set the transmitter to skerry link/);
   await putRight(page, /monitor pump gets too many volts/, /monitor pump, 12 V/);
-  await putRight(page, /tow pack is asked for more/, /4000 mAh/);
-  await putRight(page, /tow pack and the power harness do not plug/, /adapter/);
+  // It comes with a plug that goes into the harness.
+  await putRight(page, /tow pack is asked for more/, /3000 mAh/);
+  await expect(page.getByText(/tow pack and the power harness do not plug/)).toHaveCount(0);
   await putRight(page, /port controller is in the port for monitor pan/, /Swap the plugs/);
   await putRight(page, /plug of the tow winch looks/, /adapter/);
   await putRight(page, /^Monitor pan wants/, /right dial/);
@@ -23,9 +24,11 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   // The BEC that came in was laid out with it; with the larger pack all is laid out once more.
   await page.keyboard.press('4');
   await page.getByRole('button', { name: 'Place them for me' }).click();
-  await expect(page.getByRole('dialog')).toContainText('Space dry');
+  await expect(page.getByRole('dialog')).toContainText('Space damp · 1 mind');
   await page.getByRole('button', { name: /^Place these/ }).click();
-  await expect(well(page, 'Space')).toContainText('dry');
+  // She leans a little with this pack: told, and no stop.
+  await accept(page, /^She leans to/, 'Ballast on the other side');
+  await expect(well(page, 'Space')).toContainText('damp, known · 1 accepted');
 
   for (const name of ['Connection', 'Control']) await expect(well(page, name)).toContainText('dry');
   await expect(well(page, 'Voltage')).toContainText('dry');

@@ -22,17 +22,10 @@ test('the salt-flat yacht from nothing to dry', async ({ page }) => {
   );
   await page.getByRole('button', { name: /^Do these \d+ steps/ }).click();
 
-  for (const name of ['Current', 'Connection', 'Control'])
+  for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
     await expect(well(page, name)).toContainText('dry');
-  await expect(well(page, 'Voltage')).toContainText('damp · 2 mind');
-  for (let n = 0; n < 2; n += 1) {
-    await page.getByRole('button', { name: 'Accept', exact: true }).click();
-    await page.getByRole('dialog').getByRole('button', { name: 'Accept' }).click();
-    await expect(page.getByRole('dialog')).toHaveCount(0);
-  }
-  await expect(well(page, 'Voltage')).toContainText('damp, known · 2 accepted');
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(well(page, 'Voltage')).toContainText('1 mind, 1 accepted');
+  // What the dry cells do at their end is good to know, and no more.
+  await expect(well(page, 'Voltage')).toContainText('2 notes');
 });
 
 test('a step of the proposal is refused, and what rests on it goes too', async ({ page }) => {

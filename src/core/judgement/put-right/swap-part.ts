@@ -5,15 +5,18 @@ import type { Build } from '../../model/plan/build';
 import { isJoined, type Lead } from '../../model/plan/lead';
 import type { Edit } from '../../model/plan/edits';
 import type { Patch } from '../../model/plan/patch';
+import { starterLocker } from '../../model/starter/starter-locker';
 import { unlikeness } from '../../model/parts/unlikeness';
 import { goesTogether, mating } from '../../model/connectors/mating';
 import { kindOfAny } from '../../model/kinds';
 import type { PartKind, PartOfKind, PartSpec } from '../../model/kinds/part-spec';
 import type { Reading } from '../../reading/build-reading/reading';
 
+const starterIds: ReadonlySet<string> = new Set(starterLocker.map(({ id }) => id));
+
 /**
  * Parts from the locker of the same kind that suit, and that take the same leads on the same ports.
- * At most `most`, those most like it first.
+ * At most `most`, those most like it first; and of the person's own sheets as many, however unlike.
  */
 export function offerSwaps<K extends PartKind>(
   context: Reading,
@@ -33,7 +36,10 @@ export function offerSwaps<K extends PartKind>(
     )
     .map((candidate) => ({ candidate, unlike: unlikeness(part, candidate) }))
     .sort((a, b) => a.unlike - b.unlike)
-    .slice(0, most)
+    .filter(({ candidate }, n, all) => {
+      const ownBefore = all.slice(0, n).filter((each) => !starterIds.has(each.candidate.id)).length;
+      return n < most || (!starterIds.has(candidate.id) && ownBefore < most);
+    })
     .map(({ candidate }) => {
       const lift = liftOfSecondRed(context, fitting, part, candidate);
       return {

@@ -16,6 +16,12 @@ describe('how far two sheets are apart', () => {
     expect(far).toBeGreaterThan(near);
   });
 
+  it('is more for a part of another sort', () => {
+    const pump = { name: 'monitor pump, 6 V', maxVolts: stated(7.5) };
+    const bilge = unlikeness(pump, { name: 'bilge pump, 12 V', maxVolts: stated(14) });
+    expect(unlikeness(pump, { name: 'monitor pump, 12 V', maxVolts: stated(15) })).toBeLessThan(bilge);
+  });
+
   it('counts a figure that the other sheet is silent about', () => {
     const motor = { kv: stated(3000), fullLoadAmps: stated(20) };
     expect(unlikeness(motor, { kv: stated(3000) })).toBeGreaterThan(unlikeness(motor, motor));

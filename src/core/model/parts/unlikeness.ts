@@ -3,9 +3,18 @@ import { isFigure } from '../../base/validation/figure';
 /** What a figure that only one of two sheets states counts for, as if it differed by half. */
 const notBoth = Math.log(1.5);
 
+/** What a part of another sort counts for, by what it is called: `micro servo` for `standard servo`. */
+const otherSort = 0.5;
+
+/** What a name says before its figures, in words: `brushed motor` of `brushed motor, 21 turns`. */
+const sortWords = (sheet: object): string[] =>
+  'name' in sheet && typeof sheet.name === 'string'
+    ? sheet.name.split(',', 1)[0]!.toLowerCase().split(' ')
+    : [];
+
 /**
  * How far two sheets of one kind are apart: the mean of how many times their figures differ (logarithm of the ratio), over
- * those that the first one states. 0 where they are alike.
+ * those that the first one states; and more where it is called something else. 0 where they are alike.
  */
 export function unlikeness(sheet: object, other: object): number {
   const theirs = new Map<string, unknown>(Object.entries(other));
@@ -14,5 +23,8 @@ export function unlikeness(sheet: object, other: object): number {
     const same = theirs.get(name);
     return [isFigure(same) && same.value > 0 ? Math.abs(Math.log(same.value / figure.value)) : notBoth];
   });
-  return apart.length === 0 ? 0 : apart.reduce((sum, each) => sum + each, 0) / apart.length;
+  const words = sortWords(sheet);
+  const shared = new Set(sortWords(other));
+  const isOther = words.filter((word) => !shared.has(word)).length / Math.max(words.length, 1);
+  return otherSort * isOther + apart.reduce((sum, each) => sum + each, 0) / Math.max(apart.length, 1);
 }
