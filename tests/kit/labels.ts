@@ -71,6 +71,7 @@ Quillet 3S 3200 mAh 35C burst 70C | pack | cells=3 ampHours=3.2 dischargeRate=35
 4 AA alkaline battery | pack | cells=4 chemistry=dry cell
 4xAA NiMH 2000mAh | pack | cells=4 chemistry=NiMH ampHours=2
 4 AA cells | pack | cells=4 chemistry=dry cell
+4xAA battery holder with switch | pack | cells=4 chemistry=dry cell
 AA battery box 4 cells | pack | cells=4 chemistry=dry cell
 7.4V 2600mAh Li-ion | pack | cells=2 ampHours=2.6 chemistry=Li-ion
 shorty 2S 4200mAh 7,4V 60C | pack | cells=2 ampHours=4.2 dischargeRate=60 chemistry=LiPo

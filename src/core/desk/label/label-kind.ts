@@ -7,6 +7,8 @@ const capacity = /\d ?m?ah\b/i;
 const signs: readonly [LabelKind, RegExp][] = [
   ['pack', capacity],
   ['pack', /\b(?:receiver|rx|transmitter|tx) (?:pack|battery)\b/i],
+  // A box for cells may have a switch on it.
+  ['pack', /\b(?:battery|cell) (?:holder|box|case)\b/i],
   ['transmitter', /\b(?:transmitter|tx|handset|radio set|stick radio|wheel radio|pistol (?:grip )?radio)\b/i],
   ['receiver', /\b(?:receiver|rx)\b/i],
   ['fuse', /\bfuse\b/i],

@@ -12,12 +12,12 @@ import { usualMinutes } from '../trial/run-time';
 import { proposeWiring } from './propose-wiring';
 
 describe('what is proposed for a model of half-known parts', () => {
-  let cases: { build: Build; reading: Reading }[];
+  let cases: { build: Build; reading: Reading; unsolved: readonly string[] }[];
   beforeAll(() => {
-    cases = fc.sample(halfKnownBuilds, { numRuns: 200, seed: 31 }).map((build) => ({
-      build,
-      reading: readingOf(proposeWiring(build, starterLocker, new Set()).build, starterLocker),
-    }));
+    cases = fc.sample(halfKnownBuilds, { numRuns: 200, seed: 31 }).map((build) => {
+      const { build: wired, unsolved } = proposeWiring(build, starterLocker, new Set());
+      return { build, reading: readingOf(wired, starterLocker), unsolved };
+    });
   }, 180_000);
 
   it('gives no part more volts than it is known, or sold, to stand', () => {
@@ -51,6 +51,17 @@ describe('what is proposed for a model of half-known parts', () => {
         expect(rail.sources.map(({ fitted }) => fitted.kind)).not.toContain('pack');
     }
     expect(looked).toBeGreaterThan(50);
+  });
+
+  it('leaves nothing loose without a line', () => {
+    let looked = 0;
+    for (const { reading, unsolved } of cases)
+      for (const { fitting, kind } of reading.index.all()) {
+        if (['transmitter', 'cable'].includes(kind) || reading.index.leadsOf(fitting.id).length > 0) continue;
+        looked += 1;
+        expect(unsolved.join('\n').toLowerCase(), fitting.name).toContain(fitting.name);
+      }
+    expect(looked).toBeGreaterThan(20);
   });
 
   it('leaves nothing running when the link is lost, as far as the transmitter sets it', () => {

@@ -13,6 +13,7 @@ import {
   settleStops,
   settleVolts,
 } from './settle';
+import { tellLoose } from './loose-parts';
 import { wireChannels } from './wire-channels';
 import { wireLoads, wireMotors } from './wire-motors';
 import { wirePower, wireVideoFromRail } from './wire-power';
@@ -43,6 +44,7 @@ export function proposeWiring(
   settleCutoffs(draft);
   settleFailSafes(draft);
   if (draft.proposals.some((proposal) => !proposal.isRefused)) settleStops(draft, build);
+  tellLoose(draft);
   return draft;
 }
 
