@@ -9,6 +9,7 @@ import { checkBuild } from '../core/judgement/check/check-build';
 import { burning, verdictOf, verdictUnder, type Verdict } from '../core/desk/trial/verdict';
 import { runTrial } from '../core/desk/trial/run-trial';
 import { estimatesOf, summarise, toleranceSample, type ToleranceResult } from '../core/desk/trial/tolerance';
+import { trialRows } from '../core/desk/trial/trial-rows';
 import { trialFindings } from '../core/desk/trial/trial-findings';
 import type { TrialResult } from '../core/desk/trial/trial-result';
 import { usualTask } from '../core/desk/trial/trial-task';
@@ -67,24 +68,25 @@ const find = (outings: readonly Outing[], name: string): Outing | undefined =>
 
 function trialText(
   { name, seconds }: Outing,
-  { figures, events }: TrialResult,
+  result: TrialResult,
   verdict: Verdict,
   tolerance: ToleranceResult | undefined,
   gives: readonly string[],
 ): string {
-  const { railMinVolts, railMinAt, floorVolts, brownOuts, mostPackAmps, runMinutes, hottestCelsius } =
-    figures;
+  const { railMinAt, brownOuts } = result.figures;
+  const rows = [
+    ...trialRows(result, tolerance),
+    { name: 'lowest at', value: `${railMinAt.toFixed(1)} s`, note: '' },
+    { name: 'brown-outs', value: String(brownOuts), note: '' },
+  ];
   const lines = [
     `${name}, ${seconds} s`,
     verdict.words,
     '',
-    `lowest at the receiver  ${railMinVolts.toFixed(2)} V at ${railMinAt.toFixed(1)} s; its floor is ${floorVolts.toFixed(1)} V`,
-    `brown-outs              ${brownOuts}`,
-    `most from the packs     ${mostPackAmps.toFixed(1)} A`,
-    `run time at this mean   ${Number.isFinite(runMinutes) ? `${runMinutes.toFixed(0)} min` : 'not told'}`,
-    `hottest part            ${hottestCelsius.toFixed(0)} °C`,
+    ...rows.map(({ name, value, note }) => `${name.padEnd(24)}${value}${note && `; ${note}`}`),
   ];
-  for (const { at, until, words } of events) lines.push(`${at.toFixed(2)}–${until.toFixed(2)} s  ${words}`);
+  for (const { at, until, words } of result.events)
+    lines.push(`${at.toFixed(2)}–${until.toFixed(2)} s  ${words}`);
   lines.push('', 'Gives first:', ...gives.map((text) => `  ${text}`));
   if (tolerance) {
     const { runs, brownOutShare, influences } = tolerance;

@@ -125,6 +125,16 @@ describe('hull trial', () => {
     expect(done.value.exitCode).toBe(1);
   });
 
+  it('tells what rests on estimates as such, and as a band where runs were asked for', () => {
+    const runTime = (runs: number) => {
+      const done = trialCommand(demoBuild('harbour-tug'), { ...usual, json: false, runs });
+      if (!done.ok) throw new Error(done.problem);
+      return done.value.text.split('\n').find((line) => line.startsWith('run time'));
+    };
+    expect(runTime(0)).toMatch(/^run time at this use +≈ \d+ min/);
+    expect(runTime(12)).toMatch(/^run time at this use +\d+–\d+ min/);
+  });
+
   it('says it in words on the command line, and refuses odd numbers of runs', () => {
     const { status, stdout } = hull('trial', demo('salt-flat-yacht'), '--outing', 'gusts');
     expect(status).toBe(0);

@@ -7,7 +7,7 @@ import { burning, verdictOf, verdictUnder } from '../../core/desk/trial/verdict'
 import { useLocker } from '../state/locker-store';
 import { checkOf } from '../state/use-check';
 import { useSum } from '../state/money-store';
-import { trialRows } from '../trial/trial-rows';
+import { trialRows } from '../../core/desk/trial/trial-rows';
 import { useTrial } from '../trial/use-trial';
 import { SavableTable } from '../lists/SavableTable';
 import styles from './RefitView.module.css';

@@ -4,7 +4,7 @@ import { checkOf } from '../state/use-check';
 import type { ToleranceResult } from '../../core/desk/trial/tolerance';
 import type { TrialResult } from '../../core/desk/trial/trial-result';
 import { Explained } from '../help/Explained';
-import { trialRows } from './trial-rows';
+import { trialRows } from '../../core/desk/trial/trial-rows';
 import styles from './Verdict.module.css';
 
 interface VerdictProps {

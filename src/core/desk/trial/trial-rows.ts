@@ -1,8 +1,8 @@
-import { bandWords } from '../../core/base/quantity/band-words';
-import { formatQuantity } from '../../core/base/quantity/format';
-import { runTimeWords } from '../../core/base/quantity/run-time-words';
-import type { ToleranceResult } from '../../core/desk/trial/tolerance';
-import type { TrialFigures, TrialResult } from '../../core/desk/trial/trial-result';
+import { bandWords } from '../../base/quantity/band-words';
+import { formatQuantity } from '../../base/quantity/format';
+import { runTimeWords } from '../../base/quantity/run-time-words';
+import type { ToleranceResult } from './tolerance';
+import type { TrialFigures, TrialResult } from './trial-result';
 
 /** One figure of an outing, as it is shown. */
 interface TrialRow {
