@@ -17,16 +17,17 @@ import { Schools } from './Schools';
 import styles from './BriefStation.module.css';
 
 const AddParts = lazy(() => import('../locker/AddParts'));
+const Answer = lazy(() => import('./Answer'));
 
 /** What the model must do and stand, and how far each function is served from the thumb to the part. */
 export function Component() {
-  const { context } = useCheck();
+  const { context, isBegun } = useCheck();
   // What is typed is shown at once; what follows from it may take the next frames.
   const settled = useDeferredValue(context);
   const isLater = useLater();
   return (
     <div className={styles.station}>
-      <Functions context={settled} />
+      <Functions context={settled} isBegun={isBegun} />
       <div className={styles.side}>
         {isLater && (
           <>
@@ -41,7 +42,13 @@ export function Component() {
   );
 }
 
-const Functions = memo(function Functions({ context }: { context: Reading }) {
+interface FunctionsProps {
+  context: Reading;
+  /** A pack feeds something. */
+  isBegun: boolean;
+}
+
+const Functions = memo(function Functions({ context, isBegun }: FunctionsProps) {
   const { build } = context;
   const chains = functionChains(context);
   const isLater = useLater();
@@ -59,6 +66,11 @@ const Functions = memo(function Functions({ context }: { context: Reading }) {
         </span>
       </div>
       <ModelOutline chains={chains} />
+      {isBegun && (
+        <Suspense fallback={<p className={styles.answering} />}>
+          <Answer build={build} />
+        </Suspense>
+      )}
       {isLater && (
         <>
           <FunctionHeads />

@@ -5,7 +5,7 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import TextField from '@mui/material/TextField';
 import { nanoid } from 'nanoid';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { counted } from '../../core/base/words/sentences';
 import { fitAll } from '../../core/desk/label/fit-labelled';
 import { partFromLabel, type LabelledPart } from '../../core/desk/label/label-part';
@@ -35,6 +35,8 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
   const [kinds, setKinds] = useState<Record<string, LabelKind>>({});
   /** By the line that came of it: a line that was changed by hand is one that was typed. */
   const [photos, setPhotos] = useState<Record<string, LinePhoto>>({});
+  const pictures = useRef<string[]>([]);
+  useEffect(() => () => pictures.current.forEach((picture) => URL.revokeObjectURL(picture)), []);
   const rows = useMemo(() => {
     // What has one label has one sheet.
     const known = new Map<string, LabelledPart>();
@@ -51,6 +53,17 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
   const parts = rows.flatMap(({ labelled, count }) =>
     labelled ? Array.from({ length: count }, () => labelled.part) : [],
   );
+  /** A line that is changed by hand stays of the kind that was chosen for it. */
+  const retype = (typed: string) => {
+    const [before, after] = [text, typed].map((each) => readLines(each).map(({ line }) => line)) as [
+      string[],
+      string[],
+    ];
+    const changed = before.length === after.length ? before.findIndex((line, n) => line !== after[n]) : -1;
+    const kind = kinds[before[changed] ?? ''];
+    if (kind) setKinds((all) => ({ ...all, [after[changed]!]: kind }));
+    setText(typed);
+  };
   const keep = async () => {
     for (const part of new Set(parts)) await save({ part, state: 'own', isStarter: false });
   };
@@ -76,13 +89,14 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
           placeholder={'540 brushed 21T\n60A brushed ESC 2-3S BEC 6V 3A\n20kg servo 6-7.4V'}
           value={text}
           slotProps={{ htmlInput: { maxLength: 6000, spellCheck: false } }}
-          onChange={({ target }) => setText(target.value)}
+          onChange={({ target }) => retype(target.value)}
         />
         <Suspense>
           <LabelPhoto
             onRead={(line, picture) => {
               // A line that begins with a number of parts stands without it in its row.
               const [row] = readLines(line);
+              pictures.current.push(picture);
               setPhotos((all) => ({ ...all, [row?.line ?? line]: { picture, seen: new Set() } }));
               setText((typed) => (typed.trim() === '' ? line : `${typed.trimEnd()}\n${line}`));
             }}

@@ -1,8 +1,10 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useState } from 'react';
+import { nameList } from '../../core/base/words/sentences';
 import type { PartSpec } from '../../core/model/kinds/part-spec';
 import { useCorrectSheet, useOutdatedBuilds, type CorrectedBuild } from '../state/outdated-builds';
+import { refuse } from '../state/refusal-store';
 import styles from './PartSheet.module.css';
 
 /** Asks whether a corrected sheet is to reach the builds that are not open, says what it would do there, and takes it back. */
@@ -11,7 +13,14 @@ export function OtherBuilds({ part }: { part: PartSpec }) {
   const { correct, takeBack } = useCorrectSheet(part);
   const [done, setDone] = useState<readonly CorrectedBuild[]>([]);
   const reach = async () => {
-    setDone(await correct(outdated));
+    const corrected = await correct(outdated);
+    const left = outdated.filter(({ key }) => corrected.every((each) => each.key !== key));
+    if (left.length > 0)
+      refuse(
+        `The sheet did not get into ${nameList(left.map(({ build }) => build.name))}`,
+        'Another window deleted it meanwhile, or changed it at the same place. Nothing was changed there.',
+      );
+    setDone(corrected);
   };
   const undo = async () => {
     await takeBack(done);

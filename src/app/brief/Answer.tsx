@@ -1,0 +1,44 @@
+import { memo } from 'react';
+import { Link } from 'react-router';
+import type { Build } from '../../core/model/plan/build';
+import { outingsOf } from '../../core/desk/trial/outings';
+import { trialRows } from '../../core/desk/trial/trial-rows';
+import { usualTask } from '../../core/desk/trial/trial-task';
+import { burning, verdictOf } from '../../core/desk/trial/verdict';
+import { checkOf } from '../state/use-check';
+import { useTrial } from '../trial/use-trial';
+import styles from './Answer.module.css';
+
+/** Of an outing's figures, those that a person asks for first. */
+const asked = ['run time at this use', 'top speed', 'hottest part'];
+
+/** What the model comes to as it is planned, on its usual outing: a line in sight while the plan is made. */
+const Answer = memo(function Answer({ build }: { build: Build }) {
+  const [outing] = outingsOf(build);
+  const { result, isStale, failure } = useTrial(build, usualTask(outing!));
+  if (failure !== undefined)
+    return <p className={styles.answer}>What it comes to could not be worked out: {failure}.</p>;
+  if (!result) return <p className={styles.answer} />;
+  // With a stop of volts open no figure is told: it would hold only if nothing burned.
+  const [burns] = burning(checkOf(build).findings);
+  const verdict = verdictOf(result);
+  const trouble = burns ? `${burns.text}: put that right first.` : verdict.tone === 'bad' && verdict.words;
+  return (
+    <p className={styles.answer} data-stale={isStale}>
+      <Link to="/trial">{outing!.name}</Link>
+      {trouble ? (
+        <span>{trouble}</span>
+      ) : (
+        trialRows(result)
+          .filter(({ name }) => asked.includes(name))
+          .map(({ name, value }) => (
+            <span key={name}>
+              {name.replace(' at this use', '')} <strong className="figure">{value}</strong>
+            </span>
+          ))
+      )}
+    </p>
+  );
+});
+
+export default Answer;
