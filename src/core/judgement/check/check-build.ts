@@ -45,7 +45,7 @@ export function checkBuild(
 ): CheckResult {
   const context = readingOf(build, locker);
   const acceptances = new Map(build.acceptances.map((acceptance) => [acceptance.finding, acceptance]));
-  const findings: Finding[] = [];
+  const found: Finding[] = [];
   const unknowns: Unknown[] = [];
   const later = new LaterStages(context.index);
   const sift: Sift = (finding, proposed) =>
@@ -57,10 +57,12 @@ export function checkBuild(
     const { id, well } = rule.meta;
     const { settled, open, missing } = halfKnown.judge(rule);
     for (const said of missing) unknowns.push({ rule: id, well, ...said });
-    for (const said of settled) findings.push(later.soften(renderReport(rule, said, acceptances, sift)));
-    for (const said of open) findings.push(later.soften(renderOpen(rule, said, acceptances, sift)));
+    for (const said of settled) found.push(later.soften(renderReport(rule, said, acceptances, sift)));
+    for (const said of open) found.push(later.soften(renderOpen(rule, said, acceptances, sift)));
   }
-  findings.sort(worstFirst);
+  // A lamp on a board may take its volts at two contacts: the same trouble of the same parts is told once, at its worst.
+  const told = new Set<string>();
+  const findings = found.sort(worstFirst).filter(({ id }) => !told.has(id) && told.add(id));
   const wantedNow = unknowns.filter(later.isWantedNow);
   const result: CheckResult = {
     wells: wellsOf(findings, wantedNow, context, halfKnown.cautious),
