@@ -92,6 +92,10 @@ export function standsVolts(part: PartSpec, given: GivenVolts): boolean {
   return !isUnder(given.volts.cutoff, least?.value ?? 0, 'V');
 }
 
+/** Whether a part is known to work on what it would be given: it stands it, and its sheet says from how many volts on. */
+export const worksOn = (part: PartSpec, given: GivenVolts): boolean =>
+  voltsOfSheet(part).least !== undefined && standsVolts(part, given);
+
 /**
  * The most volts that a part may be given: its sheet's, or where that is silent the least that such a part is sold for.
  * What is not known never counts as boundless.

@@ -1,12 +1,4 @@
-import {
-  floorMeant,
-  receiverFloor,
-  standsVolts,
-  leastVolts,
-  fromRegulator,
-  voltsOfSheet,
-  fromCells,
-} from '../limits/volts';
+import { floorMeant, receiverFloor, leastVolts, fromRegulator, worksOn, fromCells } from '../limits/volts';
 import { torqueLimit } from '../limits/torque';
 import { timesThroughLinkage } from '../../reading/linkage/linkage-reading';
 import { givenTo, saidOf, voltsAgainstSheet } from './support/limit-report';
@@ -14,7 +6,6 @@ import { sourceName } from '../../model/kinds/regulated/regulator-choices';
 import { isUnder } from '../../base/quantity/compare';
 import type { Reading } from '../../reading/build-reading/reading';
 import { fittingSubject, type Missing, type Report } from '../findings/report';
-import type { PartSpec } from '../../model/kinds/part-spec';
 import type { ServoSpec } from '../../model/kinds/servo/servo';
 import { servoFigureAt } from '../../model/kinds/servo/servo-sheet';
 import { offerHigherVolts } from '../put-right/set-regulator-volts';
@@ -97,16 +88,14 @@ function starvedParts(context: Reading, rail: Rail): Report<Message>[] {
       const said = voltsAgainstSheet(context, supply, source, {
         higher: (least) => [
           ...offerHigherVolts(rail, least),
-          ...offerSwaps(context, supply.fitted, (other) => wakesOn(other, source.volts.cutoff)),
+          ...offerSwaps(context, supply.fitted, (other) =>
+            worksOn(other, fromRegulator(source.volts.cutoff)),
+          ),
         ],
       });
       return saidOf(said, 'tooFewVolts').flatMap((each) => ('missing' in each ? [] : [each]));
     });
 }
-
-/** Whether a part is known to work on such volts, both ways. */
-const wakesOn = (part: PartSpec, volts: number): boolean =>
-  voltsOfSheet(part).least !== undefined && standsVolts(part, fromRegulator(volts));
 
 /** The receiver's volts with nothing drawn, and in the network solved for the worst second, packs at their cut-off. */
 function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<Message> | Missing)[] {

@@ -1,5 +1,6 @@
 import { packVolts } from '../../model/packs/pack-volts';
-import { fromCells, leastAtWorst, standsVolts, voltsOfSheet, wakingState } from '../limits/volts';
+import { isUnder } from '../../base/quantity/compare';
+import { fromCells, standsVolts, wakingState, worksOn } from '../limits/volts';
 import { givenTo, saidOf, voltsAgainstSheet, type VoltsMessage } from './support/limit-report';
 import type { Missing, Report } from '../findings/report';
 import { offerOwnRegulator } from '../put-right/own-regulator';
@@ -60,15 +61,14 @@ export const rawFedVolts = defineRule<VoltsMessage>({
           ...offerPackSwaps(
             context,
             [source.fitted],
-            (pack) => packVolts(pack, wakingState(fromCells(pack))) >= least,
+            (pack) => !isUnder(packVolts(pack, wakingState(fromCells(pack))), least, 'V'),
           ),
-          ...offerSwaps(context, fitted, (candidate) => {
-            const sheet = voltsOfSheet(candidate).least?.value;
-            return (
-              sheet !== undefined &&
-              leastAtWorst(fitted.kind, sheet, source.volts.cutoff) <= source.volts.cutoff
-            );
-          }),
+          ...offerSwaps(
+            context,
+            fitted,
+            (candidate) =>
+              supply.volts !== undefined && worksOn(candidate, givenTo(context, supply.volts, supply)),
+          ),
         ],
       });
       // A receiver on its own pack that runs down is told as a rail.
