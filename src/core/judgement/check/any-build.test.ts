@@ -49,7 +49,21 @@ describe('whatever a person does to a build', () => {
         expect(new Set(findings.map((finding) => finding.id)).size).toBe(findings.length);
         for (const asked of unknowns) expect(JSON.stringify(asked)).not.toMatch(/undefined|NaN/);
       }),
-      { numRuns: 60 },
+      // Lamps of a light board that is plugged into the pack: each was told once for each of its contacts.
+      {
+        numRuns: 60,
+        examples: [
+          [
+            [
+              0,
+              [
+                [0, 755],
+                [4, 0],
+              ],
+            ],
+          ],
+        ],
+      },
     );
   });
 

@@ -89,7 +89,7 @@ export class HalfKnown {
           // What is proposed is chosen for the worse end first.
           report: this.guessed({
             ...report,
-            offers: () => [atBad, usual].flatMap((each) => each?.offers?.() ?? []),
+            offers: () => [...new Set([atBad, report])].flatMap((each) => each?.offers?.() ?? []),
           }),
           verdict: this.verdict(rule, report, least, usual !== undefined),
         });

@@ -39,8 +39,8 @@ export function soundOffers(
         a.n - b.n,
     )
     .map((each) => each.patch);
-  const shown = new Set([...firstOfEachWay(inOrder), ...inOrder].slice(0, mostShown));
-  return inOrder.filter((patch) => shown.has(patch));
+  const shown = [...new Set([...firstOfEachWay(inOrder), ...inOrder])].slice(0, mostShown);
+  return inOrder.filter((patch) => shown.includes(patch));
 }
 
 /** The best of each way to put it right: four parts to swap in would hide that a regulator of its own does it too. */

@@ -10,6 +10,7 @@ import { freshId } from '../../model/plan/fresh-id';
 import type { Lead } from '../../model/plan/lead';
 import type { Patch } from '../../model/plan/patch';
 import { usualLead } from '../../model/plan/usual-run';
+import { counted, nameList } from '../../base/words/sentences';
 import { formatQuantity } from '../../base/quantity/format';
 import { endAt, farEnd, type FreePort } from '../../model/plan/build-index';
 import type { Supply } from '../../reading/survey/power';
@@ -82,12 +83,28 @@ export function offerRelief(context: Reading, lead: Lead): Patch[] {
     edits = folded([...edits, ...relief.edits]);
     offers.push({
       id: offers.length === 0 ? relief.id : `relief:${receiver}:${offers.length + 1}`,
-      label: [...offers.slice(-1), relief].map(({ label }) => label).join('; '),
+      label: offers.length === 0 ? relief.label : reliefWords(context, edits),
       edits,
     });
     reading = readingOf(applyEdits(reading.build, relief.edits), context.locker);
   }
   return offers;
+}
+
+/** What several steps come to: the parts that leave a rail, and the BECs that are new. */
+function reliefWords({ build, index }: Reading, edits: readonly Edit[]): string {
+  const moved = edits.flatMap((edit) => {
+    const lead = edit.type === 'removeLead' ? build.leads.find(({ id }) => id === edit.lead) : undefined;
+    const servo =
+      lead && [lead.from, lead.to].map((end) => index.get(end.fitting)).find(({ kind }) => kind === 'servo');
+    return servo ? [`the ${servo.fitting.name}`] : [];
+  });
+  const becs = edits.flatMap((edit) =>
+    (edit.type === 'addFitting' || edit.type === 'swapPart') && edit.part.kind === 'bec'
+      ? [edit.part.name]
+      : [],
+  );
+  return `Take ${nameList(moved)} off this rail, with ${counted(becs.length, 'new BEC')}: ${becs.join('; ')}`;
 }
 
 /** Edits in which what is added is added as it is to be, and not exchanged right after. */

@@ -26,7 +26,7 @@ export function offerSwaps<K extends PartKind>(
 ): Patch[] {
   // What sits on a board is not swapped by itself.
   if (carrierId(fitting.id) !== fitting.id) return [];
-  return context.locker
+  const ranked = context.locker
     .filter(
       (candidate): candidate is PartOfKind<K> => candidate.kind === part.kind && candidate.id !== part.id,
     )
@@ -36,18 +36,16 @@ export function offerSwaps<K extends PartKind>(
     )
     .map((candidate) => ({ candidate, unlike: unlikeness(part, candidate) }))
     .sort((a, b) => a.unlike - b.unlike)
-    .filter(({ candidate }, n, all) => {
-      const ownBefore = all.slice(0, n).filter((each) => !starterIds.has(each.candidate.id)).length;
-      return n < most || (!starterIds.has(candidate.id) && ownBefore < most);
-    })
-    .map(({ candidate }) => {
-      const lift = liftOfSecondRed(context, fitting, part, candidate);
-      return {
-        id: `swap:${fitting.id}:${candidate.id}`,
-        label: `Swap the ${fitting.name} for: ${candidate.name}${lift.length > 0 ? ', its red wire lifted' : ''}`,
-        edits: [{ type: 'swapPart', fitting: fitting.id, part: candidate }, ...lift],
-      };
-    });
+    .map(({ candidate }) => candidate);
+  const own = ranked.filter(({ id }) => !starterIds.has(id));
+  return [...new Set([...ranked.slice(0, most), ...own.slice(0, most)])].map((candidate) => {
+    const lift = liftOfSecondRed(context, fitting, part, candidate);
+    return {
+      id: `swap:${fitting.id}:${candidate.id}`,
+      label: `Swap the ${fitting.name} for: ${candidate.name}${lift.length > 0 ? ', its red wire lifted' : ''}`,
+      edits: [{ type: 'swapPart', fitting: fitting.id, part: candidate }, ...lift],
+    };
+  });
 }
 
 /** The edit that keeps a controller with a BEC from feeding a rail that is fed, where the one before had none. */

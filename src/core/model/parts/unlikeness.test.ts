@@ -22,6 +22,13 @@ describe('how far two sheets are apart', () => {
     expect(unlikeness(pump, { name: 'monitor pump, 12 V', maxVolts: stated(15) })).toBeLessThan(bilge);
   });
 
+  it('is more for other cells than for other amp-hours', () => {
+    const pack = starterPart('pack-lipo-3s-2200-10c');
+    const more = unlikeness(pack, starterPart('pack-lipo-3s-5000-40c'));
+    expect(unlikeness(pack, { ...pack, cells: 2 })).toBeGreaterThan(0);
+    expect(unlikeness(pack, { ...starterPart('pack-lipo-3s-5000-40c'), cells: 2 })).toBeGreaterThan(more);
+  });
+
   it('counts a figure that the other sheet is silent about', () => {
     const motor = { kv: stated(3000), fullLoadAmps: stated(20) };
     expect(unlikeness(motor, { kv: stated(3000) })).toBeGreaterThan(unlikeness(motor, motor));
