@@ -74,10 +74,11 @@ function trialText(
   gives: readonly string[],
 ): string {
   const { railMinAt, brownOuts } = result.figures;
+  const [lowest, ...others] = trialRows(result, tolerance);
   const rows = [
-    ...trialRows(result, tolerance),
-    { name: 'lowest at', value: `${railMinAt.toFixed(1)} s`, note: '' },
+    { ...lowest!, note: `at ${railMinAt.toFixed(1)} s; ${lowest!.note}` },
     { name: 'brown-outs', value: String(brownOuts), note: '' },
+    ...others,
   ];
   const lines = [
     `${name}, ${seconds} s`,

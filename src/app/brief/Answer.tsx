@@ -5,12 +5,13 @@ import { outingsOf } from '../../core/desk/trial/outings';
 import { trialRows } from '../../core/desk/trial/trial-rows';
 import { usualTask } from '../../core/desk/trial/trial-task';
 import { burning, verdictOf } from '../../core/desk/trial/verdict';
+import type { TrialFigures } from '../../core/desk/trial/trial-result';
 import { checkOf } from '../state/use-check';
 import { useTrial } from '../trial/use-trial';
 import styles from './Answer.module.css';
 
 /** Of an outing's figures, those that a person asks for first. */
-const asked = ['run time at this use', 'top speed', 'hottest part'];
+const asked: readonly (keyof TrialFigures)[] = ['runMinutes', 'topSpeed', 'hottestCelsius'];
 
 /** What the model comes to as it is planned, on its usual outing: a line in sight while the plan is made. */
 const Answer = memo(function Answer({ build }: { build: Build }) {
@@ -23,20 +24,19 @@ const Answer = memo(function Answer({ build }: { build: Build }) {
   const [burns] = burning(checkOf(build).findings);
   const verdict = verdictOf(result);
   const trouble = burns ? `${burns.text}: put that right first.` : verdict.tone === 'bad' && verdict.words;
+  if (trouble) return <p className={styles.answer}>{trouble}</p>;
   return (
     <p className={styles.answer} data-stale={isStale}>
-      <Link to="/trial">{outing!.name}</Link>
-      {trouble ? (
-        <span>{trouble}</span>
-      ) : (
-        trialRows(result)
-          .filter(({ name }) => asked.includes(name))
-          .map(({ name, value }) => (
-            <span key={name}>
-              {name.replace(' at this use', '')} <strong className="figure">{value}</strong>
-            </span>
-          ))
-      )}
+      <span>
+        Trial, <Link to="/trial">{outing!.name}</Link>:
+      </span>
+      {trialRows(result)
+        .filter(({ figure }) => asked.includes(figure))
+        .map(({ name, value }) => (
+          <span key={name}>
+            {name} <strong className="figure">{value}</strong>
+          </span>
+        ))}
     </p>
   );
 });

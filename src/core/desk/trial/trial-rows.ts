@@ -6,6 +6,7 @@ import type { TrialFigures, TrialResult } from './trial-result';
 
 /** One figure of an outing, as it is shown. */
 interface TrialRow {
+  figure: keyof TrialFigures;
   name: string;
   value: string;
   note: string;
@@ -32,25 +33,36 @@ export function trialRows(
       : `${estimates.length > 0 ? '≈ ' : ''}${words(figures[name])}`;
   return [
     {
+      figure: 'railMinVolts',
       name: 'lowest at the receiver',
       value: said('railMinVolts', (volts) => `${volts.toFixed(2)} V`),
       note: `floor ${formatQuantity(figures.floorVolts, 'V')}`,
       isBad: figures.railMinVolts < figures.floorVolts,
     },
     {
+      figure: 'mostPackAmps',
       name: 'most from the packs',
       value: said('mostPackAmps', (amps) => formatQuantity(amps, 'A')),
       note: `mean ${formatQuantity(figures.meanPackAmps, 'A')}`,
     },
     {
+      figure: 'runMinutes',
       name: 'run time at this use',
       value: isTold ? said('runMinutes', runTimeWords) : 'not told',
       note: unreached.length > 0 ? 'parts are left out' : `${(100 * figures.chargeUsed).toFixed(1)} % used`,
     },
     ...(figures.topSpeed > 0
-      ? [{ name: 'top speed', value: said('topSpeed', (speed) => `${speed.toFixed(1)} m/s`), note: '' }]
+      ? [
+          {
+            figure: 'topSpeed' as const,
+            name: 'top speed',
+            value: said('topSpeed', (speed) => `${speed.toFixed(1)} m/s`),
+            note: '',
+          },
+        ]
       : []),
     {
+      figure: 'hottestCelsius',
       name: 'hottest part',
       value: said('hottestCelsius', (celsius) => formatQuantity(celsius, '°C')),
       note: noteOfHeat(figures.heatMargin),
