@@ -12,6 +12,7 @@ export function PatchPreviewNote({ preview }: { preview: PatchPreview }) {
     <div className={styles.note}>
       <Lines title="Changes" lines={preview.changes} />
       <Lines title="Fixed" lines={preview.gone.map((told) => told.text)} />
+      <Lines title="Eased" lines={preview.eased.map((told) => told.text)} />
       <Lines title="Adds" lines={preview.come.map((told) => told.text)} />
       {changed.length > 0 && (
         <Lines

@@ -55,10 +55,8 @@ export default function AddParts({ onClose, onEmptySheet }: AddPartsProps) {
   );
   /** A line that is changed by hand stays of the kind that was chosen for it. */
   const retype = (typed: string) => {
-    const [before, after] = [text, typed].map((each) => readLines(each).map(({ line }) => line)) as [
-      string[],
-      string[],
-    ];
+    const linesOf = (all: string) => readLines(all).map(({ line }) => line);
+    const [before, after] = [linesOf(text), linesOf(typed)] as const;
     const changed = before.length === after.length ? before.findIndex((line, n) => line !== after[n]) : -1;
     const kind = kinds[before[changed] ?? ''];
     if (kind) setKinds((all) => ({ ...all, [after[changed]!]: kind }));

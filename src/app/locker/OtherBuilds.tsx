@@ -18,7 +18,7 @@ export function OtherBuilds({ part }: { part: PartSpec }) {
     if (left.length > 0)
       refuse(
         `The sheet did not get into ${nameList(left.map(({ build }) => build.name))}`,
-        'Another window deleted it meanwhile, or changed it at the same place. Nothing was changed there.',
+        'What another window deleted or changed at the same place meanwhile, or what cannot be read, stays as it was.',
       );
     setDone(corrected);
   };
