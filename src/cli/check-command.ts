@@ -7,7 +7,8 @@ import { checkBuild } from '../core/judgement/check/check-build';
 import type { CheckResult } from '../core/judgement/check/check-result';
 import { figuresOf } from '../core/judgement/check/figures';
 import type { Finding, Settling } from '../core/judgement/findings/finding';
-import { numberWords } from '../core/judgement/findings/finding-words';
+import { headWords } from '../core/judgement/findings/finding-words';
+import { severityNames } from '../core/judgement/findings/severity';
 import type { Reading } from '../core/reading/build-reading/reading';
 import { wellNames, wells } from '../core/judgement/findings/wells';
 import { writeBuildFile } from '../core/model/file/write-file';
@@ -97,7 +98,7 @@ function runTimes(context: Reading): Record<string, number> {
   );
 }
 
-function findingJson({ open, ...finding }: Finding) {
+function findingJson({ open, words: _, ...finding }: Finding) {
   const { settles } = open ?? {};
   return {
     ...finding,
@@ -122,10 +123,9 @@ function checkText(build: Build, { wells: reports, findings, unknowns }: CheckRe
     const accepted = finding.accepted ? ', accepted' : '';
     lines.push(
       '',
-      `${finding.severity.toUpperCase()} (${wellNames[finding.well]}${accepted}): ${finding.text}.`,
+      `${severityNames[finding.severity].toUpperCase()} (${wellNames[finding.well]}${accepted}): ${finding.text}.`,
     );
-    const { actual, bound, limit } = numberWords(finding);
-    lines.push(`  ${actual}, ${bound} ${limit}; ${finding.provenance}`);
+    lines.push(`  ${headWords(finding).head}; ${finding.provenance}`);
     lines.push(`  ${finding.why}`);
     for (const patch of finding.patches) lines.push(`  put right: ${patch.label}  [${patch.id}]`);
   }

@@ -75,7 +75,7 @@ describe('hull check', () => {
     const { exitCode, out } = run('check', right);
     expect(exitCode).toBe(0);
     expect(out).toContain(
-      'MIND (Current, accepted): The plug between the radio BEC and the receiver is asked for more',
+      'WARNING (Current, accepted): The plug between the radio BEC and the receiver carries more',
     );
   });
 

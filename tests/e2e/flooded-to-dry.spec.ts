@@ -11,7 +11,7 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   await putRight(page, /servo plug of the starboard rudder/, /Turn the plug/);
   await putRight(page, /is set to holm link/, /Set the transmitter to skerry link/);
   await putRight(page, /monitor pump gets too many volts/, /monitor pump, 12 V/);
-  await putRight(page, /tow pack is asked for more/, /4000 mAh/);
+  await putRight(page, /tow pack must give more/, /4000 mAh/);
   await putRight(page, /tow pack and the power harness do not plug/, /adapter/);
   await putRight(page, /port controller is in the port for monitor pan/, /Swap the plugs/);
   await putRight(page, /plug of the tow winch looks/, /adapter/);
@@ -29,12 +29,12 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
 
   for (const name of ['Connection', 'Control']) await expect(well(page, name)).toContainText('dry');
   await expect(well(page, 'Voltage')).toContainText('dry');
-  await expect(well(page, 'Current')).toContainText('damp · 1 mind');
+  await expect(well(page, 'Current')).toContainText('damp · 1 warning');
   await accept(page, /plug between the radio BEC and the receiver/, 'Only for seconds at a time');
   await expect(well(page, 'Current')).toContainText('damp, known · 1 accepted');
   await expect(page.getByText('Accepted: Only for seconds at a time')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(well(page, 'Current')).toContainText('damp · 1 mind');
+  await expect(well(page, 'Current')).toContainText('damp · 1 warning');
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(well(page, 'Current')).toContainText('damp, known · 1 accepted');
 
@@ -91,7 +91,7 @@ test('a stop needs a reason to be accepted', async ({ page }) => {
   await expect(dialog.getByRole('button', { name: 'Accept' })).toBeDisabled();
   await dialog.getByLabel('Why you accept a stop').fill('The receiver is being swapped tomorrow');
   await dialog.getByRole('button', { name: 'Accept' }).click();
-  await expect(well(page, 'Control')).toContainText('1 stop, 2 minds, 1 accepted');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 warnings, 1 accepted');
 });
 
 test('the loom as a picture has true wires, and as a table the same leads', async ({ page }) => {

@@ -55,7 +55,7 @@ test('commands by name: a station, and a put-right', async ({ page }) => {
   // What puts things right is worked out beside the page.
   await expect(page.getByRole('option', { name: /skerry/ }).first()).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 warnings');
 });
 
 test('words of the bench explain themselves where they stand', async ({ page }) => {

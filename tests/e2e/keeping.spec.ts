@@ -13,7 +13,7 @@ test('what was done is there after a reload', async ({ page }) => {
   await putRight(page, /is set to holm link/, /skerry link/);
   await saved(page);
   await page.reload();
-  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 warnings');
 });
 
 test('what was done is there after the browser was killed', async ({ baseURL }) => {
@@ -28,7 +28,7 @@ test('what was done is there after the browser was killed', async ({ baseURL }) 
   const second = await startBrowser(profile);
   const again = await second.open();
   await again.goto(`${baseURL}/loom`);
-  await expect(well(again, 'Control')).toContainText('1 stop, 2 mind');
+  await expect(well(again, 'Control')).toContainText('1 stop, 2 warnings');
   await second.kill();
   // A helper that outlives the killed browser by a moment still writes here.
   await expect.poll(() => isRemoved(profile)).toBe(true);

@@ -23,11 +23,11 @@ test('by keyboard alone: a well, a finding, a put-right, undo, the stations', as
   await page.keyboard.press('Enter');
   await tabTo(page, /^Do it$/);
   await page.keyboard.press('Enter');
-  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 warnings');
   await page.keyboard.press('Control+z');
-  await expect(well(page, 'Control')).toContainText('2 stops, 2 minds');
+  await expect(well(page, 'Control')).toContainText('2 stops, 2 warnings');
   await page.keyboard.press('Control+Shift+z');
-  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 warnings');
   await page.keyboard.press('6');
   await expect(page.getByRole('heading', { level: 1, name: 'Fit-out' })).toBeVisible();
   await page.keyboard.press('3');

@@ -108,7 +108,7 @@ test('what was done can be undone after a reload, and in another build meanwhile
     .getByRole('menuitem', { name: /^Harbour tug, as planned/ })
     .first()
     .click();
-  await expect(well(page, 'Control')).toContainText('1 stop, 2 mind');
+  await expect(well(page, 'Control')).toContainText('1 stop, 2 warnings');
   await page.reload();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(well(page, 'Control')).toContainText('2 stop');

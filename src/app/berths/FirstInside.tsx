@@ -21,7 +21,7 @@ export function FirstInside({ form, onTake }: FirstInsideProps) {
   return (
     <div className={styles.first}>
       <p className={styles.lead}>
-        Tell the shape of your model and what you can measure with a rule. What you leave empty is taken as
+        Choose the shape of your model and type the sizes that you can measure. Empty fields are taken as
         usual for its kind, and marked as estimated. Then the parts find their places, and you read here
         whether all fits, reaches, stays dry and {isHull(told.form) ? 'floats level' : 'stands level'}.
       </p>

@@ -82,7 +82,7 @@ export function RoomsTable({ inside, onSet }: RoomsTableProps) {
           Add a hole
         </Button>
       )}
-      <h3 className={styles.title}>What is built in</h3>
+      <h3 className={styles.title}>Built in</h3>
       <BoxTable
         boxes={obstacles}
         onChange={(next) => keep('what is built in', { obstacles: next })}

@@ -18,7 +18,7 @@ const Answer = memo(function Answer({ build }: { build: Build }) {
   const [outing] = outingsOf(build);
   const { result, isStale, failure } = useTrial(build, usualTask(outing!));
   if (failure !== undefined)
-    return <p className={styles.answer}>What it comes to could not be worked out: {failure}.</p>;
+    return <p className={styles.answer}>Run time and speed could not be worked out: {failure}.</p>;
   if (!result) return <p className={styles.answer} />;
   // With a stop of volts open no figure is told: it would hold only if nothing burned.
   const [burns] = burning(checkOf(build).findings);

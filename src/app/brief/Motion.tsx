@@ -77,7 +77,7 @@ export const Motion = memo(function Motion({ context }: { context: Reading }) {
   return (
     <section className={styles.section} aria-labelledby="motion-title">
       <h2 id="motion-title" className={styles.title}>
-        {isYacht ? 'What its servos hold' : 'Drive'}
+        {isYacht ? 'Servo loads' : 'Drive'}
       </h2>
       <div className={styles.pair}>
         {isYacht && (

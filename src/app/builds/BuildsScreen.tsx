@@ -67,7 +67,7 @@ export function Component() {
   const salvage = async ({ build, dropped }: Salvaged) => {
     await repository.add({ ...build, name: `${build.name.slice(0, 60)}, salvaged` });
     tell(
-      `What could be read of ${build.name} is a build of its own now`,
+      `The readable part of ${build.name} is a build of its own now`,
       `Left out: ${dropped.map(({ where, why }) => `${where} (${why})`).join('; ')}. The one that cannot be read stays as it is.`,
     );
     await refresh();

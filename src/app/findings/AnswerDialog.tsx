@@ -66,8 +66,7 @@ const tapReason =
   'It is set in the transmitter, or on the receiver while they are bound. Take what stops it, or tell what it does.';
 
 const reasons = {
-  sheet:
-    'Take it from the maker’s sheet, or measure it. What is written here goes into this build’s own copy.',
+  sheet: 'Take it from the maker’s sheet, or measure it. It goes into this build’s own copy of the sheet.',
   setting: 'Read it off the controller, or set it as the maker’s sheet tells.',
   wiring: 'Plug it in, here or in the Loom.',
   lead: 'It is printed on the wire; thicker wires have lower numbers.',

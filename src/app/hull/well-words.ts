@@ -2,7 +2,7 @@ import type { Well, WellReport } from '../../core/judgement/findings/wells';
 
 import { counted } from '../../core/base/words/sentences';
 
-/** What a well says of itself: `flooded · 2 stop, 1 mind` and its worst figure; and in short, `flooded 3`. */
+/** What a well says of itself: `flooded · 2 stops, 1 warning` and its worst figure; and in short, `flooded 3`. */
 export function wellWords(well: Well, report: WellReport): { state: string; figure: string; short: string } {
   const { state, stop, mind, note, open, accepted, unknown, headline } = report;
   if (state === 'hatched') {
@@ -20,7 +20,7 @@ export function wellWords(well: Well, report: WellReport): { state: string; figu
     };
   const counts = [
     stop > 0 ? counted(stop, 'stop') : '',
-    mind > 0 ? counted(mind, 'mind') : '',
+    mind > 0 ? counted(mind, 'warning') : '',
     accepted > 0 ? `${accepted} accepted` : '',
     // Beside what must be done a note is not worth its room.
     note > 0 && stop + mind === 0 ? counted(note, 'note') : '',

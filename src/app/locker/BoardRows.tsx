@@ -40,8 +40,8 @@ type SheetOf = (part: PartSpec, onChange: (part: PartSpec) => void) => ReactNode
 export function BoardRows({ part, onChange, sheetOf }: BoardRowsProps) {
   return (
     <>
-      <section aria-label="What is on it">
-        <h3 className={styles.title}>What is on it</h3>
+      <section aria-label="Parts on it">
+        <h3 className={styles.title}>Parts on it</h3>
         {part.components.length === 0 && (
           <p className={styles.hint}>Nothing yet. Add what the board does; rows of pins come with it.</p>
         )}

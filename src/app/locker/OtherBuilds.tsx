@@ -18,7 +18,7 @@ export function OtherBuilds({ part }: { part: PartSpec }) {
     if (left.length > 0)
       refuse(
         `The sheet did not get into ${nameList(left.map(({ build }) => build.name))}`,
-        'What another window deleted or changed at the same place meanwhile, or what cannot be read, stays as it was.',
+        'Builds that another window deleted or changed at the same place, or that cannot be read, stay as they were.',
       );
     setDone(corrected);
   };

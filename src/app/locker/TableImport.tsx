@@ -80,7 +80,7 @@ export function TableImport({ kind, onClose }: { kind: PartKind; onClose: () => 
         />
         {headings.length > 0 && (
           <table className={styles.matching}>
-            <caption className="visually-hidden">What each column stands for</caption>
+            <caption className="visually-hidden">Meaning of each column</caption>
             <thead>
               <tr>
                 <th scope="col">Column</th>

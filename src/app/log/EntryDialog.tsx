@@ -110,7 +110,7 @@ export function EntryDialog({ entry, onClose, onKept }: EntryDialogProps) {
             </>
           )}
         </div>
-        <h3 className={styles.heading}>What you read on the model</h3>
+        <h3 className={styles.heading}>Your readings from the model</h3>
         <ReadingRows readings={draft.readings} onChange={(readings) => change({ readings })} />
         {packs.length > 0 && (
           <>

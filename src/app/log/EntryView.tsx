@@ -61,7 +61,7 @@ export function EntryView({ entry, log, onChange, onRemove }: EntryViewProps) {
       {facts.length > 0 && <p className={styles.facts}>{facts.join(' · ')}</p>}
       {known.length > 0 && (
         <>
-          {error && <p role="alert">What the plan says could not be worked out: {error.message}.</p>}
+          {error && <p role="alert">The planned figures could not be worked out: {error.message}.</p>}
           <BesidePicture
             ref={setPicture}
             readings={known}

@@ -68,7 +68,7 @@ export function LearnDialog({ task, readings, onClose }: LearnDialogProps) {
             ) : (
               <SavableTable name="learnt">
                 <table className={styles.moved}>
-                  <caption>What was guessed, and what this model is</caption>
+                  <caption>Estimates before, and this model now</caption>
                   <thead>
                     <tr>
                       <th scope="col">Figure</th>

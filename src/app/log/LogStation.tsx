@@ -104,9 +104,8 @@ export function Component() {
           <div className={styles.empty}>
             <h2>Nothing is written down yet</h2>
             <p>
-              A few figures read on the real model, an evening at the bench or an afternoon out: here they
-              stand beside what the plan said, and the plan learns from them. What was guessed becomes what
-              this very model is.
+              Write down a few readings from the real model, an evening at the bench or an afternoon out. They
+              stand beside the plan, and the plan learns from them.
             </p>
             <p>The most telling: {tellingWords(readingKinds(context).map(({ name }) => name))}.</p>
           </div>

@@ -1,4 +1,5 @@
 import { memo, type KeyboardEvent } from 'react';
+import { counted } from '../../core/base/words/sentences';
 import { loomSizes } from '../../core/desk/loom/loom-model';
 import type { PlacedNode, PlacedPort } from '../../core/desk/loom/loom-layout';
 import styles from './LoomNode.module.css';
@@ -148,7 +149,9 @@ function BadgeMark({ x, y, stops, minds }: { x: number; y: number; stops: number
 }
 
 const badgeWords = (stops: number, minds: number): string =>
-  [stops > 0 ? `${stops} stop` : '', minds > 0 ? `${minds} mind` : ''].filter(Boolean).join(', ');
+  [stops > 0 ? counted(stops, 'stop') : '', minds > 0 ? counted(minds, 'warning') : '']
+    .filter(Boolean)
+    .join(', ');
 
 /** Letters that a part's name has room for. */
 const lettersIn = (width: number): number => Math.floor((width - 15) / loomSizes.titlePitch);

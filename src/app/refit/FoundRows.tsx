@@ -111,7 +111,7 @@ function EmptySocket({ place: { name, choices } }: { place: Socket }) {
     <li className={styles.row}>
       <span className={styles.name}>{capital(name)}</span>
       <ChainSelect
-        label={`What sits in: ${name}`}
+        label={`Part in: ${name}`}
         value=""
         empty={choices.length > 0 ? 'nothing' : 'nothing, none is free'}
         options={choices.map(({ id, name: plug }) => ({ value: id, text: plug }))}

@@ -64,7 +64,7 @@ export function FoundView({ onBack }: { onBack: () => void }) {
         <div className={styles.columns}>
           <SeenParts />
           <section aria-label="What sits where">
-            <h2 className={styles.subtitle}>What sits where</h2>
+            <h2 className={styles.subtitle}>Parts and places</h2>
             <ul className={styles.rows}>
               {places.map((place) => (
                 <PlaceRow key={`${place.ref.fitting} ${place.ref.port}`} place={place} />

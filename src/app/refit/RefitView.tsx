@@ -90,9 +90,9 @@ export function RefitView({ states, onBack, onFound }: RefitViewProps) {
       {!work || !was ? (
         <div className={styles.lead}>
           <p>
-            Write down what is in the model now, plug by plug, as a build of its own, before anything is
-            pulled; then make the plan in a copy of it, and choose here what was found. What stays, what comes
-            out in which order, and which steps that calls for are worked out from the two.
+            Before you pull anything, write down the parts in the model now, plug by plug, as a build of its
+            own. Then plan in a copy of it, and choose the found build here. Dry Hull works out what stays,
+            what comes out in which order, and the steps.
           </p>
           <Button
             variant="outlined"

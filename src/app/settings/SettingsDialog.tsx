@@ -68,7 +68,7 @@ export default function SettingsDialog({ onClose }: { onClose: () => void }) {
         <p className={styles.hint}>
           A figure that you type in another unit keeps what you typed; this is how the rest is shown.
         </p>
-        <h3 className={styles.title}>What you call your plugs</h3>
+        <h3 className={styles.title}>Your names for plugs</h3>
         <p className={styles.hint}>
           Plugs go by their form here. Add the name that you know one by, and it stands beside it.
         </p>

@@ -5,7 +5,8 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { format } from 'date-fns';
-import { numberWords } from '../../core/judgement/findings/finding-words';
+import { headWords } from '../../core/judgement/findings/finding-words';
+import { severityNames } from '../../core/judgement/findings/severity';
 import { assumedColours, leadRows } from '../../core/desk/loom/lead-rows';
 import { leadLabels } from '../../core/desk/lists/lead-labels';
 import { leadNumbers } from '../../core/desk/lists/lead-schedule';
@@ -107,16 +108,13 @@ export function Component() {
       )}
       <h2>Findings</h2>
       <ul className={styles.list}>
-        {findings.map((finding) => {
-          const { actual, bound, limit } = numberWords(finding, units);
-          return (
-            <li key={finding.id}>
-              <strong>{finding.severity}</strong>
-              {finding.accepted ? ', accepted' : ''}: {finding.text}. {actual}, {bound} {limit}.{' '}
-              {finding.reason && `Accepted: ${finding.reason}`}
-            </li>
-          );
-        })}
+        {findings.map((finding) => (
+          <li key={finding.id}>
+            <strong>{severityNames[finding.severity]}</strong>
+            {finding.accepted ? ', accepted' : ''}: {finding.text}. {headWords(finding, units).head}.{' '}
+            {finding.reason && `Accepted: ${finding.reason}`}
+          </li>
+        ))}
         {findings.length === 0 && <li>None.</li>}
       </ul>
       <h2>Steps</h2>

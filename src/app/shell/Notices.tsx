@@ -13,7 +13,7 @@ export function Notices() {
     <>
       {saveState === 'gone' && (
         <div className={styles.trouble} role="alert">
-          <p>This build was deleted in another window. What you see here is not stored.</p>
+          <p>This build was deleted in another window. This copy is not stored.</p>
           <Button size="small" onClick={() => void storeAgain()}>
             Store it again
           </Button>

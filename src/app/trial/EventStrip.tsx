@@ -23,7 +23,7 @@ export function EventStrip({ events }: { events: readonly TrialEvent[] }) {
   return (
     <div ref={frame}>
       <svg width="100%" height={height} className={styles.strip}>
-        <title>What happened when</title>
+        <title>Events in time</title>
         {kinds.map((kind, row) => (
           <g key={kind} data-kind={kind}>
             <text x={0} y={row * rowHeight + 11} className={styles.name}>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { formatQuantity, formatSigned } from './format';
+import { formatQuantity } from './format';
 
 describe('formatQuantity', () => {
   it.each([
@@ -13,11 +13,5 @@ describe('formatQuantity', () => {
     [13.2, 'A', '13.2 A'],
   ] as const)('writes %s %s as %s', (value, unit, text) => {
     expect(formatQuantity(value, unit)).toBe(text);
-  });
-
-  it('signs margins both ways', () => {
-    expect(formatSigned(0.8, 'V')).toBe('+0.8 V');
-    expect(formatSigned(-4.3, 'A')).toBe('−4.3 A');
-    expect(formatSigned(0, 'V')).toBe('0.0 V');
   });
 });

@@ -135,12 +135,6 @@ export function formatQuantity(inUnit: number, asUnit: Unit, units = benchUnits)
   return `${text.replace('-', '−')}${unit === '°' ? '' : ' '}${word}`;
 }
 
-/** The margin of a finding with its sign: `+0.8 V`, `−4.3 A`. */
-export function formatSigned(value: number, unit: Unit, units = benchUnits): string {
-  const text = formatQuantity(Math.abs(value), unit, units);
-  return value > 0 ? `+${text}` : value < 0 ? `−${text}` : text;
-}
-
 /** A length of a model as a rule reads it, from metres: `320 mm`, `12.6 in`. */
 export function formatLength(metres: number, units = benchUnits): string {
   const { value, unit } = inChosenUnit(metres * 1000, 'mm', units);

@@ -7,7 +7,7 @@ export const glossary = {
   rail: 'The plus that the receiver and all servos share; its volts come from one BEC.',
   'brown-out':
     'The rail sinks so low that the receiver restarts: servos go limp, the throttle goes to its fail-safe.',
-  'fail-safe': 'What each channel does when the receiver loses the transmitter; drives should stop.',
+  'fail-safe': 'The state of each channel when the receiver loses the transmitter; drives should stop.',
   'end points': 'How far a channel moves each way; too wide and the servo stalls against its stop.',
   'sub-trim': 'A small shift of a servo’s centre, set in the transmitter.',
   'red wire': 'The plus wire of a controller’s receiver lead; it carries its BEC’s volts to the rail.',
@@ -27,8 +27,8 @@ export const glossary = {
   'discharge rate':
     'How many times its capacity a pack may give in an hour (C): 2 Ah at 10 C is 20 A, by the label.',
   capacity:
-    'What a pack holds, in ampere-hours or thousandths of them (mAh): 2000 mAh gives 2 A for an hour.',
-  chemistry: 'What the cells are made of; it decides volts per cell, charging and the least volts allowed.',
+    'Charge of a full pack, in ampere-hours or thousandths of them (mAh): 2000 mAh gives 2 A for an hour.',
+  chemistry: 'Material of the cells; it decides volts per cell, charging and the least volts allowed.',
   cells: 'The single batteries inside a pack; in series their volts add up.',
   turns: 'Windings of a brushed motor; fewer turns are faster and draw more amps.',
   brushed: 'A motor with two wires and carbon brushes; its controller must be for brushed motors.',

@@ -6,7 +6,7 @@ import { faultyBuilds } from '../../../../tests/kit/faulty-builds';
 import { soundBuilds } from '../../../../tests/kit/sound-builds';
 import { checkBuild, previewPatch } from '../../judgement/check/check-build';
 import { previewWords } from '../../judgement/check/preview';
-import { numberWords } from '../../judgement/findings/finding-words';
+import { headWords, isMeasured } from '../../judgement/findings/finding-words';
 import { wells } from '../../judgement/findings/wells';
 import { benchLists } from '../../desk/lists/schedule';
 import { leadRows } from '../../desk/loom/lead-rows';
@@ -23,13 +23,13 @@ function* sentences(build: Build): Generator<[where: string, text: string]> {
   const check = checkBuild(build, starterLocker);
   const { context, findings, unknowns } = check;
   for (const finding of findings) {
-    const numbers = numberWords(finding);
+    const { head, beyond } = headWords(finding);
     const where = `finding ${finding.id}`;
     yield [where, finding.text];
     yield [where, finding.why];
     yield [where, finding.formula];
     yield [where, finding.headline];
-    yield [where, `${numbers.actual} ${numbers.bound} ${numbers.limit}`];
+    yield [where, `${head} ${beyond ?? ''}`.trim()];
     for (const { name, note } of finding.terms) yield [where, `${name} ${note ?? ''}`];
     for (const patch of finding.patches.slice(0, 3)) {
       const preview = previewPatch(build, check, patch, starterLocker);
@@ -77,7 +77,21 @@ const faults: [string, RegExp][] = [
     /\b(lamps|lights|beacons) (does|is|has|gets|needs|lies|wants|hears|stands|draws|shows)\b/i,
   ],
   ['a long figure', /\d\.\d{4,}/],
+  ['a number for a matter', /\b\d+ \w+ (must be|may be|needs) /],
+  [
+    'a clause for a noun',
+    /(^|[.!?] )(?!What would help:)(What(ever)?|Who(ever)?|Which|Where) [a-z](?![^.]*\?)/,
+  ],
 ];
+
+/** Words of a sentence, a line or a clause after a colon: more than twenty are read twice. */
+const mostWords = 20;
+const longest = (text: string): number =>
+  Math.max(
+    ...text
+      .split(/(?<=[.?!:;])\s+/)
+      .map((each) => each.split(/\s+/).filter((word) => /\w/.test(word)).length),
+  );
 
 const builds: [string, () => Build][] = [
   ...[...demoNames, ...exampleNames].map((name): [string, () => Build] => [name, () => demoBuild(name)]),
@@ -125,6 +139,12 @@ describe('the words of the interface', () => {
 });
 
 describe('what the application says', () => {
+  it('heads each finding with its matter, or with a measured number and its limit', () => {
+    for (const [fault, make] of builds)
+      for (const finding of checkBuild(make(), starterLocker).findings)
+        expect(isMeasured(finding.unit) || finding.words !== undefined, `${fault}: ${finding.id}`).toBe(true);
+  });
+
   it('of any demo, sound or faulty build has no name of the code, no hole, no unit twice, and its articles right', () => {
     const wrong = new Set<string>();
     for (const [, make] of builds)
@@ -132,6 +152,14 @@ describe('what the application says', () => {
         for (const [what, pattern] of faults)
           if (pattern.test(text)) wrong.add(`${what} (${where}): ${text}`);
     expect([...wrong]).toEqual([]);
+  });
+
+  it('of any of them is told in at most twenty words at once', () => {
+    const long = new Set<string>();
+    for (const [, make] of builds)
+      for (const [where, text] of sentences(make()))
+        if (longest(text) > mostWords) long.add(`${where}: ${text}`);
+    expect([...long]).toEqual([]);
   });
 
   it('has verbs that agree with the names before them, as people give names', () => {

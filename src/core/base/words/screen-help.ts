@@ -34,7 +34,7 @@ export const screenHelp = {
     name: 'Loom',
     what: 'What plugs into what, on which channel, by which lead?',
     how: [
-      'Drag from a port to a port, or tap one and then the other. What cannot be plugged says why, and offers what would make it go.',
+      'Drag from a port to a port, or tap one and then the other. Plugs that do not fit say why, and offer a way.',
       'Tap a part or a lead to follow it: below the picture stands what can be done with it.',
       'The bars under the picture are the amps asked, against the amps given.',
       '“Radio” sets the channels: end points, reverse, fail-safe, mixes. “Lists” is what to buy and to solder.',
@@ -78,7 +78,7 @@ export const screenHelp = {
     what: 'What did it do, what did I change, what did it cost?',
     how: [
       'Write down a day: where, which pack, how long, and any figure that you read.',
-      'What was read stands beside what the plan says. “Learn from these readings” moves the estimates.',
+      'Readings stand beside the plan. “Learn from these readings” moves the estimates.',
       'Packs that sag more than they did, and upkeep that falls due, are told at the foot.',
     ],
   },
@@ -91,7 +91,7 @@ export const screenHelp = {
     name: 'Builds',
     what: 'Everything that is stored in this browser.',
     how: [
-      'Open, copy, export and delete builds. What is deleted waits for a month.',
+      'Open, copy, export and delete builds. Deleted builds wait for a month.',
       'A backup is one file with all builds and the locker; it is read in here or dropped onto the page.',
       'Nothing leaves this computer unless you export it.',
     ],

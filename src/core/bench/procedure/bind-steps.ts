@@ -24,7 +24,7 @@ function bindLines({ index }: Reading, { fitting, part }: Fitted<'receiver'>): s
     return ['It has no port for a bind plug: hold its button while the pack goes in, as its maker says.'];
   const here = { fitting: fitting.id, port: bindPort.id };
   const lead = index.leadAt(here);
-  const plugIn = `Bind plug into its ${bindPort.name}, or its button held while the pack goes in, as its maker says.`;
+  const plugIn = `Put the bind plug into its ${bindPort.name}, or hold its button while the pack goes in: its maker says which.`;
   if (!lead) return [plugIn];
   const guest = index.get(farEnd(lead, here).fitting).fitting.name;
   const rows = part.ports.filter((port) => port.channel !== undefined);

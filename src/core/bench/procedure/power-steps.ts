@@ -106,7 +106,7 @@ function linkStep(context: Reading, transmitter: Fitted<'transmitter'>): Step[] 
 function toneWords({ survey }: Reading, id: string): string {
   const pack = survey.packOf(id)?.packs[0];
   const cells = pack ? `${pack.part.cells} for the cells of the ${pack.fitting.name}` : 'one for each cell';
-  return `Most sound one tone for power, ${cells}, one when armed; its sheet goes first. It beeps on while no signal comes, its stick is not at zero, or its channel is reversed, in that order of likelihood.`;
+  return `Most sound one tone for power, ${cells}, one when armed; its sheet goes first. Does it beep on? Look for no signal, a stick off zero, a reversed channel, in this order.`;
 }
 
 /** Where a controller arms, and what the transmitter shows then, as far as its sheet says. */

@@ -111,6 +111,6 @@ const troubles: Record<string, string> = {
   level:
     'No place of the pack levels it: put the masses that you weighed into the sheets, and let the Berths work it out again.',
   polarity: 'A beep from plus to minus: stop. A lead is crossed; follow it plug by plug until the beep goes.',
-  shorts: 'It stays: pull plugs one at a time until it stops. What hung on the last one is it.',
+  shorts: 'It stays: pull plugs one at a time until it stops. The part on the last plug has the short.',
   stand: 'No stand: a block under the hull or chassis that leaves wheels and screws free does.',
 };

@@ -60,7 +60,7 @@ export function refitWork(from: Reading, to: Reading, steps: readonly Step[]): R
       {
         id: 'set' as const,
         title: 'Set anew',
-        why: 'What the transmitter and the parts remember does not move with a plug.',
+        why: 'Settings stay in the transmitter and the parts: they do not move with a plug.',
         lines: of('channel', 'setting'),
       },
     ].filter(({ lines }) => lines.length > 0),

@@ -27,9 +27,9 @@ describe('markdownSheet', () => {
     expect(text).not.toMatch(/[^\\]<b>/);
   });
 
-  it('says what is still open with its two numbers, and what is not known', () => {
+  it('says what is still open with its matter, and what is not known', () => {
     expect(sheet({ wires: { 'esc-lead': lifted('plus') } })).toContain(
-      '- **stop**, Connection: Nothing feeds the receiver: no plus reaches it. 0 sources, needs 1 source.',
+      '- **stop**, Connection: Nothing feeds the receiver: no plus reaches it. Nothing feeds the rail.',
     );
     expect(sheet({ settings: { esc: { cutoff: undefined } } })).toContain(
       '- what the cut-off of the controller is set to',

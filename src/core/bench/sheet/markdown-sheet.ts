@@ -1,4 +1,5 @@
-import { numberWords } from '../../judgement/findings/finding-words';
+import { headWords } from '../../judgement/findings/finding-words';
+import { severityNames } from '../../judgement/findings/severity';
 import type { CheckResult } from '../../judgement/check/check-result';
 import type { Finding } from '../../judgement/findings/finding';
 import { wells, wellNames } from '../../judgement/findings/wells';
@@ -78,9 +79,8 @@ function leadTable({ context }: CheckResult): string[] {
 
 function findingLines(findings: readonly Finding[]): string[] {
   return findings.map((finding) => {
-    const { actual, bound, limit } = numberWords(finding);
     const reason = finding.reason ? ` Accepted: ${plain(finding.reason)}` : '';
-    return `- **${finding.severity}**, ${wellNames[finding.well]}: ${plain(finding.text)}. ${capital(actual)}, ${bound} ${limit}.${reason}`;
+    return `- **${severityNames[finding.severity]}**, ${wellNames[finding.well]}: ${plain(finding.text)}. ${headWords(finding).head}.${reason}`;
   });
 }
 

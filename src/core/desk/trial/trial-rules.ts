@@ -207,7 +207,7 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
       severity: 'stop',
       bound: 'least',
       text: 'the {{part}} opens after {{at}} s on the outing “{{outing}}”',
-      why: 'What hangs on it goes dark under way, the receiver perhaps among it.',
+      why: 'All parts on it go dark under way, perhaps the receiver too.',
     },
     {
       numbers: ({ events, result }) => ({ actual: events[0]?.at ?? 0, limit: result.seconds, unit: 's' }),
@@ -250,7 +250,7 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
       severity: 'note',
       bound: 'most',
       text: 'the link is lost at {{at}} s on the outing “{{outing}}”',
-      why: 'What runs on then is told by the plan.',
+      why: 'The plan says which parts run on.',
     },
     { numbers: () => undefined },
   ),
@@ -263,7 +263,7 @@ export const trialRules: Record<TrialEvent['kind'], TrialRule> = {
       severity: 'mind',
       bound: 'most',
       text: `the {{part}} shuts down from heat {{times}}, first ${when}`,
-      why: 'What hangs on it stops without warning, and comes back by itself once it has cooled: under way that looks like a fault of the radio.',
+      why: 'All parts on it stop without warning, and come back once it has cooled. Under way that looks like a radio fault.',
     },
     {
       numbers: ({ result, events }) => {

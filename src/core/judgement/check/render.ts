@@ -7,7 +7,7 @@ import type { Acceptance } from '../../model/plan/records';
 import type { Patch } from '../../model/plan/patch';
 import { changedFinding, type Finding, type OpenVerdict } from '../findings/finding';
 import { valueWords } from '../../model/kinds/figure-names';
-import { isMeasured } from '../findings/finding-words';
+import { filledIn } from '../findings/finding-words';
 
 /** What remains of the put-rights that a rule proposes for a finding. */
 export type Sift = (finding: Finding, proposed: readonly Patch[]) => Patch[];
@@ -24,6 +24,7 @@ export function renderReport(
 ): Finding {
   const message = rule.meta.messages[report.messageId];
   if (!message) throw new Error(`rule ${rule.meta.id} has no message ${report.messageId}`);
+  const words = message.short ?? message.numbers;
   const margin = marginOf(message, report);
   const subjectIds = report.subjects.map((subject) => subject.id).join('+');
   const id = `${rule.meta.id}/${report.messageId}/${subjectIds}`;
@@ -54,6 +55,7 @@ export function renderReport(
     accepted,
     ...(accepted && acceptance.reason && { reason: acceptance.reason }),
     headline: headlineOf(message, report),
+    ...(words !== undefined && { words }),
   };
 }
 
@@ -105,13 +107,7 @@ function marginOf({ bound }: Message, { actual, limit }: Report<string>): number
 }
 
 function headlineOf({ bound, short }: Message, { actual, limit, unit }: Report<string>): string {
-  if (short !== undefined)
-    return short
-      .replace('{{actual}}', formatQuantity(actual, unit))
-      .replace('{{limit}}', isMeasured(unit) ? formatQuantity(limit, unit) : String(limit));
-  if (bound === 'exactly') return `${formatQuantity(actual, unit)}, not ${limit}`;
-  if (!isMeasured(unit))
-    return `${formatQuantity(actual, unit)}, ${bound === 'most' ? 'may be' : 'needs'} ${limit}`;
+  if (short !== undefined) return filledIn(short, { actual, limit, unit });
   const gap = formatQuantity(Math.abs(actual - limit), unit);
   const within = bound === 'most' ? actual <= limit : actual >= limit;
   if (within) return `${gap} spare`;

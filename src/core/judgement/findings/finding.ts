@@ -42,7 +42,10 @@ export interface Finding {
   patches: Patch[];
   accepted: boolean;
   reason?: string;
+  /** What its well says of it: `3.8 A over`. */
   headline: string;
+  /** Its head in few words, with places for the two numbers; the usual words of its bound where not said. */
+  words?: string;
   /** Of an open verdict: what it hangs on. */
   open?: OpenVerdict;
 }

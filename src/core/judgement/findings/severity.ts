@@ -3,3 +3,11 @@
  * figure that nobody told. `note`: good to know.
  */
 export type Severity = 'stop' | 'mind' | 'open' | 'note';
+
+/** What a person reads of each: the plain word. */
+export const severityNames: Record<Severity, string> = {
+  stop: 'stop',
+  mind: 'warning',
+  open: 'open',
+  note: 'note',
+};

@@ -11,11 +11,14 @@ export function offerKeepOne(context: Reading, keep: Source, others: readonly So
   const edits = others.map((source) => liftRed(context, source));
   if (edits.some((edit) => edit === undefined)) return [];
   const ids = others.map((source) => source.fitted.fitting.id);
-  const names = others.map((source) => `the ${source.fitted.fitting.name}`);
+  const nameOf = (source: Source) => `the ${source.fitted.fitting.name}`;
   return [
     {
       id: `lift-red:${ids.join('+')}`,
-      label: `Lift the red wire at ${nameList(names)}, keep the ${keep.fitted.fitting.name}`,
+      label:
+        others.length > 2
+          ? `Lift all ${others.length + 1} red wires but that of ${nameOf(keep)}`
+          : `Lift the red wire at ${nameList(others.map(nameOf))}, keep ${nameOf(keep)}`,
       edits: edits.filter((edit) => edit !== undefined),
     },
   ];

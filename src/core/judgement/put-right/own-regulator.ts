@@ -198,7 +198,7 @@ function secondRail(
       ...head,
       {
         type: 'addFitting',
-        fitting: { id, name: `second rail of the ${name}`.slice(0, 60), part: part.id },
+        fitting: { id, name: `rail of the ${name}`.slice(0, 60), part: part.id },
         part,
       },
       join(own, at(ends.socket)),

@@ -24,18 +24,21 @@ export const armingStick = defineRule<Message>({
       runsWhenLetGo: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'arms at an end, control springs back',
         text: 'the {{controller}} arms at the end of {{function}}, and the {{control}} springs back to its middle',
         why: 'It beeps and does not arm until the stick is held down; let go, it runs at half.',
       },
       noMiddle: {
         severity: 'stop',
         bound: 'least',
+        short: 'no middle to arm at',
         text: 'the {{controller}} arms at the middle of {{function}}, and the {{control}} has none',
         why: 'It beeps for ever and never arms.',
       },
       mustBeCentred: {
         severity: 'note',
         bound: 'exactly',
+        short: 'no spring to its middle',
         text: 'the {{controller}} arms at the middle of {{function}}, where the {{control}} stays only if it is put there',
         why: 'Left elsewhere, it beeps and does nothing: the commonest of all bench mysteries.',
       },

@@ -19,6 +19,7 @@ export const boardTotal = defineRule<Message>({
       outputsOverloaded: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} needed, board gives {{limit}}',
         text: 'the outputs of the {{board}} together give more than the board may',
         why: 'Each output is within its own limit, and the copper and the switches that they share are not: the board runs hot and fails.',
       },
@@ -50,7 +51,7 @@ function checkBoard(context: Reading, board: Fitted<'board'>): (Report<Message> 
       actual: asked,
       limit: maxAmps.value,
       unit: 'A',
-      formula: 'amps through the plus of every output with everything on, in the solved network, added up',
+      formula: 'amps through the plus of every output with everything on, solved, added up',
       terms: [
         ...given.map(({ port, amps }) => solvedTerm(`through the ${port.name}`, amps, 'A')),
         figureTerm('most in all', maxAmps, 'A'),

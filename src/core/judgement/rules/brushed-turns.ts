@@ -15,6 +15,7 @@ export const brushedTurns = defineRule({
       tooFewTurns: {
         severity: 'stop',
         bound: 'least',
+        short: '{{actual}}, at least {{limit}}',
         text: 'the {{motor}} has fewer turns than the {{controller}} drives on {{packs}}',
         why: 'Fewer turns draw more current: the controller gets hot within a minute and shuts down or burns.',
       },
@@ -50,7 +51,7 @@ export const brushedTurns = defineRule({
           actual: limit.actual,
           limit: limit.limit,
           unit: limit.unit,
-          formula: `turns of the motor, against the lowest on the controller’s sheet for ${cells} LiPo cells, whose volts this pack has at most`,
+          formula: `turns of the motor, against the lowest on the controller’s sheet for ${cells} LiPo cells`,
           terms: [
             figureTerm(`turns of the ${motor.fitting.name}`, turns, 'turns'),
             figureTerm(`lowest for the ${controller.fitting.name}`, least, 'turns'),

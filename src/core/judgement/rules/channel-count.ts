@@ -17,6 +17,7 @@ export const channelCount = defineRule({
       tooFewChannels: {
         severity: 'stop',
         bound: 'most',
+        short: '{{actual}} needed, {{limit}} there',
         text: 'the functions ask for more channels than the {{part}} has',
         why: 'Some functions stay dead: usually the lights, found out after everything is soldered.',
       },

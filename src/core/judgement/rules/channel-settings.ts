@@ -15,13 +15,14 @@ export const channelSettingsRule = defineRule<Message>({
   meta: {
     id: 'channel-settings',
     well: 'control',
-    title: 'What is set on channels against what the transmitter can set',
+    title: 'Channel settings against those of the transmitter',
     messages: {
       cannotBeSet: {
         severity: 'stop',
         bound: 'most',
+        short: 'cannot be set there',
         text: 'the plan sets {{settings}}, which the {{transmitter}} cannot',
-        why: 'What is counted on in the plan is not there at the bench: it turns the wrong way, or too far.',
+        why: 'The plan counts on it, and at the bench it is missing: the part turns the wrong way, or too far.',
       },
     },
   },

@@ -17,13 +17,14 @@ export const commonGround = defineRule<Message>({
       groundMissing: {
         severity: 'stop',
         bound: 'least',
-        short: 'a ground is missing',
+        short: 'no ground',
         text: 'the {{part}} has no ground back to what feeds it',
         why: 'No current flows without a way back: the part is dead, or twitches as current finds a way through its signal wire.',
       },
       signalGroundMissing: {
         severity: 'stop',
         bound: 'least',
+        short: 'no ground in common',
         text: 'the {{part}} and the {{receiver}} have no ground in common',
         why: 'A signal is measured against ground: without one it jitters, runs by itself, or does nothing.',
       },

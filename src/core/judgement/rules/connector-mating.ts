@@ -45,6 +45,7 @@ export const connectorMating = defineRule<Message>({
       needsTrimming: {
         severity: 'note',
         bound: 'most',
+        short: 'lug in the way',
         text: 'the plug of the {{one}} goes into the {{other}} once {{what}} is cut off',
         why: 'Housings of other makers have it, and the sockets have no slot for it. Trimmed with a knife it fits, and can be put in the wrong way round.',
       },

@@ -23,13 +23,15 @@ export const contactAmps = defineRule<Message>({
       overloaded: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} through contacts for {{limit}}',
         text: 'the plug between the {{from}} and the {{to}} carries more than its contacts stand',
         why: 'Contacts heat, lose their spring and their plating, and one day the housing melts.',
       },
       overloadedForSeconds: {
         severity: 'mind',
         bound: 'most',
-        text: 'the plug between the {{from}} and the {{to}} is asked for more than its contacts stand even for seconds',
+        numbers: '{{actual}} through contacts for {{limit}}',
+        text: 'the plug between the {{from}} and the {{to}} carries more than its contacts stand even for seconds',
         why: 'At the worst second it loses volts just when they are needed; often repeated it wears out.',
       },
     },
@@ -61,8 +63,8 @@ function checkLead(context: Reading, lead: Lead): Report<Message>[] {
       limit,
       unit: 'A',
       formula: isLasting
-        ? 'amps for minutes through one contact, in the solved network, against what it carries all the time'
-        : `amps at the worst second through one contact, in the solved network, against ${burst} × what it carries all the time (rule of thumb)`,
+        ? 'amps for minutes through one contact, solved, against what it carries all the time'
+        : `amps at the worst second through one contact, solved, against ${burst} × what it carries all the time (rule of thumb)`,
       terms: [
         solvedTerm('for minutes', steady, 'A'),
         solvedTerm('at the worst second', worst, 'A'),

@@ -34,6 +34,7 @@ export const controlKind = defineRule({
       positionsMissing: {
         severity: 'mind',
         bound: 'least',
+        short: '{{actual}}, needs {{limit}}',
         text: '{{function}} wants {{wanted}}, but the {{control}} has fewer positions',
         why: 'One state can never be chosen from the transmitter.',
       },
@@ -54,6 +55,7 @@ export const controlKind = defineRule({
       staysOn: {
         severity: 'mind',
         bound: 'exactly',
+        short: 'control stays on',
         text: '{{function}} wants {{wanted}}, but the {{control}} stays on',
         why: 'It goes on until it is switched off again.',
       },

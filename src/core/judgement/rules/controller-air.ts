@@ -15,12 +15,14 @@ export const controllerAir = defineRule<Message>({
       closedIn: {
         severity: 'mind',
         bound: 'least',
+        short: 'no air to cool it',
         text: 'no air gets to the {{part}} in the {{berth}}',
         why: 'It gets hot and cuts out under way, sooner than its label says.',
       },
       inFoam: {
         severity: 'mind',
         bound: 'least',
+        short: 'wrapped in foam',
         text: 'the {{part}} is wrapped in foam',
         why: 'Foam keeps its heat in: it cuts out under way, or the foam melts.',
       },

@@ -20,12 +20,14 @@ export const controllerAmps = defineRule<Message>({
       overloaded: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} at full load, ESC carries {{limit}}',
         text: '{{motors}} {{ask}} more at full load than the {{controller}} stands',
         why: 'The controller overheats and cuts out, or burns, at the first long run at full throttle.',
       },
       littleHeadroom: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} at full load, ESC carries {{limit}}',
         text: 'the {{controller}} has little headroom over {{motors}}',
         why: 'A jammed wheel, a fouled screw or a steep climb asks more than full load; a warm controller cuts out.',
       },
@@ -72,7 +74,7 @@ export const controllerAmps = defineRule<Message>({
           actual,
           limit: most,
           unit,
-          formula: `amps into its motors at full throttle on a full pack, in the solved network${isTooMuch ? '' : ` × ${controllerHeadroom} (headroom, rule of thumb)`}, against continuous amps`,
+          formula: `amps into its motors at full throttle on a full pack, solved${isTooMuch ? '' : ` × ${controllerHeadroom} (headroom, rule of thumb)`}, against continuous amps`,
           terms: [
             ...motors.flatMap((each) =>
               each.part.fullLoadAmps

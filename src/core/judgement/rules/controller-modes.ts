@@ -34,7 +34,7 @@ export const controllerModesRule = defineRule<Message>({
       modeMissing: {
         severity: 'mind',
         bound: 'least',
-        short: 'mode not to be had',
+        short: 'mode missing',
         text: 'the Brief wants the drive {{wish}}, which the {{controller}} cannot be set to',
         why: 'No programming brings it: the drive will not behave as planned, or breaks the race rules.',
       },

@@ -14,17 +14,19 @@ export const failSafeRule = defineRule<Message>({
   meta: {
     id: 'fail-safe',
     well: 'control',
-    title: 'What runs on when the link is lost',
+    title: 'Parts that run on when the link is lost',
     messages: {
       runsOn: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'runs on without its link',
         text: 'the {{runs}} {{verb}} when the link is lost, by the fail-safe of channel {{channel}}',
         why,
       },
       holds: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'runs on without its link',
         text: 'the {{runs}} {{verb}} on when the link is lost: channel {{channel}} holds its last position',
         why,
       },

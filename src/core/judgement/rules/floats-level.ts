@@ -22,12 +22,14 @@ export const floatsLevel = defineRule<Message>({
       trimmed: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} down, at most {{limit}}',
         text: 'she floats down by the {{end}}',
         why: 'She steers badly, and ships water over the low end.',
       },
       heels: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} over, at most {{limit}}',
         text: 'she leans to {{side}}',
         why: 'She pulls to one side, and takes water over the low rail in a turn.',
       },

@@ -27,12 +27,14 @@ export const fuseSize = defineRule<Message>({
       blowsTooSoon: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} through a fuse for {{limit}}',
         text: 'the {{fuse}} is small for what goes through it',
         why: 'It blows under way, and what hangs on it goes dark, the receiver perhaps among it.',
       },
       protectsNothing: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} fuse, wire stands {{limit}}',
         text: 'the {{fuse}} is larger than the wire it should protect can stand',
         why: 'In a short the wire burns before the fuse does.',
       },
@@ -63,7 +65,7 @@ const noFuse = (context: Reading, { fitting }: Fitted<'pack'>, steady: number): 
   actual: 0,
   limit: 1,
   unit: 'fuses',
-  formula: 'fuses that all which the pack gives goes through',
+  formula: 'fuses that carry all of the pack’s amps',
   terms: [plannedTerm('fuses', 0, 'fuses'), plannedTerm('usual', 1, 'fuses')],
   offers: () => offerFuse(context, fitting.id, steady * fuseHeadroom),
 });
@@ -106,7 +108,7 @@ function checkFuse(context: Reading, fuse: Fitted<'cable'>): (Report<Message> | 
         messageId: 'protectsNothing',
         actual: maxAmps.value,
         limit: stands,
-        formula: `amps of the fuse, against those that heat the thinnest wire in line with it to ${siliconeCelsius} °C, where silicone fails`,
+        formula: `amps of the fuse, against those that heat its thinnest wire to ${siliconeCelsius} °C`,
         terms: [
           own,
           { ...solvedTerm(`AWG ${thinnest} stands`, stands, 'A'), note: 'heat balance in still air' },

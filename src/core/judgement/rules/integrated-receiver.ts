@@ -14,6 +14,7 @@ export const integratedReceiver = defineRule({
       takesNoServos: {
         severity: 'stop',
         bound: 'least',
+        short: 'no port for a servo',
         text: 'the {{receiver}} is one board with a controller and has no port for {{parts}}',
         why: 'Nothing can be plugged in. Receiver and controller must both go, and separate ones come in, bound to a transmitter that speaks their link.',
       },

@@ -27,6 +27,7 @@ export const leadDrop = defineRule({
       losesVolts: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} lost, at most {{limit}}',
         text: 'the {{servo}} loses {{share}} % of its volts in its leads when it stalls',
         why: 'The servo is weak just when it should hold, and slow at the far end of an extension.',
       },
@@ -60,7 +61,7 @@ export const leadDrop = defineRule({
             limit,
             unit: 'V',
             formula:
-              'volts where its leads begin less volts at the servo, in the network solved with every servo stalled, against a tenth of the rail volts (rule of thumb)',
+              'volts lost in its leads with every servo stalled, solved, against a tenth of the rail (rule of thumb)',
             terms: [
               figureTerm('stall amps', draws.stalled, 'A'),
               solvedTerm('volts where its leads begin', given, 'V'),

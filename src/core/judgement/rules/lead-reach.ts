@@ -19,19 +19,22 @@ export const leadReach = defineRule<Message>({
       short: {
         severity: 'stop',
         bound: 'least',
+        numbers: '{{actual}} long, needs {{limit}}',
         text: 'the lead of the {{part}} does not reach the {{other}}{{by}}',
         why: 'Stretched, it pulls out of its port on full lock, or cannot be plugged in at all.',
       },
       shortGuessed: {
         severity: 'mind',
         bound: 'least',
+        numbers: '{{actual}} long, needs {{limit}}',
         text: 'the lead of the {{part}} may not reach the {{other}}{{by}}, in a model of usual sizes',
         why: 'Stretched, it pulls out of its port. Measure the model, and this is sure.',
       },
       unmeasured: {
         severity: 'note',
         bound: 'least',
-        text: 'the lead of the {{part}} has a longer way to the {{other}} than such leads usually reach{{by}}',
+        numbers: '{{actual}} long, needs {{limit}}',
+        text: 'usual leads of the {{part}} may not reach the {{other}}{{by}}: measure it',
         why: 'Measure it before it is fitted: it may want an extension, and the plan takes it to be as long as its way.',
       },
     },
@@ -58,7 +61,7 @@ export const leadReach = defineRule<Message>({
           data: {
             part: from.name,
             other: to.name,
-            by: through.length > 0 ? ` by way of ${nameList(through)}` : '',
+            by: through.length > 0 ? ` through ${nameList(through)}` : '',
           },
           subjects: [
             ...run.leads.map(({ id }) => leadSubject(id)),

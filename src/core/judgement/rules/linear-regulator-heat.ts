@@ -20,7 +20,7 @@ export const linearRegulatorHeat = defineRule({
       tooHot: {
         severity: 'stop',
         bound: 'most',
-        text: '{{rail}} asks more than the linear {{source}} can give for long on {{input}}',
+        text: '{{rail}} needs more than the linear {{source}} supplies for long on {{input}}',
         why: 'A linear regulator burns the volts it takes off. It overheats, shuts down, and the receiver goes dark until it cools.',
       },
     },

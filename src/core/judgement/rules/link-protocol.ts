@@ -23,14 +23,14 @@ export const linkProtocol = defineRule({
       noSharedLink: {
         severity: 'stop',
         bound: 'least',
-        short: 'no link in common',
+        short: 'no common radio link',
         text: 'the {{transmitter}} and the {{receiver}} share no radio link',
         why: 'They never bind. {{transmitterLinks}} on one side, {{receiverLinks}} on the other.',
       },
       setToOtherLink: {
         severity: 'stop',
         bound: 'least',
-        short: 'set to another link',
+        short: 'set to another radio link',
         text: 'the {{transmitter}} is set to {{set}}, which the {{receiver}} does not speak',
         why: 'It never binds, however often the button is pressed; both could speak {{shared}}.',
       },

@@ -19,6 +19,7 @@ export const mixCount = defineRule<Message>({
       tooFewMixes: {
         severity: 'stop',
         bound: 'most',
+        short: '{{actual}} needed, {{limit}} there',
         text: 'the channels ask for more mixes than the {{transmitter}} has',
         why: 'One of them cannot be set, and what should move together does not: a model with a motor each side goes straight on.',
       },

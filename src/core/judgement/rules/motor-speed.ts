@@ -19,6 +19,7 @@ export const motorSpeed = defineRule<Message>({
       tooManyVolts: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} supplied, at most {{limit}}',
         text: '{{packs}} {{give}} the {{motor}} too many volts',
         why: 'Brushes arc, windings burn, magnets come loose: it does not live through many runs.',
       },

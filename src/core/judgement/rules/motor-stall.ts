@@ -21,12 +21,14 @@ export const motorStall = defineRule<Message>({
       stallsAbove: {
         severity: 'note',
         bound: 'most',
+        numbers: '{{actual}} jammed, ESC carries {{limit}}',
         text: 'the {{motor}}, jammed, draws more than the {{controller}} carries for long',
         why: 'A wheel wedged or a screw fouled: let go of the throttle at once, or the controller cuts out.',
       },
       stallsFarAbove: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} jammed, ESC carries {{limit}}',
         text: 'the {{motor}}, jammed, draws far more than the {{controller}} carries',
         why: 'The first wedged wheel or fouled screw at full throttle may cost the controller.',
       },

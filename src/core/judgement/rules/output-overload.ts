@@ -24,6 +24,7 @@ export const outputOverload = defineRule<Message>({
       outputOverloaded: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} needed, output gives {{limit}}',
         text: '{{loads}} draw more than the {{port}} of the {{part}} may give',
         why: 'The pin, then the board, burns out. Lamps and pumps want a switch of their own, a transistor or a relay.',
       },
@@ -56,7 +57,7 @@ function checkPort(context: Reading, fitted: Fitted, port: PortSpec): (Report<Me
       limit: maxAmps.value,
       unit: 'A',
       formula:
-        'amps through the plus of the output with everything on, in the solved network, against the most that it may give',
+        'amps through the plus of the output with everything on, solved, against the most that it may give',
       terms: [
         solvedTerm(`through the ${port.name}`, asked, 'A'),
         ...loads.flatMap(({ fitting: { name }, part }) =>

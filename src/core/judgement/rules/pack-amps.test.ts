@@ -37,7 +37,7 @@ testRule(packAmps, {
           actual: 8.2 * (12.6 / 11.1) + (6 * 1.1) / (0.88 * 12.6),
           within: 0.4,
           limit: 6.6,
-          says: 'derated to 30 %',
+          says: 'more than 30 % of its label',
           putRight: ['swap:pack:pack-lipo-3s-4000-20c'],
         },
       ],

@@ -26,12 +26,14 @@ export const packAmps = defineRule<Message>({
       overdrawn: {
         severity: 'stop',
         bound: 'most',
-        text: 'the {{pack}} is asked for more than its label, derated to {{share}} %, allows',
+        numbers: '{{actual}} needed, battery gives {{limit}}',
+        text: 'the {{pack}} must give more than {{share}} % of its label',
         why: 'Its volts sag, it gets hot and swells; the cut-off comes early and the pack does not live long.',
       },
       sags: {
         severity: 'mind',
         bound: 'least',
+        numbers: '{{actual}} left, needs {{limit}}',
         text: 'the {{pack}} sags under its cut-off at the worst second once a fifth of its charge is left',
         why: 'The model slows or stops with charge still in the pack, and the cells suffer.',
       },
@@ -69,7 +71,7 @@ function byLabel(context: Reading, load: PackLoad): (Report<Message> | Missing)[
       limit: limit.limit,
       unit: limit.unit,
       formula:
-        'amps that it gives at the worst second, in the solved network, against capacity × discharge rate × share of the label believed',
+        'amps at the worst second, solved, against capacity × discharge rate × share of the label believed',
       terms: [
         ...shareTerms(load.shares),
         solvedTerm('given by the pack', load.amps, 'A'),
@@ -102,7 +104,7 @@ function bySag(context: Reading, load: PackLoad): Report<Message>[] {
       limit: cutoff,
       unit: 'V',
       formula:
-        'volts of one cell at the worst second with a fifth of the charge left, in the solved network, against its cut-off',
+        'volts of one cell at the worst second with a fifth of the charge left, solved, against its cut-off',
       terms: [
         solvedTerm('volts of one cell', ofCell, 'V'),
         plannedTerm(`cut-off of ${part.chemistry}, each cell`, cutoff, 'V'),

@@ -22,12 +22,14 @@ export const packNoCutoff = defineRule<Message>({
       nothingEndsDischarge: {
         severity: 'stop',
         bound: 'least',
+        short: 'no cut-off',
         text: 'nothing ends the discharge of the {{pack}}',
         why: 'A BEC drinks a lithium pack flat: its cells are ruined, and may burn at the next charge. A pack of cells that forgive it, or a controller with a cut-off, ends that.',
       },
       onlyWatched: {
         severity: 'mind',
         bound: 'least',
+        short: 'no cut-off',
         text: 'nothing but you ends the discharge of the {{pack}}',
         why: 'It feeds the receiver straight. Set an alarm, or measure it after a known time: drained flat, its cells are ruined, and may burn at the next charge.',
       },

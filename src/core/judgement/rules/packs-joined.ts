@@ -35,18 +35,21 @@ export const packsJoined = defineRule<Message>({
       unlikeInParallel: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'two chemistries in parallel',
         text: '{{packs}} are joined in parallel but are of different chemistry',
         why: 'Their volts fall in different ways as they run down: one charges the other, which may vent or burn.',
       },
       unequalInSeries: {
         severity: 'stop',
         bound: 'exactly',
+        short: '{{actual}} in series with {{limit}}',
         text: '{{packs}} are joined in series but differ in capacity',
         why: flat,
       },
       unlikeInSeries: {
         severity: 'stop',
         bound: 'exactly',
+        short: 'two chemistries in series',
         text: '{{packs}} are joined in series but are of different chemistry',
         why: flat,
       },

@@ -19,6 +19,7 @@ export const plugPassage = defineRule<Message>({
       tooBig: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} plug, {{limit}} hole',
         text: 'the plug between the {{part}} and the {{other}} does not pass the {{hole}}',
         why: 'It shows when all is soldered. The bare lead passes: the plug goes on after it is through.',
       },

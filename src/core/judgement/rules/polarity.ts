@@ -13,14 +13,14 @@ export const polarity = defineRule({
       powerReversed: {
         severity: 'stop',
         bound: 'least',
-        short: 'plus and minus turned',
+        short: 'plus and minus reversed',
         text: 'the {{part}} gets plus and minus reversed',
         why: 'Most parts fed backwards are dead at once, often with smoke; a pack may vent.',
       },
       servoPlugTurned: {
         severity: 'stop',
         bound: 'exactly',
-        short: 'plug turned',
+        short: 'plug reversed',
         text: 'the servo plug of the {{part}} is turned round: its signal contact sits on minus',
         why: 'It does not move at all. Plus is in the middle, so nothing burns, but nothing works either.',
       },

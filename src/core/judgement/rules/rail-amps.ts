@@ -23,19 +23,22 @@ export const railAmps = defineRule<Message>({
       askedTooMuch: {
         severity: 'stop',
         bound: 'most',
-        text: '{{rail}} asks more than the {{source}} can give, with {{school}}',
+        numbers: '{{actual}} needed, {{limit}} supplied',
+        text: '{{rail}} needs more than the {{source}} supplies, with {{school}}',
         why: 'The regulator limits, or shuts down: the rail sinks under the receiver’s floor and the radio drops out.',
       },
       sinks: {
         severity: 'mind',
         bound: 'most',
-        text: '{{rail}} asks more for a second than the {{source}} can give, and sinks{{left}}',
+        numbers: '{{actual}} needed, {{limit}} supplied',
+        text: '{{rail}} briefly needs more than the {{source}} supplies, and sinks{{left}}',
         why: 'Servos go weak and slow for that second; the radio stays up. Held for more than some ten seconds, a hot regulator may shut down.',
       },
       tight: {
         severity: 'mind',
         bound: 'most',
-        text: '{{rail}} leaves the {{source}} almost nothing to spare, with {{school}}',
+        numbers: '{{actual}} needed, {{limit}} supplied',
+        text: '{{rail}} leaves the {{source}} little to spare, with {{school}}',
         why: 'It works today; a stiff linkage or a warm day uses up what is left.',
       },
     },
@@ -65,8 +68,7 @@ export const railAmps = defineRule<Message>({
             actual: load.actual,
             limit: load.limit,
             unit: load.unit,
-            formula:
-              'amps that the parts on the rail take at the worst second, in the solved network, against the amps of the one regulator that carries it',
+            formula: 'amps that the rail takes at the worst second, solved, against those of its regulator',
             terms: [
               ...shareTerms(shares),
               ...(sunk.volts === undefined

@@ -15,6 +15,7 @@ export const railVoltsHigh = defineRule({
       tooManyVolts: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} supplied, at most {{limit}}',
         text: 'the {{part}} gets too many volts from the {{source}}{{unset}}',
         why: 'It would buzz, run hot and fail within minutes.',
       },

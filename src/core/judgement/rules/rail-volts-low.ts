@@ -36,30 +36,35 @@ export const railVoltsLow = defineRule<Message>({
       tooFewVolts: {
         severity: 'mind',
         bound: 'least',
+        numbers: '{{actual}} supplied, needs {{limit}}',
         text: 'the {{part}} gets too few volts from the {{source}}',
         why: 'It is weak and slow, or does not start at all.',
       },
       receiverStarved: {
         severity: 'stop',
         bound: 'least',
+        numbers: '{{actual}} supplied, needs {{limit}}',
         text: 'the {{part}} is fed below its floor by the {{source}}',
         why: 'The receiver never wakes: servos are limp and the controllers beep for a signal.',
       },
       receiverSags: {
         severity: 'stop',
         bound: 'least',
+        numbers: '{{actual}} left, needs {{limit}}',
         text: 'the {{part}} falls below its floor at the worst second, through its wires',
         why: 'The rail sinks as far as the servos pull it: the receiver restarts, servos go limp and the throttle goes to its fail-safe.',
       },
       fades: {
         severity: 'mind',
         bound: 'least',
+        numbers: '{{actual}} at the end, needs {{limit}}',
         text: 'the {{part}} stops before the cells of the {{source}} are empty',
         why: 'Such cells sink slowly. Change or charge them, or set an alarm, before they reach the floor of the receiver.',
       },
       weakSteering: {
         severity: 'note',
         bound: 'least',
+        numbers: '{{actual}} supplied, full strength at {{limit}}',
         text: '{{parts}} will be {{percent}} % weaker on {{volts}} than on {{best}}',
         why: 'It is enough for what it moves; it answers slower and gives way sooner than its sheet says.',
       },
@@ -128,7 +133,7 @@ function starvedReceiver(context: Reading, rail: Rail, supply: Supply): (Report<
       limit: floor.value,
       unit: 'V',
       formula: isSagging
-        ? `volts at the receiver in the network solved for the worst second (${schoolWords[context.build.policies.regulatorSizing]}), ${packsAt}, against its floor`
+        ? `volts at the worst second, solved (${schoolWords[context.build.policies.regulatorSizing]}), ${packsAt}, against its floor`
         : 'volts that reach it with nothing drawn, packs run down, against its floor',
       terms: [
         plannedTerm(`${source.fitted.fitting.name}, with nothing drawn`, still, 'V'),

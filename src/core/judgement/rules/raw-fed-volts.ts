@@ -19,24 +19,28 @@ export const rawFedVolts = defineRule<VoltsMessage>({
       tooManyVolts: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} supplied, at most {{limit}}',
         text: 'the {{part}} gets too many volts straight from the {{source}}',
         why: 'It runs hot and too fast, then burns out; a lamp or a board goes at once.',
       },
       slightlyOver: {
         severity: 'note',
         bound: 'most',
+        numbers: '{{actual}} supplied, at most {{limit}}',
         text: 'the {{part}} gets a little more than its sheet says while the {{source}} is fresh',
         why: 'Ordinary with such cells: their volts settle within the first minutes of use.',
       },
       tooFewVolts: {
         severity: 'mind',
         bound: 'least',
+        numbers: '{{actual}} at the end, needs {{limit}}',
         text: 'the {{part}} gets too few volts once the {{source}} runs down',
         why: 'It works on a fresh pack, then weakly, then not at all.',
       },
       weakAtEnd: {
         severity: 'note',
         bound: 'least',
+        numbers: '{{actual}} at the end, needs {{limit}}',
         text: 'the {{part}} gets weak when the cells of the {{source}} are nearly empty',
         why: 'Such cells keep their volts for most of their charge. Change or charge them when it slows down.',
       },

@@ -17,13 +17,15 @@ export const regulatorDropout = defineRule<Message>({
       cannotHold: {
         severity: 'mind',
         bound: 'least',
+        numbers: '{{actual}} at the end, needs {{limit}}',
         text: '{{packs}} cannot hold the {{part}} at {{set}} to the end',
         why: 'A BEC gives less than it takes in. As the pack runs down the rail sinks with it, and servos get weaker and slower.',
       },
       sinksALittle: {
         severity: 'note',
         bound: 'least',
-        text: 'the rail of the {{part}} sinks a little below {{set}} when {{packs}} {{are}} nearly empty',
+        numbers: '{{actual}} at the end, needs {{limit}}',
+        text: 'the {{part}} sinks a little below {{set}} when {{packs}} {{are}} nearly empty',
         why: 'It is hardly felt, and comes just before the cut-off.',
       },
     },

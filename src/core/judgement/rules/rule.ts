@@ -7,8 +7,13 @@ import type { Well } from '../findings/wells';
 export interface Message {
   severity: Severity;
   bound: Bound;
-  /** What the well says where the two numbers alone tell nothing; `{{actual}}` and `{{limit}}` are filled in. */
+  /**
+   * The matter in few words, where a distance to the limit tells nothing: what is counted, or is one of two things.
+   * `{{actual}}` and `{{limit}}` are filled in, here and in `numbers`.
+   */
   short?: string;
+  /** The two numbers in words, where those of the bound do not say enough. */
+  numbers?: string;
   /** `{{name}}` places are filled from the report's data. */
   text: string;
   why: string;

@@ -13,6 +13,7 @@ export const screwLength = defineRule<'tooLong'>({
       tooLong: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} screws, {{limit}} deep',
         text: 'the screws of the {{part}} are longer than their bosses are deep',
         why: 'They strip the plastic, or come out on the far side and into what lies there.',
       },

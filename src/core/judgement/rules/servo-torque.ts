@@ -29,7 +29,7 @@ export const servoTorque = defineRule<Message>({
         severity: 'mind',
         bound: 'least',
         text: 'the {{servo}} may not {{work}}',
-        why: 'What it must move is an estimate, and lies above what it gives: it may stall, and draws its most then.',
+        why: 'The load is an estimate, and more than the servo gives. It may stall, and then draws most.',
       },
       wedged: {
         severity: 'note',

@@ -37,7 +37,7 @@ export const standsLevel = defineRule<Message>({
         severity: 'mind',
         bound: 'least',
         text: 'it falls over sideways on a slope that others stand',
-        why: 'What is heavy lies high, or the wheels stand close.',
+        why: 'Heavy parts lie high, or the wheels stand close.',
       },
     },
   },

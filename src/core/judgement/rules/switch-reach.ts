@@ -13,6 +13,7 @@ export const switchReach = defineRule<'shutIn'>({
       shutIn: {
         severity: 'mind',
         bound: 'least',
+        short: 'no hand gets to it',
         text: 'no hand gets to the {{part}} in the {{berth}} with the model closed',
         why: 'When something runs away, nobody can switch it off without tools.',
       },

@@ -15,6 +15,7 @@ export const wetLine = defineRule<'inBilge'>({
       inBilge: {
         severity: 'mind',
         bound: 'least',
+        numbers: '{{actual}} above the floor, needs {{limit}}',
         text: 'the {{part}} lies where water may stand, and is not sealed',
         why: 'A little always comes in, by shafts and over the deck. First odd behaviour, then corrosion.',
       },

@@ -80,12 +80,14 @@ export const wireAmps = defineRule<Message>({
       runsWarm: {
         severity: 'mind',
         bound: 'most',
+        numbers: '{{actual}} through a wire for {{limit}}',
         text: 'the wire from the {{from}} to the {{to}} runs hotter than 80 °C',
         why: 'Too hot to touch after some minutes of full throttle, and what lies against it softens.',
       },
       fails: {
         severity: 'stop',
         bound: 'most',
+        numbers: '{{actual}} through a wire for {{limit}}',
         text: 'the wire from the {{from}} to the {{to}} is too thin for what it carries',
         why: 'Its insulation fails and the joints at its ends melt.',
       },
@@ -129,7 +131,7 @@ export const wireAmps = defineRule<Message>({
           actual: amps,
           limit: isFailing ? most : warm,
           unit: 'A',
-          formula: `amps for minutes at full throttle, in the solved network, against those that heat it to ${isFailing ? failCelsius : warmCelsius} °C in still air`,
+          formula: `amps for minutes at full throttle, solved, against those that heat it to ${isFailing ? failCelsius : warmCelsius} °C in still air`,
           terms: [
             solvedTerm('amps it carries', amps, 'A'),
             plannedTerm('its gauge', lead.awg, 'AWG'),

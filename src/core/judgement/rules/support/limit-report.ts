@@ -75,7 +75,7 @@ export function voltsAgainstSheet(
       actual: Math.max(left, 0),
       limit: least,
       unit: 'V',
-      formula: `volts at the part in the network solved with everything at work and ${state === 'cutoff' ? 'packs at cut-off' : 'cells at their usual volts'}, against the least of its sheet`,
+      formula: `volts at the part with everything at work, solved, ${state === 'cutoff' ? 'packs at cut-off' : 'cells at their usual volts'}, against the least of its sheet`,
       terms: [
         solvedTerm(`at the ${fitting.name}, solved`, left, 'V'),
         plannedTerm(`${from} gives, with nothing drawn`, source.volts[state], 'V'),

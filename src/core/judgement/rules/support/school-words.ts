@@ -2,7 +2,7 @@ import type { RegulatorSizing } from '../../../model/plan/policies';
 
 /** Which servos count as stalled, by school, in words. */
 export const schoolWords: Record<RegulatorSizing, string> = {
-  twoWorst: 'the two worst servos stalled and the rest moving',
+  twoWorst: 'two servos stalled, the rest moving',
   allStalled: 'every servo stalled at once',
   typical: 'every servo moving its usual load',
 };

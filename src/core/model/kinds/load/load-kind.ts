@@ -52,7 +52,7 @@ export const loadKind = describeKind<'load'>({
   choices: (part) => [
     sheetChoice(
       'form',
-      'What it is',
+      'Kind of load',
       part.form,
       loadForms.map((form) => ({ value: form, text: loadWords[form] })),
       (value) => changed(part, { form: loadForms.find((form) => form === value) ?? part.form }),
