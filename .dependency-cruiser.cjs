@@ -17,7 +17,7 @@ const noneUpwards = rooms.slice(0, -1).map(({ path, name }, n) => ({
 }));
 
 const coreAllows =
-  '^(src/core|node_modules/(immer|class-validator|class-transformer|reflect-metadata|jsonc-parser|d3-random|internmap|d3-array|lru-cache|ml-matrix|munkres)/)';
+  '^(src/core|node_modules/(immer|class-validator|class-transformer|reflect-metadata|jsonc-parser|d3-random|internmap|d3-array|lru-cache|minisearch|ml-matrix|munkres)/)';
 
 module.exports = {
   forbidden: [

@@ -44,17 +44,28 @@ test('help is of this screen, can be searched, and names every key', async ({ pa
   await expect(help).toHaveCount(0);
 });
 
-test('commands by name: a station, and a put-right', async ({ page }) => {
+test('anything by name: a station, a part by what else it is called, a slip of the fingers, a put-right', async ({
+  page,
+}) => {
   await openTug(page);
+  const wish = page.getByRole('combobox', { name: 'What do you want to do?' });
   await page.getByRole('button', { name: 'Commands and shortcuts' }).click();
-  await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('locker');
+  await wish.fill('locker');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Locker' })).toBeVisible();
   await page.keyboard.press('Control+k');
-  await page.getByRole('combobox', { name: 'What do you want to do?' }).fill('skerry');
+  await wish.fill('tow batery');
+  await page.getByRole('option', { name: 'Tow pack', exact: true }).click();
+  await expect(page.getByText(/^Tow pack: /)).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await wish.fill('zzzz');
+  await expect(page.getByText(/^Nothing is called so/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(wish).toHaveCount(0);
+  await page.keyboard.press('Control+k');
+  await wish.fill('skerry set transmitter');
   // What puts things right is worked out beside the page.
-  await expect(page.getByRole('option', { name: /skerry/ }).first()).toBeVisible();
-  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: /^Set the transmitter to skerry/ }).click();
   await expect(well(page, 'Control')).toContainText('1 stop, 2 warnings');
 });
 

@@ -140,7 +140,7 @@ test('figures stand in the units of the person, and plugs by the names they go b
 test('a harness is typed in outlet by outlet', async ({ page }) => {
   await openTug(page, '/locker?kind=cable');
   await emptySheet(page);
-  await page.getByRole('combobox', { name: 'Kind of load' }).click();
+  await page.getByRole('combobox', { name: 'Kind of cable' }).click();
   await page.getByRole('option', { name: 'harness' }).click();
   const ends = page.getByRole('region', { name: 'Outlets' });
   await ends.getByRole('button', { name: 'One more like small outlet 1' }).click();

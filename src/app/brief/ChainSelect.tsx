@@ -4,6 +4,8 @@ import MenuItem from '@mui/material/MenuItem';
 import Select from '@mui/material/Select';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
+import { rememberedAlone } from '../../core/base/remembered';
+import { finderOf } from '../../core/base/words/finder';
 
 /** Options that a list shows before it is one to be searched. */
 const mostListed = 12;
@@ -52,7 +54,7 @@ function ListedSelect({ label, value, options, empty = '', isSet = false, onChoo
           options.find((option) => option.value === shown)?.text
         )
       }
-      sx={{ fontSize: 13, minWidth: 0 }}
+      sx={{ fontSize: 13, minWidth: 0, lineHeight: 1.2, '& .MuiSelect-select': { whiteSpace: 'normal' } }}
       onChange={({ target }) => onChoose(target.value)}
     >
       {options.map((option) => (
@@ -64,19 +66,17 @@ function ListedSelect({ label, value, options, empty = '', isSet = false, onChoo
   );
 }
 
-/** The first of those that have every word that is typed, in any order. */
-function found(options: readonly Choice[], { inputValue }: { inputValue: string }): Choice[] {
-  const wanted = inputValue.toLowerCase().split(/[\s,]+/);
-  return options
-    .filter(({ text, note = '' }) => {
-      const said = `${text} ${note}`.toLowerCase();
-      return wanted.every((word) => said.includes(word));
-    })
-    .slice(0, mostShown);
-}
+const finderOfChoices = rememberedAlone((options: readonly Choice[]) =>
+  finderOf(options.map(({ value: id, text: name, note: also = '' }) => ({ id, name, also }))),
+);
 
 function SearchedSelect({ label, value, options, empty = '', isSet = false, onChoose }: ChainSelectProps) {
   const chosen = options.find((option) => option.value === value) ?? null;
+  const found = (asked: string): readonly Choice[] => {
+    if (asked.trim() === '') return options.slice(0, mostShown);
+    const ids = finderOfChoices(options)(asked).slice(0, mostShown);
+    return ids.map((id) => options.find((option) => option.value === id)!);
+  };
   // Where a choice is not kept here, nothing of it stays in the field.
   const [typed, setTyped] = useState<string>();
   return (
@@ -90,7 +90,7 @@ function SearchedSelect({ label, value, options, empty = '', isSet = false, onCh
       handleHomeEndKeys
       forcePopupIcon
       disableClearable={chosen !== null}
-      filterOptions={(all, asked) => found(all, asked)}
+      filterOptions={(_, { inputValue }) => [...found(inputValue)]}
       getOptionLabel={({ text }) => text}
       getOptionKey={(option) => option.value}
       isOptionEqualToValue={(option, other) => option.value === other.value}

@@ -11,14 +11,8 @@ import { useAllOffers } from '../state/use-offers';
 import { useBench } from '../theme/bench-store';
 import { useGuide } from './guide-store';
 import { useHelp } from './use-help';
-
-export interface Command {
-  id: string;
-  group: string;
-  name: string;
-  keys?: string;
-  run: () => void;
-}
+import type { Command } from './command';
+import { usePlaces } from './use-places';
 
 /** Everything that can be done from anywhere, the put-rights of this build among it. */
 export function useCommands(): Command[] {
@@ -30,6 +24,7 @@ export function useCommands(): Command[] {
   const { open: openSettings } = useSettingsDialog();
   const openHelp = useHelp((state) => state.open);
   const openGuide = useGuide((state) => state.open);
+  const places = usePlaces();
   const go = (to: string) => () => void navigate(to);
   return [
     ...stations.map(({ digit, name, path }) => ({
@@ -51,6 +46,7 @@ export function useCommands(): Command[] {
       name: patch.label,
       run: () => void applyAndSay(patch.label, patch.edits, `Done: ${patch.label}`),
     })),
+    ...places,
     ...(undoDepth > 0 ? [{ id: 'undo', group: 'Build', name: 'Undo', keys: 'Ctrl Z', run: undo }] : []),
     ...(redoDepth > 0 ? [{ id: 'redo', group: 'Build', name: 'Redo', keys: 'Ctrl Shift Z', run: redo }] : []),
     { id: 'wire', group: 'Build', name: 'Wire it for me', run: go('/loom?propose=1') },
@@ -63,6 +59,8 @@ export function useCommands(): Command[] {
     { id: 'rehearse', group: 'Build', name: 'Rehearse this build', run: go('/fit-out?view=rehearse') },
     { id: 'refit', group: 'Build', name: 'Refit: as found, as planned', run: go('/fit-out?view=refit') },
     { id: 'new', group: 'Build', name: 'New build', run: go('/builds?new=1') },
+    { id: 'add-part', group: 'Build', name: 'Add a part from its label', run: go('/locker?add=1') },
+    { id: 'match', group: 'Build', name: 'What fits? Parts that go together', run: go('/locker?show=match') },
     { id: 'all', group: 'Build', name: 'All builds', run: go('/builds') },
     { id: 'sheet', group: 'Build', name: 'Wiring sheet', run: go('/sheet') },
     { id: 'export', group: 'Build', name: 'Export this build', run: () => downloadBuild(build) },

@@ -19,7 +19,7 @@ describe('wellWords', () => {
     expect(
       wellWords('voltage', { ...dry, state: 'flooded', stop: 2, mind: 1, headline: '0.8 V over' }),
     ).toEqual({
-      state: 'flooded · 2 stops, 1 mind',
+      state: 'flooded · 2 stops, 1 warning',
       figure: '0.8 V over',
       short: 'flooded 3',
     });
@@ -29,7 +29,7 @@ describe('wellWords', () => {
     expect(wellWords('voltage', { ...dry, state: 'damp', accepted: 1 }).state).toBe(
       'damp, known · 1 accepted',
     );
-    expect(wellWords('voltage', { ...dry, state: 'damp', mind: 1, note: 2 }).state).toBe('damp · 1 mind');
+    expect(wellWords('voltage', { ...dry, state: 'damp', mind: 1, note: 2 }).state).toBe('damp · 1 warning');
     expect(wellWords('voltage', { ...dry, note: 2 }).state).toBe('dry · 2 notes');
   });
 

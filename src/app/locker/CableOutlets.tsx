@@ -30,7 +30,7 @@ export function CableOutlets({ part, onChange }: RowsProps<CableSpec>) {
   return (
     <section className={styles.rows} aria-label="Outlets">
       <ChainSelect
-        label="What it is"
+        label="Kind of cable"
         value={part.form}
         options={offeredForms().map((form) => ({ value: form, text: cableWords[form] }))}
         onChoose={(form) => onChange(withForm(part, form))}

@@ -7,12 +7,13 @@ import { blankPart } from '../../core/desk/locker/blank-part';
 import type { LockerItem } from '../../core/model/kinds/locker-item';
 import { partKinds, type PartKind } from '../../core/model/kinds/part-spec';
 import { meetingVolts } from '../../core/desk/locker/volt-ladder';
-import { workingList } from '../../core/desk/locker/working-list';
+import { named, workingList } from '../../core/desk/locker/working-list';
 import { useLocker } from '../state/locker-store';
 import { useCheck } from '../state/use-check';
 import { kinds } from '../../core/model/kinds';
 import { MatchView } from '../match/MatchView';
 import { Compared } from './Compared';
+import { NoMatch } from './NoMatch';
 import { ListHead, type ListWishes } from './ListHead';
 import { LockerFile } from './LockerFile';
 import { PartSheet } from './PartSheet';
@@ -27,16 +28,18 @@ const SheetGrid = lazy(() => import('./SheetGrid'));
 export function Component() {
   const { items, save, remove } = useLocker();
   const [wishes, setWishes] = useState<ListWishes>({ words: '', facet: 'all', order: 'asKept' });
-  const [isAdding, setIsAdding] = useState(false);
   const [removed, setRemoved] = useState<LockerItem>();
   const { context } = useCheck();
   const [params, setParams] = useSearchParams();
   const asked = params.get('kind');
   const kind: PartKind = partKinds.find((partKind) => partKind === asked) ?? 'servo';
+  const found = useMemo(() => named(items, wishes.words), [items, wishes.words]);
   const here = useMemo(() => items.filter((item) => item.part.kind === kind), [items, kind]);
   const chosen = here.find((item) => item.part.id === params.get('part')) ?? here[0];
   const show = (change: Record<string, string>) => {
     const next = new URLSearchParams(params);
+    // What is shown next closes the dialog of labels.
+    next.delete('add');
     if (change.kind) {
       next.delete('part');
       next.delete('show');
@@ -58,6 +61,15 @@ export function Component() {
     setRemoved(undefined);
   };
   const view = params.get('show');
+  const isAdding = params.get('add') !== null;
+  const closeAdding = () =>
+    setParams(
+      (now) => {
+        now.delete('add');
+        return now;
+      },
+      { replace: true },
+    );
   const isMatching = view === 'match';
   const compared = (params.get('with') ?? '')
     .split(',')
@@ -92,7 +104,7 @@ export function Component() {
             onClick={() => show({ kind: partKind })}
           >
             {kinds[partKind].words.many}
-            <span className="figure">{items.filter((item) => item.part.kind === partKind).length}</span>
+            <span className="figure">{found.filter((item) => item.part.kind === partKind).length}</span>
           </button>
         ))}
         <div className={styles.file}>
@@ -130,11 +142,18 @@ export function Component() {
             <Button size="small" className={styles.add} onClick={() => show({ show: 'table' })}>
               Table, compare
             </Button>
-            <Button size="small" className={styles.add} onClick={() => setIsAdding(true)}>
+            <Button size="small" className={styles.add} onClick={() => show({ add: '1' })}>
               Add a part
             </Button>
             <ListHead wishes={wishes} onChange={setWishes} />
-            {listed.length === 0 && <p>No part of this kind matches. Clear the search to see all.</p>}
+            {listed.length === 0 && (
+              <NoMatch
+                kind={kind}
+                words={wishes.words}
+                elsewhere={found.filter((item) => item.part.kind !== kind)}
+                onKind={(other) => show({ kind: other })}
+              />
+            )}
             <VoltLadder
               items={listed}
               chosenId={chosen?.part.id}
@@ -159,7 +178,7 @@ export function Component() {
       )}
       {isAdding && (
         <Suspense fallback={null}>
-          <AddParts onClose={() => setIsAdding(false)} onEmptySheet={() => void addBlank()} />
+          <AddParts onClose={closeAdding} onEmptySheet={() => void addBlank()} />
         </Suspense>
       )}
       <Snackbar

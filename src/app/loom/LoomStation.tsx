@@ -4,6 +4,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import type { Build } from '../../core/model/plan/build';
 import { focusOf } from '../../core/desk/loom/focus';
 import { useLater } from '../shell/use-later';
 import { useCheck } from '../state/use-check';
@@ -30,12 +31,26 @@ const views = [
 /** On a phone the picture begins so large that its words can be read; the rest is a finger away. */
 const phoneZoom = 2.6;
 
+/** The part or the lead that an address asks for, where the build has it. */
+function tracedIn(params: URLSearchParams, { fittings, leads }: Build): Trace {
+  const [part, lead] = [params.get('part'), params.get('lead')];
+  if (fittings.some(({ id }) => id === part)) return { kind: 'part', id: part! };
+  return leads.some(({ id }) => id === lead) ? { kind: 'lead', id: lead! } : undefined;
+}
+
 /** What plugs into what, on which channel, by which lead: as a picture, as a table, and as the radio has it. */
 export function Component() {
   const { findings, context } = useCheck();
   const { findingId } = usePanel();
   const [params, setParams] = useSearchParams();
   const [trace, setTrace] = useState<Trace>();
+  // Whoever is led here to a part or a lead finds it followed; then it is let go as ever.
+  const [led, setLed] = useState<Trace>();
+  const asked = tracedIn(params, context.build);
+  if (asked?.id !== led?.id) {
+    setLed(asked);
+    if (asked) setTrace(asked);
+  }
   const view = views.find(({ id }) => id === params.get('view'))?.id ?? 'picture';
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const isLater = useLater();

@@ -2,7 +2,6 @@ import { useIsFetching } from '@tanstack/react-query';
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Outlet } from 'react-router';
 import { FindingsPanel } from '../findings/FindingsPanel';
-import { CommandPalette } from '../help/CommandPalette';
 import { GuideBar } from '../help/GuideBar';
 import { useHelp } from '../help/use-help';
 import { HullStrip } from '../hull/HullStrip';
@@ -24,6 +23,7 @@ import { useIsWide } from './use-is-wide';
 import { useShortcuts } from './use-shortcuts';
 import styles from './Shell.module.css';
 
+const CommandPalette = lazy(() => import('../help/CommandPalette'));
 const JustDone = lazy(() => import('./JustDone'));
 const HelpDialog = lazy(() => import('../help/HelpDialog'));
 const RestoreDialog = lazy(() => import('../builds/RestoreDialog'));
@@ -98,7 +98,11 @@ export function Shell() {
         </Suspense>
       )}
       <Refusal />
-      {isPaletteOpen && <CommandPalette onClose={() => setPaletteOpen(false)} />}
+      {isPaletteOpen && (
+        <Suspense fallback={null}>
+          <CommandPalette onClose={() => setPaletteOpen(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }

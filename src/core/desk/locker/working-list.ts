@@ -1,4 +1,6 @@
-import { sheetFields, terminalsOf } from '../../model/kinds';
+import { rememberedAlone } from '../../base/remembered';
+import { finderOf } from '../../base/words/finder';
+import { kinds, sheetFields, terminalsOf } from '../../model/kinds';
 import { standsVolts, type GivenVolts } from '../../judgement/limits/volts';
 import type { LockerItem } from '../../model/kinds/locker-item';
 import { kilogramsOfPart } from '../../model/kinds/kilograms';
@@ -13,7 +15,7 @@ export const orders = ['asKept', 'name', 'price', 'mass'] as const;
 export type Order = (typeof orders)[number];
 
 export interface ListAsked {
-  /** Words that must all stand in a part's name, maker or remark, in any order. */
+  /** Words of a part's name, kind, maker or remark, or what the bench calls the same. */
   words: string;
   facet: Facet;
   order: Order;
@@ -33,14 +35,26 @@ const lacksFigure = ({ part }: LockerItem): boolean =>
     .filter(({ unit }) => !['mm', 'g', '°', 'teeth'].includes(unit))
     .some((field) => figureAt(part, field) === undefined);
 
+const finderOfParts = rememberedAlone((items: readonly LockerItem[]) =>
+  finderOf(
+    items.map(({ part }) => ({
+      id: part.id,
+      name: part.name,
+      also: `${kinds[part.kind].words.one} ${part.maker ?? ''} ${part.remark ?? ''}`,
+    })),
+  ),
+);
+
+/** The parts that some words name, in their own order; all of them where nothing is typed. */
+export function named(items: readonly LockerItem[], words: string): LockerItem[] {
+  if (words.trim() === '') return [...items];
+  const found = new Set(finderOfParts(items)(words));
+  return items.filter(({ part }) => found.has(part.id));
+}
+
 /** The parts of a list that are asked for, in the order that is asked for. */
 export function workingList(items: readonly LockerItem[], asked: ListAsked): LockerItem[] {
-  const words = asked.words.toLowerCase().split(/\s+/).filter(Boolean);
-  const isIn = (item: LockerItem): boolean => {
-    const text = `${item.part.name} ${item.part.maker ?? ''} ${item.part.remark ?? ''}`.toLowerCase();
-    return words.every((word) => text.includes(word)) && isOfFacet(item, asked);
-  };
-  const chosen = items.filter(isIn);
+  const chosen = named(items, asked.words).filter((item) => isOfFacet(item, asked));
   switch (asked.order) {
     case 'asKept':
       return chosen;

@@ -115,6 +115,7 @@ export function valueWords(name: FigureName, value: number | string | readonly n
   if (name === 'kilograms') return `${Number((1000 * value).toPrecision(3))} g`;
   if (name === 'ampHours') return `${Number((1000 * value).toPrecision(4))} mAh`;
   const unit = unitOf[name];
+  if (unit === 'A' && typeof value === 'number') return formatQuantity(value, 'A');
   // Turns and cells are counted; their name says what.
   return `${Number(value.toPrecision(4))}${unit && unit !== 'turns' ? ` ${unit}` : ''}`;
 }

@@ -52,7 +52,7 @@ function withDrives(part: ControllerSpec, value: string): ControllerSpec {
 
 export const controllerKind = describeKind<'controller'>({
   kind: 'controller',
-  words: { one: 'controller', many: 'Controllers' },
+  words: { one: 'controller', many: 'Speed controllers' },
   terminals: regulatedTerminals,
   signal: () => 'signal',
   signalGround: (part) =>

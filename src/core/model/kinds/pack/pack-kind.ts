@@ -12,7 +12,7 @@ const withoutOhms = { ohms: 0, r1: 1e-6, c1: 1 };
 
 export const packKind = describeKind<'pack'>({
   kind: 'pack',
-  words: { one: 'pack', many: 'Packs' },
+  words: { one: 'pack', many: 'Battery packs' },
   terminals: () => ({ consumes: [], gives: { plus: 'plus', minus: 'minus' } }),
   signal: () => undefined,
   fields: () => [
