@@ -6,7 +6,7 @@ test('the tug from flooded to dry, by its own offers', async ({ page }) => {
   for (const name of ['Voltage', 'Current', 'Connection', 'Control', 'Space'])
     await expect(well(page, name)).toContainText('flooded');
 
-  await putRight(page, /^The radio rail asks more/, /Feed the radio rail from its own BEC/);
+  await putRight(page, /^The radio rail needs more/, /Feed the radio rail from its own BEC/);
   await expect(well(page, 'Voltage')).toContainText('flooded · 1 stop');
   await putRight(page, /servo plug of the starboard rudder/, /Turn the plug/);
   await putRight(page, /is set to holm link/, /Set the transmitter to skerry link/);

@@ -46,8 +46,8 @@ test('what is in a model is tapped in, plug by plug, and planned on in a copy', 
   for (const kind of ['Receiver', 'Controller', 'Servo', 'Servo', 'Pack'])
     await seen.getByRole('button', { name: new RegExp(`^${kind}`) }).click();
   await choose(page, 'Which one the receiver is', /8 channels/);
-  await choose(page, 'What sits in: receiver, port 1', /^servo 2, /);
-  await choose(page, 'What sits in: receiver, port 3', /^controller, /);
+  await choose(page, 'Part in: receiver, port 1', /^servo 2, /);
+  await choose(page, 'Part in: receiver, port 3', /^controller, /);
   await page.getByRole('button', { name: 'Red in' }).last().click();
   await expect(page.getByRole('button', { name: 'Red lifted' })).toBeVisible();
   await page.getByRole('button', { name: 'Note: the plug of the servo 2' }).click();

@@ -54,7 +54,7 @@ test('a two-channel car gets a stronger servo and its own regulator, from typed 
   await type(page, 'Gives, A', '6');
   await page.getByRole('link', { name: /Loom/ }).click();
   await well(page, 'Current').click();
-  await putRight(page, /The radio rail asks more/, /^Feed the radio rail from its own BEC/);
+  await putRight(page, /The radio rail needs more/, /^Feed the radio rail from its own BEC/);
   await expect(well(page, 'Current')).not.toContainText('flooded');
   for (const name of ['Voltage', 'Current', 'Connection', 'Control'])
     await expect(well(page, name)).not.toContainText(/flooded|facts missing/);

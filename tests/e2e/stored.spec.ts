@@ -88,7 +88,7 @@ test('what can be read of a spoilt build is kept, and the rest told; the spoilt 
   const spoilt = builds(page).filter({ hasText: 'Spoilt tug' });
   await expect(spoilt).toContainText('Cannot be read: build.leads[0].metres');
   await spoilt.getByRole('button', { name: 'Keep what can be read' }).click();
-  const told = page.getByRole('dialog', { name: /^What could be read of/ });
+  const told = page.getByRole('dialog', { name: /^The readable part of/ });
   await expect(told).toContainText('Left out: the lead');
   await told.getByRole('button').click();
   await page.getByRole('button', { name: 'Harbour tug, as planned, salvaged', exact: true }).click();

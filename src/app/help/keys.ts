@@ -3,7 +3,7 @@ import { stations } from '../shell/stations';
 /** Every key that does something wherever one is, and those of the pictures. */
 export const keysOfTheApp: readonly { keys: string; does: string }[] = [
   { keys: `1 to ${stations.length}`, does: `go to ${stations.map(({ name }) => name).join(', ')}` },
-  { keys: 'Ctrl K', does: 'every command, by a few letters of its name' },
+  { keys: 'Ctrl K', does: 'find anything: commands, parts, leads, findings, steps, builds, words' },
   { keys: 'Ctrl Z', does: 'undo; with Shift, redo' },
   { keys: '?', does: 'this help' },
   { keys: 'Escape', does: 'close what lies over the screen, or let go of what is followed' },

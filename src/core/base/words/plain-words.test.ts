@@ -24,6 +24,8 @@ function* sentences(build: Build): Generator<[where: string, text: string]> {
   const { context, findings, unknowns } = check;
   for (const finding of findings) {
     const { head, beyond } = headWords(finding);
+    // What is counted has no distance to its limit that says something: its message has words of its own.
+    if (!isMeasured(finding.unit) && finding.words === undefined) yield [finding.id, 'null words'];
     const where = `finding ${finding.id}`;
     yield [where, finding.text];
     yield [where, finding.why];
@@ -139,27 +141,18 @@ describe('the words of the interface', () => {
 });
 
 describe('what the application says', () => {
-  it('heads each finding with its matter, or with a measured number and its limit', () => {
-    for (const [fault, make] of builds)
-      for (const finding of checkBuild(make(), starterLocker).findings)
-        expect(isMeasured(finding.unit) || finding.words !== undefined, `${fault}: ${finding.id}`).toBe(true);
-  });
+  const said = builds.flatMap(([, make]) => [...sentences(make())]);
 
   it('of any demo, sound or faulty build has no name of the code, no hole, no unit twice, and its articles right', () => {
-    const wrong = new Set<string>();
-    for (const [, make] of builds)
-      for (const [where, text] of sentences(make()))
-        for (const [what, pattern] of faults)
-          if (pattern.test(text)) wrong.add(`${what} (${where}): ${text}`);
-    expect([...wrong]).toEqual([]);
+    expect(said.length).toBeGreaterThan(10_000);
+    const wrong = said.flatMap(([where, text]) =>
+      faults.filter(([, pattern]) => pattern.test(text)).map(([what]) => `${what} (${where}): ${text}`),
+    );
+    expect([...new Set(wrong)]).toEqual([]);
   });
 
   it('of any of them is told in at most twenty words at once', () => {
-    const long = new Set<string>();
-    for (const [, make] of builds)
-      for (const [where, text] of sentences(make()))
-        if (longest(text) > mostWords) long.add(`${where}: ${text}`);
-    expect([...long]).toEqual([]);
+    expect(said.filter(([, text]) => longest(text) > mostWords)).toEqual([]);
   });
 
   it('has verbs that agree with the names before them, as people give names', () => {

@@ -66,7 +66,7 @@ export const berthFit = defineRule<Message>({
       noBerth: {
         severity: 'mind',
         bound: 'most',
-        short: 'in no berth',
+        numbers: '{{actual}} outside every berth',
         text: 'the {{part}} lies in no berth',
         why: 'There is nothing to fix it to.',
       },

@@ -115,7 +115,8 @@ export function valueWords(name: FigureName, value: number | string | readonly n
   if (name === 'kilograms') return `${Number((1000 * value).toPrecision(3))} g`;
   if (name === 'ampHours') return `${Number((1000 * value).toPrecision(4))} mAh`;
   const unit = unitOf[name];
-  if (unit === 'A' && typeof value === 'number') return formatQuantity(value, 'A');
+  // A tenth is the most that is read off a label or known of what is usual.
+  if (unit === 'A') return `${Number(value < 1 ? value.toPrecision(2) : value.toFixed(1))} A`;
   // Turns and cells are counted; their name says what.
   return `${Number(value.toPrecision(4))}${unit && unit !== 'turns' ? ` ${unit}` : ''}`;
 }
