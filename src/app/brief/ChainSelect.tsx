@@ -54,7 +54,7 @@ function ListedSelect({ label, value, options, empty = '', isSet = false, onChoo
           options.find((option) => option.value === shown)?.text
         )
       }
-      sx={{ fontSize: 13, minWidth: 0, lineHeight: 1.2, '& .MuiSelect-select': { whiteSpace: 'normal' } }}
+      sx={{ fontSize: 13, minWidth: 0 }}
       onChange={({ target }) => onChoose(target.value)}
     >
       {options.map((option) => (

@@ -21,7 +21,7 @@ export function FindingNumbers({ finding }: { finding: Finding }) {
         <RangeNumbers settling={finding.open.settles} />
       ) : (
         <span>
-          <strong>{head}</strong>
+          <strong>{head.replaceAll(/(\d) /g, '$1\u00a0')}</strong>
           {beyond && <span className={styles.beyond}> {beyond}</span>}
         </span>
       )}

@@ -12,9 +12,10 @@ import styles from './CommandPalette.module.css';
 /** More than a person reads: whoever sees so many types another letter. */
 const mostShown = 40;
 
-/** Those of one group stand together, the group with the best first. */
+/** Those of one group stand together, the group with the best first; what is only explained comes last. */
 function grouped(commands: readonly Command[]): Command[] {
-  const groups = [...new Set(commands.map(({ group }) => group))];
+  const met = new Set(commands.map(({ group }) => group));
+  const groups = [...[...met].filter((group) => group !== 'Words'), 'Words'];
   return groups.flatMap((group) => commands.filter((command) => command.group === group));
 }
 

@@ -146,20 +146,21 @@ export function Component() {
               Add a part
             </Button>
             <ListHead wishes={wishes} onChange={setWishes} />
-            {listed.length === 0 && (
+            {listed.length === 0 ? (
               <NoMatch
                 kind={kind}
                 words={wishes.words}
                 elsewhere={found.filter((item) => item.part.kind !== kind)}
                 onKind={(other) => show({ kind: other })}
               />
+            ) : (
+              <VoltLadder
+                items={listed}
+                chosenId={chosen?.part.id}
+                meets={meets}
+                onChoose={(part) => show({ part })}
+              />
             )}
-            <VoltLadder
-              items={listed}
-              chosenId={chosen?.part.id}
-              meets={meets}
-              onChoose={(part) => show({ part })}
-            />
           </div>
           <div className={styles.sheet}>
             <Button size="small" className={styles.backToList} onClick={() => show({ kind })}>
