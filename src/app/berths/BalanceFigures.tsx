@@ -55,7 +55,7 @@ interface Shown {
   /** `undefined` where there is none: it does not stay upright. */
   value: number | undefined;
   unit: Unit;
-  bound?: readonly ['may be' | 'needs', number];
+  bound?: readonly ['at most' | 'needs', number];
   isOff: boolean;
 }
 
@@ -84,14 +84,14 @@ function figuresOf(inside: Inside, { afloat, onWheels }: Balance): Shown[] {
         words: `trim, by the ${trim >= 0 ? 'bow' : 'stern'}`,
         value: tenth(Math.abs(trim)),
         unit: '°',
-        bound: ['may be', mostTrim],
+        bound: ['at most', mostTrim],
         isOff: Math.abs(trim) > mostTrim,
       },
       {
         words: `heel, to ${(heel ?? 0) >= 0 ? 'port' : 'starboard'}`,
         value: heel === undefined ? undefined : tenth(Math.abs(heel)),
         unit: '°',
-        bound: ['may be', mostHeel],
+        bound: ['at most', mostHeel],
         isOff: Math.abs(heel ?? 90) > mostHeel,
       },
       { words: 'draught', value: draught, unit: 'mm', isOff: draught >= inside.depth },
@@ -120,14 +120,14 @@ function figuresOf(inside: Inside, { afloat, onWheels }: Balance): Shown[] {
       words: 'on the front',
       value: front * 100,
       unit: '%',
-      bound: front < least ? ['needs', least * 100] : ['may be', most * 100],
+      bound: front < least ? ['needs', least * 100] : ['at most', most * 100],
       isOff: front < least || front > most,
     },
     {
       words: `on the ${port >= 0.5 ? 'port' : 'starboard'} side`,
       value: side * 100,
       unit: '%',
-      bound: ['may be', mostSideShare * 100],
+      bound: ['at most', mostSideShare * 100],
       isOff: side > mostSideShare,
     },
     {

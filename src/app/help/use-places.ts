@@ -48,7 +48,12 @@ export function usePlaces(): Command[] {
       name: finding.text,
       also: headWords(finding).head,
       // It stands beside every screen: nobody is led away for it.
-      run: () => void navigate({ search: `?well=all&finding=${at(finding.id)}` }),
+      run: () => {
+        const search = new URLSearchParams(location.search);
+        search.set('well', 'all');
+        search.set('finding', finding.id);
+        void navigate({ search: `?${search.toString()}` });
+      },
     })),
     ...index.pieces().map(({ fitting, part }) => ({
       id: `part ${fitting.id}`,

@@ -8,11 +8,12 @@ const find = finderOf([
   { id: 'rudder', name: 'Rudder servo' },
   { id: 'lead', name: 'Lead: tow pack to power harness' },
   { id: 'failsafe', name: 'Try the fail-safe' },
+  { id: 'out', name: 'Model off first, pack out, full speed' },
 ]);
 
 describe('what is found by a few letters', () => {
   it.each([
-    ['battery', ['pack', 'lead']],
+    ['battery', ['pack', 'lead', 'out']],
     ['ESC', ['esc', 'esc30']],
     ['speed control', ['esc', 'esc30']],
     ['cable', ['lead']],
@@ -22,6 +23,8 @@ describe('what is found by a few letters', () => {
     ['controller 30', ['esc30']],
     ['30 controller', ['esc30']],
     ['pack tow', ['pack', 'lead']],
+    // “Speed” and “out” alone are no names of a controller or of the steps.
+    ['checklist', []],
     ['zeppelin', []],
     ['  ', []],
   ] as [string, string[]][])('by “%s” is %j', (typed, ids) => {

@@ -33,12 +33,14 @@ const alike: readonly (readonly string[])[] = [
   ['guide', 'tour', 'first steps'],
 ];
 
-const othersOf = new Map<string, string>();
-for (const group of alike)
-  for (const word of group.flatMap((name) => name.split(' ')))
-    othersOf.set(word, [othersOf.get(word), ...group].filter(Boolean).join(' '));
+const groups = alike.map((names) => ({
+  words: names.join(' '),
+  pattern: new RegExp(`\\b(?:${names.join('|').replaceAll(' ', '[ -]')})\\b`, 'i'),
+}));
 
-const wordsIn = (text: string): string[] => text.toLowerCase().split(/[^\p{L}\p{N}]+/u);
+/** What a text is called besides: the words of each group of which it has a whole name. */
+const othersIn = (text: string): string =>
+  groups.flatMap(({ words, pattern }) => (pattern.test(text) ? [words] : [])).join(' ');
 
 /**
  * Finds things by a few letters of their words, in any order, a slip of the fingers forgiven; synonyms of the bench
@@ -47,12 +49,10 @@ const wordsIn = (text: string): string[] => text.toLowerCase().split(/[^\p{L}\p{
 export function finderOf(things: Iterable<Findable>): (typed: string) => string[] {
   const index = new MiniSearch<Findable>({
     fields: ['name', 'also', 'alike'],
-    extractField: (thing, field) => {
-      if (field !== 'alike') return thing[field as keyof Findable] ?? '';
-      return wordsIn(`${thing.name} ${thing.also ?? ''}`)
-        .map((word) => othersOf.get(word) ?? '')
-        .join(' ');
-    },
+    extractField: (thing, field) =>
+      field === 'alike'
+        ? othersIn(`${thing.name} ${thing.also ?? ''}`)
+        : (thing[field as keyof Findable] ?? ''),
     searchOptions: {
       prefix: true,
       // A short word has no letter to spare.

@@ -11,7 +11,7 @@ describe('markdownSheet', () => {
   it('lists parts, leads with colours and plugs, and channels with their settings', () => {
     const text = sheet();
     expect(text).toContain('# Wiring sheet: Tub');
-    expect(text).toContain('| Rudder | micro servo | on 6.0 V; may be 6.6 V |');
+    expect(text).toContain('| Rudder | micro servo | on 6.0 V; max 6.6 V |');
     expect(text).toContain(
       '| Controller, receiver lead | Receiver, port 3 | white: signal, red: plus, black: minus | three-pin servo plug, flat housing | channel 3, drive |',
     );

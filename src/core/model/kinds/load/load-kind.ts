@@ -79,7 +79,7 @@ export const loadKind = describeKind<'load'>({
   lines: (part, { fedVolts }) => [
     `${fedVolts === undefined ? 'not fed' : `on ${formatQuantity(fedVolts, 'V')}`}${part.amps ? `, ${formatQuantity(part.amps.value, 'A')}` : ''}`,
     ...(part.farads ? [`${Math.round(part.farads.value * 1e6)} µF`] : []),
-    ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
+    ...(part.maxVolts ? [`max ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
   ],
   chosen: 9,
   seen: 8,

@@ -80,7 +80,7 @@ export const servoKind = describeKind<'servo'>({
   column: 'served',
   lines: (part, { fedVolts }) => [
     fedVolts === undefined ? 'not fed' : `on ${formatQuantity(fedVolts, 'V')}`,
-    ...(part.maxVolts ? [`may be ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
+    ...(part.maxVolts ? [`max ${formatQuantity(part.maxVolts.value, 'V')}`] : []),
   ],
   chosen: 7,
   seen: 4,
